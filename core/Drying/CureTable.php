@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ulvrach\Drying;
+
+use Ulvrach\Chemistry\BinderFamily;
+use Ulvrach\Quantity\Minutes;
+use Ulvrach\Technique\TechniqueKind;
+
+/** Drying times at reference conditions, one row a product group; docs/sources.md, "drying table". */
+final class CureTable
+{
+    /** @var array<string, CureTimes>|null */
+    private static ?array $rows = null;
+
+    /** The row for what a step lays down: the family decides, then what it is used for and whether it is sprayed. */
+    public static function for(BinderFamily $film, TechniqueKind $kind, bool $sprayed): CureTimes
+    {
+        return self::rows()[self::key($film, $kind, $sprayed)];
+    }
+
+    /** @return array<string, CureTimes> */
+    public static function rows(): array
+    {
+        return self::$rows ??= self::build();
+    }
+
+    private static function key(BinderFamily $film, TechniqueKind $kind, bool $sprayed): string
+    {
+        $clear = $kind === TechniqueKind::ClearCoat;
+
+        return match ($film) {
+            BinderFamily::Lacquer => $clear ? 'lacquer clear' : ($kind === TechniqueKind::Prime ? 'lacquer primer' : 'lacquer paint'),
+            BinderFamily::WaterborneAcrylic => $clear ? 'acrylic clear' : ($sprayed ? 'acrylic sprayed' : 'acrylic brushed'),
+            BinderFamily::AlcoholAcrylic => $clear ? 'acrylic clear' : 'alcohol acrylic',
+            BinderFamily::Enamel => match ($kind) {
+                TechniqueKind::Filter => 'enamel filter',
+                TechniqueKind::Wash, TechniqueKind::Streak => 'enamel wash',
+                default => 'enamel paint',
+            },
+            BinderFamily::ArtistOil => 'artist oil',
+            BinderFamily::ChippingFluid => 'chipping fluid',
+            BinderFamily::Hairspray => 'hairspray',
+            BinderFamily::ClayWash => 'clay wash',
+            BinderFamily::DryPigment => 'dry pigment',
+            BinderFamily::BoundPigment => 'pigment fixer',
+            BinderFamily::MudPaste => 'mud paste',
+            BinderFamily::DecalFilm => 'decal',
+            BinderFamily::MaskingFilm, BinderFamily::MetalPencil => 'dry medium',
+        };
+    }
+
+    /** @return array<string, CureTimes> */
+    private static function build(): array
+    {
+        $h = Minutes::HOUR;
+        $d = Minutes::DAY;
+        $rows = [
+            new CureTimes('lacquer primer', [5, 10], [15, 30], [$d, 2 * $d], 'its solvent leaves fast, but heavy work needs the whole film hard'),
+            new CureTimes('lacquer paint', [5, 10], [15, 30], [12 * $h, 12 * $h], 'thin coats give off their solvent overnight'),
+            new CureTimes('lacquer clear', [10, 10], [20, 20], [4 * $h, 6 * $h], 'no pigment holds the solvent back'),
+            new CureTimes('acrylic sprayed', [10, 20], [30, 30], [$d, $d], 'water leaves at once, the particles grow together over a day'),
+            new CureTimes('acrylic brushed', [20, 30], [$h, $h], [$d, 2 * $d], 'a brushed film is two to three times as thick'),
+            new CureTimes('acrylic clear', [20, 30], [$h, $h], [12 * $h, $d], 'as acrylic paint, laid a little wetter'),
+            new CureTimes('alcohol acrylic', [5, 15], [20, 20], [$d, $d], 'alcohol leaves faster than water'),
+            new CureTimes('enamel paint', [4 * $h, 6 * $h], [$d, $d], [3 * $d, 4 * $d], 'alkyds harden by taking up oxygen'),
+            new CureTimes('enamel wash', [15, 30], [2 * $h, 3 * $h], [$d, $d], 'little binder, much spirit'),
+            new CureTimes('enamel filter', [20, 30], [6 * $h, 12 * $h], [$d, $d], 'lies over the whole surface and must not be dragged'),
+            new CureTimes('artist oil', [10, 30], [$d, $d], [3 * $d, 7 * $d], 'drained on card and thin; whites and reds take longest'),
+            new CureTimes('chipping fluid', [15, 20], [15, 20], null, 'water dissolves it for good: that is its job'),
+            new CureTimes('hairspray', [15, 30], [15, 30], null, 'water and alcohol dissolve it for good'),
+            new CureTimes('clay wash', [20, 20], [20, 20], null, 'no binder: water wakes it at any time'),
+            new CureTimes('dry pigment', [0, 0], [0, 0], null, 'no binder: it lies there until something moves it'),
+            new CureTimes('pigment fixer', [$h, 2 * $h], [$h, 2 * $h], [12 * $h, 12 * $h], 'the medium between the grains dries slowly'),
+            new CureTimes('mud paste', [2 * $h, 12 * $h], [2 * $h, 12 * $h], [$d, 2 * $d], 'depends on its depth'),
+            new CureTimes('decal', [$h, 2 * $h], [12 * $h, 12 * $h], [12 * $h, 12 * $h], 'water and softener must leave from under the film'),
+            new CureTimes('dry medium', [0, 0], [0, 0], [0, 0], 'nothing in it has to dry'),
+        ];
+
+        return array_column($rows, null, 'name');
+    }
+}

@@ -1,0 +1,167 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ulvrach\Evaluation;
+
+use Ulvrach\Drying\CureTable;
+use Ulvrach\Plan\Plan;
+use Ulvrach\Plan\Step;
+use Ulvrach\Rules\RuleBook;
+use Ulvrach\Rules\School;
+use Ulvrach\Technique\Application;
+use Ulvrach\Technique\TechniqueKind;
+use Ulvrach\Technique\TechniqueLibrary;
+
+/** Walks a plan once, from the bare parts to the last coat, and asks the rules at every step. */
+final class Evaluator
+{
+    public function __construct(private readonly RuleBook $rules = new RuleBook)
+    {
+    }
+
+    public function evaluate(Plan $plan): Evaluation
+    {
+        $strata = $this->bareStrata($plan);
+        $judge = $this->rules->sitting(School::get($plan->school));
+        $clockZero = $this->clockZero($plan);
+        $times = [];
+        $layers = [];
+        $clock = 0;
+        foreach ($plan->steps as $index => $step) {
+            $situation = new Situation($plan, $index, $step, TechniqueLibrary::get($step->technique), $plan->productOf($step));
+            $touched = [];
+            foreach ($step->zones as $zoneId) {
+                $touched[spl_object_id($strata[$zoneId])] = $strata[$zoneId];
+            }
+            $touched = array_values($touched);
+            $stepTimes = $this->timesOf($situation, $touched, $clock, $clockZero);
+            $situation->start = $stepTimes->start;
+            $judge->examine($situation, $touched);
+            $layer = $this->layerOf($situation, $stepTimes);
+            $this->lay($situation, $touched, $layer, $stepTimes);
+            $times[] = $stepTimes;
+            $layers[] = $layer;
+            $clock = $stepTimes->end;
+        }
+
+        return new Evaluation($plan, $times, $layers, $strata, $judge->findings($plan, $strata, $times), $clockZero);
+    }
+
+    /** @return array<string, Strata> by zone id */
+    private function bareStrata(Plan $plan): array
+    {
+        $journeys = array_fill_keys(array_keys($plan->zones), []);
+        foreach ($plan->steps as $index => $step) {
+            foreach ($step->zones as $zoneId) {
+                $journeys[$zoneId][] = $index;
+            }
+        }
+        $alike = [];
+        foreach ($plan->zones as $id => $zone) {
+            $alike["{$zone->substrate->value} {$zone->depicts->value} {$zone->kind->mayShine()} ".implode(',', $journeys[$id])][] = $id;
+        }
+        $strata = [];
+        foreach ($alike as $ids) {
+            $strata += array_fill_keys($ids, new Strata($plan->zones[$ids[0]], $ids, $journeys[$ids[0]]));
+        }
+
+        return $strata;
+    }
+
+    /** Minute 0 is when the first step that is done began; what was done is where it was, whatever was planned. */
+    private function clockZero(Plan $plan): ?int
+    {
+        $zero = null;
+        foreach ($plan->steps as $step) {
+            if ($step->doneAt !== null) {
+                $began = $step->doneAt - $this->spanOf($step, $plan)[0];
+                $zero = $zero === null ? $began : min($zero, $began);
+            }
+        }
+
+        return $zero;
+    }
+
+    /** @param  list<Strata>  $touched */
+    private function timesOf(Situation $situation, array $touched, int $clock, ?int $clockZero): StepTimes
+    {
+        $hold = null;
+        $closes = null;
+        foreach ($touched as $strata) {
+            $onZone = $situation->holdOn($strata);
+            if ($onZone !== null && ($hold === null || $onZone->until > $hold->until)) {
+                $hold = $onZone;
+            }
+            $closesHere = $situation->closesOn($strata);
+            $closes = $closesHere === null ? $closes : min($closes ?? $closesHere, $closesHere);
+        }
+        $step = $situation->step;
+        [$span, $handsOn] = $this->spanOf($step, $situation->plan);
+        $ready = $hold->until ?? 0;
+        $start = match (true) {
+            $step->doneAt !== null && $clockZero !== null => $step->doneAt - $clockZero - $span,
+            $step->waitMinutes !== null => $clock + $step->waitMinutes,
+            default => max($clock, $ready),
+        };
+
+        return new StepTimes($ready, $start, $start + $span, $handsOn, $closes, $hold);
+    }
+
+    /** @return array{int, int} minutes from the first touch to the last, and how many of them the hands are busy */
+    private function spanOf(Step $step, Plan $plan): array
+    {
+        $technique = TechniqueLibrary::get($step->technique);
+        $area = 0.0;
+        foreach ($step->zones as $zoneId) {
+            $area += $plan->zones[$zoneId]->areaCm2;
+        }
+        $handsOn = $technique->setUpMinutes + (int) ceil($step->coats * $technique->applyMinutes * $area / 100);
+        $waits = 0;
+        if ($step->coats > 1 && ($product = $plan->productOf($step)) !== null) {
+            $cure = CureTable::for($product->family, $technique->kind, $step->application === Application::Airbrush);
+            $waits += ($step->coats - 1) * $cure->recoatable[1];
+        }
+        if ($step->cleanUp !== null) {
+            $waits += $step->cleanUp->afterMinutes;
+            $handsOn += (int) ceil($technique->cleanMinutes * $area / 100);
+        }
+
+        return [$handsOn + $waits, $handsOn];
+    }
+
+    private function layerOf(Situation $situation, StepTimes $times): ?Layer
+    {
+        if (! $situation->kind->leavesFilm() || $situation->product === null) {
+            return null;
+        }
+        $step = $situation->step;
+        $film = $situation->product->family;
+        $cure = CureTable::for($film, $situation->kind, $step->application === Application::Airbrush);
+        $laidAt = $times->end;
+        $sheen = $situation->product->sheen;
+
+        return new Layer($situation->index, $step->id, $situation->technique, $situation->kind, $situation->product, $film,
+            $situation->technique->coverage, $sheen, $step->coats,
+            $laidAt, $laidAt + $cure->touchDry[1], $laidAt + $cure->recoatable[1],
+            $cure->solventProof === null ? null : $laidAt + $cure->solventProof[1]);
+    }
+
+    /** @param  list<Strata>  $touched */
+    private function lay(Situation $situation, array $touched, ?Layer $layer, StepTimes $times): void
+    {
+        foreach ($touched as $strata) {
+            if ($layer !== null) {
+                $strata->put($layer);
+            } elseif ($situation->kind === TechniqueKind::LiftOff) {
+                $strata->liftOff();
+            } elseif ($situation->kind === TechniqueKind::Mask) {
+                $strata->maskedBy = $situation->index;
+                $strata->maskedAt = $times->end;
+            } elseif ($situation->kind === TechniqueKind::Unmask) {
+                $strata->maskedBy = null;
+                $strata->maskedAt = null;
+            }
+        }
+    }
+}

@@ -1,0 +1,196 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ulvrach\Evaluation;
+
+use Ulvrach\Chemistry\Carrier;
+use Ulvrach\Chemistry\Contact;
+use Ulvrach\Chemistry\CureState;
+use Ulvrach\Chemistry\Liquid;
+use Ulvrach\Plan\Plan;
+use Ulvrach\Plan\Product;
+use Ulvrach\Plan\Step;
+use Ulvrach\Technique\CleanUpWindow;
+use Ulvrach\Technique\Technique;
+use Ulvrach\Technique\TechniqueKind;
+
+/** One step at the moment it begins, with everything a rule may ask about it. */
+final class Situation
+{
+    /** Minutes from the top coat until the film below has taken up water; from the drying table, "chipping fluid". */
+    public const LIFT_OFF_OPENS = 15;
+
+    /** Minutes that a very thin single coat stays workable over a release film, and any other; drying table, "chipping fluid". */
+    private const LIFT_OFF_CLOSES = ['thin' => 360, 'usual' => 120];
+
+    public readonly TechniqueKind $kind;
+
+    /** @var list<StepLiquid> */
+    public readonly array $liquids;
+
+    public int $start = 0;
+
+    /** @var array<int, Hold|null> by step index of the layer, since a layer is the same on every zone */
+    private array $holds = [];
+
+    /** @var array<string, Hold|null> by the first zone that has these strata */
+    private array $zoneHolds = [];
+
+    /** @var array<int, list<Threat>> by step index of the layer */
+    private array $threats = [];
+
+    public function __construct(
+        public readonly Plan $plan,
+        public readonly int $index,
+        public readonly Step $step,
+        public readonly Technique $technique,
+        public readonly ?Product $product,
+    ) {
+        $this->kind = $technique->kind;
+        $this->liquids = $this->liquidsOfStep();
+    }
+
+    /** @return list<Layer> what this step's liquids and tools meet on the zone */
+    public function reach(Strata $strata): array
+    {
+        if ($this->kind === TechniqueKind::LiftOff && $strata->release !== null) {
+            return $strata->reachFrom($strata->release - 1)[0];
+        }
+
+        return $strata->exposed();
+    }
+
+    /**
+     * What harm the liquids can do on this zone; empty for most steps of a sound plan.
+     *
+     * @return list<Threat> from the top layer down
+     */
+    public function threatsTo(Strata $strata): array
+    {
+        $all = [];
+        foreach ($this->liquids === [] ? [] : $this->reach($strata) as $layer) {
+            foreach ($this->threats[$layer->stepIndex] ??= $this->threatsToLayer($layer) as $threat) {
+                $all[] = $threat;
+            }
+        }
+
+        return $all;
+    }
+
+    /** The hold that lasts longest on this zone, or null if nothing below has to be waited for. */
+    public function holdOn(Strata $strata): ?Hold
+    {
+        $zone = $strata->zone->id;
+
+        return array_key_exists($zone, $this->zoneHolds) ? $this->zoneHolds[$zone] : $this->zoneHolds[$zone] = $this->longestHoldOn($strata);
+    }
+
+    private function longestHoldOn(Strata $strata): ?Hold
+    {
+        $longest = $this->liftOffHold($strata);
+        foreach ($this->reach($strata) as $layer) {
+            $hold = array_key_exists($layer->stepIndex, $this->holds)
+                ? $this->holds[$layer->stepIndex]
+                : $this->holds[$layer->stepIndex] = $this->holdOf($layer);
+            if ($hold !== null && ($longest === null || $hold->until > $longest->until)) {
+                $longest = $hold;
+            }
+        }
+
+        return $longest;
+    }
+
+    /** @return list<Threat> */
+    private function threatsToLayer(Layer $layer): array
+    {
+        $state = $layer->stateAt($this->start);
+        $threats = [];
+        foreach ($this->liquids as $liquid) {
+            $harm = $liquid->harmTo($layer, $state);
+            if ($harm !== Harm::None) {
+                $threats[] = new Threat($liquid, $layer, $state, $harm);
+            }
+        }
+
+        return $threats;
+    }
+
+    private function holdOf(Layer $layer): ?Hold
+    {
+        $needs = $this->stateForWork();
+        $until = $needs === CureState::Wet ? null : ($layer->reaches($needs) ?? $layer->recoatableAt);
+        $hold = $until === null ? null : new Hold($layer, $needs, $until, null);
+        foreach ($this->liquids as $liquid) {
+            $state = $liquid->stateToWaitFor($layer);
+            $reached = $layer->reaches($state) ?? $layer->laidAt;
+            if ($state !== CureState::Wet && ($hold === null || $reached > $hold->until)) {
+                $hold = new Hold($layer, $state, $reached, $liquid);
+            }
+        }
+
+        return $hold;
+    }
+
+    /** The coat over a release film must be touch-dry, and the water needs time to get through it. */
+    private function liftOffHold(Strata $strata): ?Hold
+    {
+        $coats = $this->kind === TechniqueKind::LiftOff ? $strata->aboveRelease() : [];
+        if ($coats === []) {
+            return null;
+        }
+        $top = $coats[count($coats) - 1];
+
+        return new Hold($top, CureState::TouchDry, max($top->touchDryAt, $top->laidAt + self::LIFT_OFF_OPENS), null);
+    }
+
+    /** When the lift-off window closes on this zone; null: this step has no window. */
+    public function closesOn(Strata $strata): ?int
+    {
+        $coats = $this->kind === TechniqueKind::LiftOff ? $strata->aboveRelease() : [];
+        if ($coats === []) {
+            return null;
+        }
+        $thin = array_filter($coats, static fn (Layer $coat) => $coat->coats > 1) === [];
+
+        // From the lowest coat: it is the one that grows tough while the others are still going on.
+        return $coats[0]->laidAt + self::LIFT_OFF_CLOSES[$thin ? 'thin' : 'usual'];
+    }
+
+    /** What the work asks of the film below, apart from any chemistry. */
+    private function stateForWork(): CureState
+    {
+        return match ($this->kind) {
+            TechniqueKind::Mask => CureState::SolventProof,
+            TechniqueKind::Unmask, TechniqueKind::Pigment, TechniqueKind::FixPigment => CureState::TouchDry,
+            TechniqueKind::TestPatch => CureState::Wet,
+            default => CureState::Recoatable,
+        };
+    }
+
+    public function cleanUpWindow(): ?CleanUpWindow
+    {
+        return $this->step->cleanUp === null ? null : $this->technique->cleanUp;
+    }
+
+    /** @return list<StepLiquid> */
+    private function liquidsOfStep(): array
+    {
+        $liquids = [];
+        $contact = $this->step->application->contact();
+        if ($this->kind === TechniqueKind::LiftOff) {
+            $liquids[] = new StepLiquid(new Liquid($this->step->thinner ?? Carrier::Water, Contact::Scrub), $this->kind, false);
+        } elseif ($this->kind !== TechniqueKind::TestPatch && $contact !== null && $this->product !== null) {
+            $carrier = $this->step->thinner ?? $this->product->carrier;
+            if ($carrier !== null) {
+                $liquids[] = new StepLiquid(new Liquid($carrier, $contact, $this->product->family), $this->kind, false);
+            }
+        }
+        if ($this->step->cleanUp !== null) {
+            $rub = $this->step->cleanUp->scrubbed ? Contact::Scrub : Contact::Wipe;
+            $liquids[] = new StepLiquid(new Liquid($this->step->cleanUp->carrier, $rub), $this->kind, true);
+        }
+
+        return $liquids;
+    }
+}

@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ulvrach\Evaluation;
+
+use Ulvrach\Chemistry\AttackTable;
+use Ulvrach\Chemistry\BinderFamily;
+use Ulvrach\Chemistry\Contact;
+use Ulvrach\Chemistry\CureState;
+use Ulvrach\Chemistry\Liquid;
+use Ulvrach\Technique\TechniqueKind;
+
+/** A liquid of a step meets a layer: the attack table, read with the habits of the bench. */
+final readonly class StepLiquid
+{
+    public function __construct(
+        public Liquid $liquid,
+        public TechniqueKind $kind,
+        public bool $isCleanUp,
+    ) {
+    }
+
+    /**
+     * The harm if the layer is in that state.
+     *
+     * A fact of the table at level 2 or 3 is damage. Level 1 is damage only where it is rubbed, and not on a clear coat,
+     * which is there for that. A mist at level 2 can be laid so dry that it holds, so it may fail. A hot carrier may
+     * craze a film even at level 1, and does so surely at level 2 while the film is not solvent-proof.
+     */
+    public function harmTo(Layer $layer, CureState $state): Harm
+    {
+        if ($this->isIntendedOn($layer, $state)) {
+            return Harm::None;
+        }
+        $level = AttackTable::onFilm($layer->film, $this->liquid->carrier, $state);
+        if ($level === null) {
+            return Harm::Unknown;
+        }
+        $level = AttackTable::afterContact($level, $this->liquid->contact);
+
+        return match (true) {
+            $level === 0 => Harm::None,
+            $level === 3 => Harm::WillFail,
+            $this->liquid->carrier->isHot() => $level === 2 && $state !== CureState::SolventProof ? Harm::WillFail : Harm::MayFail,
+            $layer->isBarrier() => $level === 2 ? Harm::MayFail : Harm::None,
+            $level === 2 => $this->liquid->contact === Contact::Mist ? Harm::MayFail : Harm::WillFail,
+            default => $this->liquid->contact->rubs() ? Harm::MayFail : Harm::None,
+        };
+    }
+
+    /** The earliest state in which this layer takes the least harm that it can take from this liquid. */
+    public function stateToWaitFor(Layer $layer): CureState
+    {
+        $best = CureState::Wet;
+        $least = $this->harmTo($layer, CureState::Wet);
+        foreach ([CureState::TouchDry, CureState::Recoatable, CureState::SolventProof] as $state) {
+            if ($layer->reaches($state) === null) {
+                continue;
+            }
+            $harm = $this->harmTo($layer, $state);
+            if ($harm->value < $least->value) {
+                $least = $harm;
+                $best = $state;
+            }
+        }
+
+        return $best;
+    }
+
+    /** Recoating a film by airbrush with its own family, coating a release film, and setting pigment are the work itself. */
+    private function isIntendedOn(Layer $layer, CureState $state): bool
+    {
+        $misted = $this->liquid->contact === Contact::Mist;
+
+        return match (true) {
+            $misted && $this->liquid->brings === $layer->film => $state->value >= CureState::Recoatable->value,
+            $misted && $layer->kind === TechniqueKind::ReleaseFilm => $this->liquid->carrier->isWater(),
+            $layer->film === BinderFamily::DryPigment => $this->kind === TechniqueKind::FixPigment,
+            default => false,
+        };
+    }
+}

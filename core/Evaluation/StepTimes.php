@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ulvrach\Evaluation;
+
+/** When a step happens, in minutes on the plan's clock: 0 is the start of the first step. */
+final readonly class StepTimes
+{
+    /**
+     * @param  int  $ready  from when everything below allows it
+     * @param  int|null  $closes  when the window for it closes; null: it stays open
+     * @param  int  $handsOn  minutes of work within it, waits between coats and before a clean-up left out
+     */
+    public function __construct(
+        public int $ready,
+        public int $start,
+        public int $end,
+        public int $handsOn,
+        public ?int $closes,
+        public ?Hold $hold,
+    ) {
+    }
+}

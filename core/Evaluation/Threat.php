@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ulvrach\Evaluation;
+
+use Ulvrach\Chemistry\CureState;
+
+/** A liquid of the step that is not harmless to a layer within its reach, in the state that the layer is in. */
+final readonly class Threat
+{
+    public function __construct(
+        public StepLiquid $liquid,
+        public Layer $layer,
+        public CureState $state,
+        public Harm $harm,
+    ) {
+    }
+}

@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ulvrach\Plan;
+
+use Ulvrach\Vehicle\VehicleKind;
+
+/** One model: a vehicle at a scale, with a story. */
+final readonly class Build
+{
+    /** @param  int  $scale the 35 of 1:35 */
+    public function __construct(
+        public string $name,
+        public string $vehicle,
+        public VehicleKind $kind,
+        public int $scale,
+        public string $story = '',
+    ) {
+    }
+}

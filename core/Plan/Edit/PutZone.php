@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ulvrach\Plan\Edit;
+
+use Ulvrach\Plan\Plan;
+use Ulvrach\Plan\Zone;
+
+/** Adds a zone at the right-hand end of the board, or changes the one of the same id. */
+final readonly class PutZone implements PlanEdit
+{
+    public function __construct(public Zone $zone)
+    {
+    }
+
+    public function applyTo(Plan $plan): Plan
+    {
+        if (! isset($plan->zones[$this->zone->id]) && count($plan->zones) >= Plan::MOST_ZONES) {
+            throw EditRefused::at('/zone', 'A plan holds at most '.Plan::MOST_ZONES.' zones.');
+        }
+
+        return $plan->with(zones: [...$plan->zones, $this->zone->id => $this->zone]);
+    }
+}

@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ulvrach\Plan;
+
+/**
+ * What will be done, on which zone, in which order. Immutable: an edit gives a new plan. Every id that a step names
+ * exists in the plan; readers and edits see to that before they build one.
+ */
+final readonly class Plan
+{
+    public const MOST_STEPS = 200;
+
+    public const MOST_ZONES = 60;
+
+    public const MOST_PRODUCTS = 200;
+
+    /**
+     * @param  array<string, Zone>  $zones  by id, in the order of the board
+     * @param  array<string, Product>  $products  by id
+     * @param  list<Step>  $steps  in the order of work
+     */
+    public function __construct(
+        public Build $build,
+        public string $school,
+        public BenchConditions $bench,
+        public array $zones,
+        public array $products,
+        public array $steps,
+    ) {
+    }
+
+    public function indexOf(string $stepId): ?int
+    {
+        foreach ($this->steps as $index => $step) {
+            if ($step->id === $stepId) {
+                return $index;
+            }
+        }
+
+        return null;
+    }
+
+    public function productOf(Step $step): ?Product
+    {
+        return $step->product === null ? null : $this->products[$step->product];
+    }
+
+    /**
+     * @param  list<Step>|null  $steps
+     * @param  array<string, Zone>|null  $zones
+     * @param  array<string, Product>|null  $products
+     */
+    public function with(
+        ?array $steps = null,
+        ?array $zones = null,
+        ?array $products = null,
+        ?Build $build = null,
+        ?string $school = null,
+        ?BenchConditions $bench = null,
+    ): self {
+        return new self($build ?? $this->build, $school ?? $this->school, $bench ?? $this->bench,
+            $zones ?? $this->zones, $products ?? $this->products, $steps ?? $this->steps);
+    }
+}

@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ulvrach\Plan;
+
+use Ulvrach\Chemistry\Substrate;
+
+/** A part of the model with its own finish. Area is that of the model in cm². */
+final readonly class Zone
+{
+    public function __construct(
+        public string $id,
+        public string $name,
+        public ZoneKind $kind,
+        public float $areaCm2,
+        public Substrate $substrate,
+        public DepictedMaterial $depicts,
+    ) {
+    }
+}

@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ulvrach\Plan;
+
+/** Parts of a vehicle that get a finish of their own. */
+enum ZoneKind: string
+{
+    case HullTop = 'hull-top';
+    case Glacis = 'glacis';
+    case HullSides = 'hull-sides';
+    case RearPlate = 'rear-plate';
+    case Turret = 'turret';
+    case Barrel = 'barrel';
+    case Fenders = 'fenders';
+    case Skirts = 'skirts';
+    case EngineDeck = 'engine-deck';
+    case RunningGear = 'running-gear';
+    case Wheels = 'wheels';
+    case Tyres = 'tyres';
+    case Tracks = 'tracks';
+    case SpareLinks = 'spare-links';
+    case Exhaust = 'exhaust';
+    case Tools = 'tools';
+    case Stowage = 'stowage';
+    case Canvas = 'canvas';
+    case Glass = 'glass';
+    case Interior = 'interior';
+    case LoadBed = 'load-bed';
+    case Cab = 'cab';
+    case Chassis = 'chassis';
+
+    /** Glass shines and is put in after the last matte coat. */
+    public function mayShine(): bool
+    {
+        return $this === self::Glass;
+    }
+}

@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ulvrach\Rules\Chemistry;
+
+use Ulvrach\Chemistry\Carrier;
+use Ulvrach\Chemistry\Sheen;
+use Ulvrach\Evaluation\Harm;
+use Ulvrach\Evaluation\Layer;
+use Ulvrach\Evaluation\Situation;
+use Ulvrach\Evaluation\StepLiquid;
+use Ulvrach\Evaluation\Strata;
+use Ulvrach\Evaluation\Threat;
+use Ulvrach\Rules\Finding;
+use Ulvrach\Rules\Remedy\Remedy;
+use Ulvrach\Rules\Remedy\Workbench;
+use Ulvrach\Rules\RuleBase;
+use Ulvrach\Rules\Severity;
+use Ulvrach\Technique\TechniqueKind;
+
+/**
+ * A liquid harms a film within its reach. The rules of this family share the table and the remedies, and divide the
+ * cases among them by what a modeller would call the mistake.
+ *
+ * @internal to Ulvrach\Rules\Chemistry
+ */
+abstract class AttackRule extends RuleBase
+{
+    /** Whether this rule is the one that speaks of this liquid on this film. */
+    abstract protected function isMine(StepLiquid $liquid, Layer $layer): bool;
+
+    public function examine(Situation $situation, Strata $below): ?Finding
+    {
+        foreach ($situation->threatsTo($below) as $threat) {
+            if ($threat->harm->value >= Harm::MayFail->value && $this->isMine($threat->liquid, $threat->layer) && $this->speaksOf($threat)) {
+                return $this->finding($threat->harm === Harm::WillFail ? Severity::Stop : Severity::Risk, $situation, $below, $this->sentence($threat),
+                    ['layer' => $threat->layer->stepId, 'carrier' => $threat->liquid->liquid->carrier->value, 'cleanUp' => $threat->liquid->isCleanUp ? 1 : 0]);
+            }
+        }
+
+        return null;
+    }
+
+    public function remedies(Finding $finding, Workbench $bench): array
+    {
+        $step = $bench->step($finding->stepId);
+        $kind = $bench->evaluation->layers[$bench->indexOf($finding->stepId)]?->kind;
+        $sheen = $kind === TechniqueKind::Filter || $kind === TechniqueKind::Pigment ? Sheen::Satin : Sheen::Gloss;
+        $candidates = [
+            $bench->clearCoatBefore($finding->stepId, $sheen, $finding->zones),
+            $bench->waitUntilReady($finding->stepId),
+        ];
+        if ($finding->facts['cleanUp'] === 1) {
+            $candidates[] = $bench->cleanUpWith($finding->stepId, Carrier::OdourlessSpirit, false);
+            $candidates[] = $bench->cleanUpWith($finding->stepId, Carrier::Water, false);
+        } elseif ($step->thinner !== null) {
+            $candidates[] = $bench->withoutThinner($finding->stepId);
+        } else {
+            $candidates[] = $bench->thinnedWith($finding->stepId, Carrier::OdourlessSpirit);
+        }
+        $candidates[] = $bench->moveBefore($finding->stepId, (string) $finding->facts['layer']);
+        $candidates[] = $bench->leaveOut($finding->stepId, $finding->zones);
+
+        return array_values(array_filter($candidates, static fn (?Remedy $remedy) => $remedy !== null));
+    }
+
+    protected function speaksOf(Threat $threat): bool
+    {
+        return true;
+    }
+
+    private function sentence(Threat $threat): string
+    {
+        $liquid = $threat->liquid->liquid;
+        $carrier = ucfirst($liquid->carrier->label());
+        $how = $threat->liquid->isCleanUp ? "{$carrier}, {$liquid->contact->verb()} in the clean-up," : "{$carrier}, {$liquid->contact->verb()} on,";
+        $number = $threat->layer->stepIndex + 1;
+        $film = "the {$threat->state->label()} {$threat->layer->film->label()} of step {$number}";
+
+        return $threat->harm === Harm::WillFail ? "{$how} will lift or dissolve {$film}." : "{$how} may soften and mark {$film}.";
+    }
+}

@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ulvrach\Rules\Chemistry;
+
+use Ulvrach\Chemistry\AttackTable;
+use Ulvrach\Chemistry\Carrier;
+use Ulvrach\Evaluation\Situation;
+use Ulvrach\Evaluation\Strata;
+use Ulvrach\Rules\Finding;
+use Ulvrach\Rules\Remedy\Workbench;
+use Ulvrach\Rules\RuleBase;
+use Ulvrach\Rules\Severity;
+use Ulvrach\Shelf\StarterShelf;
+
+final class CarrierAttacksBarePart extends RuleBase
+{
+    public const CODE = 'carrier-attacks-bare-part';
+
+    public const EXPLANATION = 'Spirits creep into stressed glue joints and hot thinners etch polystyrene; a skin of primer keeps both out.';
+
+    public function examine(Situation $situation, Strata $below): ?Finding
+    {
+        if ($situation->liquids === [] || ! $below->isBareExposed()) {
+            return null;
+        }
+        $part = $below->zone->substrate;
+        foreach ($situation->liquids as $liquid) {
+            $carrier = $liquid->liquid->carrier;
+            $level = AttackTable::onBarePart($part, $carrier);
+            $level = $level === null ? 0 : AttackTable::afterContact($level, $liquid->liquid->contact);
+            if ($level >= 1 && ! ($carrier->isHot() && $level === 1)) {
+                return $this->finding($level >= 2 ? Severity::Stop : Severity::Risk, $situation, $below,
+                    ucfirst($carrier->label())." gets to the bare {$part->label()}: glued joints let go, or the surface is etched.");
+            }
+        }
+
+        return null;
+    }
+
+    public function remedies(Finding $finding, Workbench $bench): array
+    {
+        return array_values(array_filter([
+            $bench->insertBefore($bench->indexOf($finding->stepId), 'prime', StarterShelf::primer(), $finding->zones, 'Prime first'),
+            $bench->thinnedWith($finding->stepId, Carrier::OdourlessSpirit),
+            $bench->cleanUpWith($finding->stepId, Carrier::OdourlessSpirit, false),
+            $bench->leaveOut($finding->stepId, $finding->zones),
+        ]));
+    }
+}

@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ulvrach\Rules\Chemistry;
+
+use Ulvrach\Evaluation\Layer;
+use Ulvrach\Evaluation\StepLiquid;
+
+final class HotSolventOverSoftFilm extends AttackRule
+{
+    public const CODE = 'hot-solvent-over-soft-film';
+
+    public const EXPLANATION = 'Lacquer thinner and acetone go through the skin of a softer film and swell it from below, so that it wrinkles or crazes.';
+
+    protected function isMine(StepLiquid $liquid, Layer $layer): bool
+    {
+        return $liquid->liquid->carrier->isHot();
+    }
+}

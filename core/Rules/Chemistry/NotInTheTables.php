@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ulvrach\Rules\Chemistry;
+
+use Ulvrach\Chemistry\AttackTable;
+use Ulvrach\Chemistry\Sheen;
+use Ulvrach\Evaluation\Harm;
+use Ulvrach\Evaluation\Situation;
+use Ulvrach\Evaluation\Strata;
+use Ulvrach\Plan\Plan;
+use Ulvrach\Plan\Step;
+use Ulvrach\Rules\Finding;
+use Ulvrach\Rules\Remedy\Workbench;
+use Ulvrach\Rules\RuleBase;
+use Ulvrach\Rules\Severity;
+
+final class NotInTheTables extends RuleBase
+{
+    public const CODE = 'not-in-the-tables';
+
+    public const EXPLANATION = 'Nobody has written down what this liquid does to what it meets here; a trial on a hidden spot tells more than a guess.';
+
+    public function examine(Situation $situation, Strata $below): ?Finding
+    {
+        if ($situation->liquids === []) {
+            return null;
+        }
+        foreach ($situation->threatsTo($below) as $threat) {
+            if ($threat->harm === Harm::Unknown && ! $this->wasTried($situation->plan, $situation->index)) {
+                $number = $threat->layer->stepIndex + 1;
+
+                return $this->finding(Severity::Risk, $situation, $below,
+                    ucfirst($threat->liquid->liquid->carrier->label())." on the {$threat->layer->film->label()} of step {$number} is not in the tables: test it.");
+            }
+        }
+        if ($below->layers === [] || ! $below->isBareExposed() || $situation->technique->isGroundWork()) {
+            return null;
+        }
+        foreach ($situation->liquids as $liquid) {
+            $carrier = $liquid->liquid->carrier;
+            if (AttackTable::onBarePart($below->zone->substrate, $carrier) === null && ! $this->wasTried($situation->plan, $situation->index)) {
+                return $this->finding(Severity::Risk, $situation, $below,
+                    ucfirst($carrier->label())." on bare {$below->zone->substrate->label()} is not in the tables: test it.");
+            }
+        }
+
+        return null;
+    }
+
+    public function remedies(Finding $finding, Workbench $bench): array
+    {
+        return array_values(array_filter([
+            $bench->testPatchBefore($finding->stepId, $finding->zones),
+            $bench->clearCoatBefore($finding->stepId, Sheen::Satin, $finding->zones),
+            $bench->leaveOut($finding->stepId, $finding->zones),
+        ]));
+    }
+
+    /** A test patch earlier in the plan with the same product, thinner and clean-up. */
+    private function wasTried(Plan $plan, int $index): bool
+    {
+        $step = $plan->steps[$index];
+        for ($earlier = $index - 1; $earlier >= 0; $earlier--) {
+            if ($plan->steps[$earlier]->technique === 'test-patch' && $this->triesOut($plan->steps[$earlier], $step)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    private function triesOut(Step $trial, Step $step): bool
+    {
+        return $trial->product === $step->product && $trial->thinner === $step->thinner
+            && $trial->cleanUp?->carrier === $step->cleanUp?->carrier;
+    }
+}

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ulvrach\Rules\Chemistry;
+
+use Ulvrach\Evaluation\Situation;
+use Ulvrach\Evaluation\Strata;
+use Ulvrach\Rules\Finding;
+use Ulvrach\Rules\Remedy\Workbench;
+use Ulvrach\Rules\RuleBase;
+use Ulvrach\Rules\RuleKind;
+use Ulvrach\Rules\Severity;
+
+final class StrangersThinner extends RuleBase
+{
+    public const CODE = 'strangers-thinner';
+
+    public const KIND = RuleKind::Custom;
+
+    public const EXPLANATION = 'A paint thinned with what does not belong to its family curdles, sprays in threads, or brings a solvent that the layer below was not meant to meet.';
+
+    public function examine(Situation $situation, Strata $below): ?Finding
+    {
+        $thinner = $situation->step->thinner;
+        $product = $situation->product;
+        if ($thinner === null || $product === null || in_array($thinner, $product->family->ownThinners(), true)) {
+            return null;
+        }
+
+        return $this->finding(Severity::Risk, $situation, $below,
+            "“{$product->name}” is {$product->family->label()}; {$thinner->label()} is a stranger to it.");
+    }
+
+    public function remedies(Finding $finding, Workbench $bench): array
+    {
+        $remedies = [$bench->withoutThinner($finding->stepId)];
+        $product = $bench->plan->productOf($bench->step($finding->stepId));
+        foreach ($product?->family->ownThinners() ?? [] as $carrier) {
+            $remedies[] = $bench->thinnedWith($finding->stepId, $carrier);
+        }
+
+        return $remedies;
+    }
+}

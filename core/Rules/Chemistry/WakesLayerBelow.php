@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ulvrach\Rules\Chemistry;
+
+use Ulvrach\Evaluation\Layer;
+use Ulvrach\Evaluation\StepLiquid;
+
+final class WakesLayerBelow extends AttackRule
+{
+    public const CODE = 'wakes-layer-below';
+
+    public const EXPLANATION = 'Enamels and oils dissolve again in the spirit that carried them, until they have hardened for days or are sealed in.';
+
+    public static function concerns(StepLiquid $liquid, Layer $layer): bool
+    {
+        return $layer->film->oxidises() && $liquid->liquid->carrier->isSpirit();
+    }
+
+    protected function isMine(StepLiquid $liquid, Layer $layer): bool
+    {
+        return self::concerns($liquid, $layer);
+    }
+}

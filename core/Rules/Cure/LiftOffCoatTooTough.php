@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ulvrach\Rules\Cure;
+
+use Ulvrach\Chemistry\BinderFamily;
+use Ulvrach\Evaluation\Situation;
+use Ulvrach\Evaluation\Strata;
+use Ulvrach\Rules\Finding;
+use Ulvrach\Rules\Remedy\Workbench;
+use Ulvrach\Rules\RuleBase;
+use Ulvrach\Rules\Severity;
+use Ulvrach\Shelf\StarterShelf;
+use Ulvrach\Technique\TechniqueKind;
+
+final class LiftOffCoatTooTough extends RuleBase
+{
+    public const CODE = 'lift-off-coat-too-tough';
+
+    public const EXPLANATION = 'Water must get through the coat to the film below: thin waterborne coats let it in, thick ones and other families keep it out.';
+
+    protected const WATCHES = [TechniqueKind::LiftOff];
+
+    private const MOST_COATS = 2;
+
+    public function examine(Situation $situation, Strata $below): ?Finding
+    {
+        $coats = 0;
+        foreach ($below->aboveRelease() as $layer) {
+            $coats += $layer->coats;
+            if ($layer->kind === TechniqueKind::Colour && $layer->film !== BinderFamily::WaterborneAcrylic) {
+                $number = $layer->stepIndex + 1;
+
+                return $this->finding(Severity::Risk, $situation, $below,
+                    "Water hardly gets through the {$layer->film->label()} of step {$number}: it takes force, and comes off in sheets.", ['coat' => null]);
+            }
+            if ($layer->kind === TechniqueKind::Colour && $coats > self::MOST_COATS) {
+                return $this->finding(Severity::Risk, $situation, $below,
+                    "{$coats} coats lie on the chipping film: it takes force, and comes off in sheets.", ['coat' => $layer->stepId]);
+            }
+        }
+
+        return null;
+    }
+
+    public function remedies(Finding $finding, Workbench $bench): array
+    {
+        $coat = $finding->facts['coat'];
+
+        return [
+            ...(is_string($coat) ? [$bench->inCoats($coat, 1), $bench->inCoats($coat, self::MOST_COATS)] : []),
+            $bench->insteadUse($finding->stepId, 'sponge-chips', StarterShelf::chips(), 'Apply the chips with a sponge instead'),
+            $bench->leaveOut($finding->stepId, $finding->zones),
+        ];
+    }
+}

@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ulvrach\Rules\Cure;
+
+use Ulvrach\Evaluation\Layer;
+use Ulvrach\Evaluation\Situation;
+use Ulvrach\Evaluation\Strata;
+use Ulvrach\Quantity\Minutes;
+use Ulvrach\Rules\Finding;
+use Ulvrach\Rules\Remedy\Workbench;
+use Ulvrach\Rules\RuleBase;
+use Ulvrach\Rules\Severity;
+use Ulvrach\Shelf\StarterShelf;
+use Ulvrach\Technique\TechniqueKind;
+
+final class LiftOffWindowMissed extends RuleBase
+{
+    public const CODE = 'lift-off-window-missed';
+
+    public const EXPLANATION = 'A chipping film takes its colour coat within a day, and water gets through that coat for a few hours; then it only comes off in sheets, or not at all.';
+
+    protected const WATCHES = [TechniqueKind::LiftOff, TechniqueKind::Colour];
+
+    /** Minutes within which the colour must go on; drying table, "chipping fluid". */
+    private const COAT_WITHIN = Minutes::DAY;
+
+    public function examine(Situation $situation, Strata $below): ?Finding
+    {
+        if ($below->release === null) {
+            return null;
+        }
+
+        return $situation->kind === TechniqueKind::LiftOff
+            ? $this->worked($situation, $below, $below->aboveRelease())
+            : $this->coated($situation, $below, $below->layers[$below->release]);
+    }
+
+    public function remedies(Finding $finding, Workbench $bench): array
+    {
+        $after = (string) $finding->facts['after'];
+        $film = $bench->lastStepOfKindBefore($finding->stepId, [TechniqueKind::ReleaseFilm], $finding->zones[0]);
+        $isLift = $bench->techniqueOf($finding->stepId)->kind === TechniqueKind::LiftOff;
+
+        return [
+            $bench->waitUntilReady($finding->stepId),
+            $bench->moveAfter($finding->stepId, $after),
+            ...($isLift ? [$bench->insteadUse($finding->stepId, 'sponge-chips', StarterShelf::chips(), 'Apply the chips with a sponge instead')] : []),
+            ...($isLift && $film !== null ? [$bench->chipsWithoutFilm($film->id, $finding->stepId, $finding->zones)] : []),
+            ...(! $isLift && $film !== null ? [$bench->moveBefore($film->id, $finding->stepId)] : []),
+        ];
+    }
+
+    /** @param  list<Layer>  $coats */
+    private function worked(Situation $situation, Strata $below, array $coats): ?Finding
+    {
+        $closes = $coats === [] ? null : $situation->closesOn($below);
+        if ($closes === null || $situation->start <= $closes) {
+            return null;
+        }
+        $late = Minutes::inWords($situation->start - $closes);
+        $number = $coats[0]->stepIndex + 1;
+
+        return $this->finding(Severity::Stop, $situation, $below,
+            "The window closed {$late} before: the coat of step {$number} has grown too tough for water to lift.", ['after' => $coats[count($coats) - 1]->stepId]);
+    }
+
+    private function coated(Situation $situation, Strata $below, Layer $film): ?Finding
+    {
+        $waited = $situation->start - $film->laidAt;
+        if ($waited <= self::COAT_WITHIN || $below->aboveRelease() !== []) {
+            return null;
+        }
+        $number = $film->stepIndex + 1;
+
+        return $this->finding(Severity::Risk, $situation, $below,
+            'The chipping film of step '.$number.' has lain bare for '.Minutes::inWords($waited).': it may craze, or no longer let go.', ['after' => $film->stepId]);
+    }
+}

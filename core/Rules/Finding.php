@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ulvrach\Rules;
+
+/** What a rule has to say about one step on some of its zones. */
+final readonly class Finding
+{
+    /**
+     * @param  list<string>  $zones  ids
+     * @param  string  $happens  one sentence: what it will do to the model
+     * @param  string  $why  one sentence: the reason behind the rule
+     * @param  array<string, string|int|null>  $facts  what the rule's remedies need to know; part of its identity
+     */
+    public function __construct(
+        public string $code,
+        public Severity $severity,
+        public string $stepId,
+        public array $zones,
+        public string $happens,
+        public string $why,
+        public array $facts = [],
+    ) {
+    }
+
+    /** @param  list<string>  $zones */
+    public function onZones(array $zones): self
+    {
+        return new self($this->code, $this->severity, $this->stepId, $zones, $this->happens, $this->why, $this->facts);
+    }
+
+    public function withSeverity(Severity $severity): self
+    {
+        return new self($this->code, $severity, $this->stepId, $this->zones, $this->happens, $this->why, $this->facts);
+    }
+
+    /** Stable while the plan does not change what it speaks of; an address for screens. */
+    public function key(): string
+    {
+        return $this->code.'.'.$this->stepId.'.'.substr(hash('xxh32', $this->happens.implode(',', $this->zones)), 0, 8);
+    }
+}

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ulvrach\Rules\Material;
+
+use Ulvrach\Evaluation\Situation;
+use Ulvrach\Evaluation\Strata;
+use Ulvrach\Rules\Finding;
+use Ulvrach\Rules\Remedy\Workbench;
+use Ulvrach\Rules\RuleBase;
+use Ulvrach\Rules\Severity;
+use Ulvrach\Shelf\StarterShelf;
+use Ulvrach\Technique\TechniqueKind;
+
+final class BarePartUnprimed extends RuleBase
+{
+    public const CODE = 'bare-part-unprimed';
+
+    public const EXPLANATION = 'Paint grips resin, metal and vinyl only through a primer; without one it rubs off edges and flakes when the part bends.';
+
+    protected const WATCHES = [TechniqueKind::Colour, TechniqueKind::ClearCoat, TechniqueKind::ReleaseFilm];
+
+    public function examine(Situation $situation, Strata $below): ?Finding
+    {
+        if ($below->layers !== [] || ! $below->zone->substrate->needsPrimer()) {
+            return null;
+        }
+
+        return $this->finding(Severity::Risk, $situation, $below, ucfirst("{$below->zone->substrate->label()} gets its first coat without a primer: it will rub or flake off."));
+    }
+
+    public function remedies(Finding $finding, Workbench $bench): array
+    {
+        return [$bench->insertBefore($bench->indexOf($finding->stepId), 'prime', StarterShelf::primer(), $finding->zones, 'Prime these parts first')];
+    }
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ulvrach\Rules\Material;
+
+use Ulvrach\Evaluation\Situation;
+use Ulvrach\Evaluation\Strata;
+use Ulvrach\Rules\Finding;
+use Ulvrach\Rules\Remedy\Workbench;
+use Ulvrach\Rules\RuleBase;
+use Ulvrach\Rules\Severity;
+use Ulvrach\Technique\TechniqueKind;
+
+final class RustOnWhatCannotRust extends RuleBase
+{
+    public const CODE = 'rust-on-what-cannot-rust';
+
+    public const EXPLANATION = 'Only steel rusts: aluminium turns grey, wood rots, rubber, canvas and fibreglass fade.';
+
+    protected const WATCHES = [TechniqueKind::Wash, TechniqueKind::Streak, TechniqueKind::Pigment];
+
+    public function examine(Situation $situation, Strata $below): ?Finding
+    {
+        return $situation->technique->depictsRust && ! $below->zone->depicts->rusts()
+            ? $this->finding(Severity::Stop, $situation, $below, "This part is {$below->zone->depicts->label()} in reality, and {$below->zone->depicts->label()} does not rust.")
+            : null;
+    }
+
+    public function remedies(Finding $finding, Workbench $bench): array
+    {
+        return [$bench->leaveOut($finding->stepId, $finding->zones)];
+    }
+}

@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ulvrach\Rules\Order;
+
+use Ulvrach\Chemistry\Sheen;
+use Ulvrach\Evaluation\Situation;
+use Ulvrach\Evaluation\Strata;
+use Ulvrach\Plan\Plan;
+use Ulvrach\Rules\Finding;
+use Ulvrach\Rules\JourneyRule;
+use Ulvrach\Rules\Remedy\Workbench;
+use Ulvrach\Rules\RuleBase;
+use Ulvrach\Rules\RuleKind;
+use Ulvrach\Rules\Severity;
+use Ulvrach\Shelf\StarterShelf;
+
+final class EndsWithoutMatteCoat extends RuleBase implements JourneyRule
+{
+    public const CODE = 'ends-without-matte-coat';
+
+    public const KIND = RuleKind::Custom;
+
+    public const EXPLANATION = 'A last matte coat evens out the sheen of everything before it; anything that shines and should not looks like a toy.';
+
+    /** It speaks at the end only. */
+    protected const WATCHES = [];
+
+    public function examine(Situation $situation, Strata $below): ?Finding
+    {
+        return null;
+    }
+
+    public function conclude(Plan $plan, Strata $zone, array $times): ?Finding
+    {
+        $top = $zone->top();
+        if ($top === null || $zone->zone->kind->mayShine() || $zone->release !== null) {
+            return null;
+        }
+        $sheen = $zone->sheen();
+        if ($sheen === Sheen::Matte || $sheen === null) {
+            return null;
+        }
+
+        return $this->findingOn(Severity::Risk, $plan->steps[$zone->journey[count($zone->journey) - 1]]->id, $zone, "The finish ends {$sheen->value} here.");
+    }
+
+    public function remedies(Finding $finding, Workbench $bench): array
+    {
+        return [$bench->insertBefore(count($bench->plan->steps), 'final-coat', StarterShelf::clear(Sheen::Matte), $finding->zones, 'End with a matte coat')];
+    }
+}

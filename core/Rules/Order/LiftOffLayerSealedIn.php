@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ulvrach\Rules\Order;
+
+use Ulvrach\Evaluation\Situation;
+use Ulvrach\Evaluation\Strata;
+use Ulvrach\Rules\Finding;
+use Ulvrach\Rules\Remedy\Workbench;
+use Ulvrach\Rules\RuleBase;
+use Ulvrach\Rules\Severity;
+use Ulvrach\Technique\TechniqueKind;
+
+final class LiftOffLayerSealedIn extends RuleBase
+{
+    public const CODE = 'lift-off-layer-sealed-in';
+
+    public const EXPLANATION = 'Under a clear coat no water reaches the chipping film, and nothing can be lifted any more.';
+
+    protected const WATCHES = [TechniqueKind::ClearCoat];
+
+    public function examine(Situation $situation, Strata $below): ?Finding
+    {
+        if ($below->release === null) {
+            return null;
+        }
+        $number = $below->layers[$below->release]->stepIndex + 1;
+
+        return $this->finding(Severity::Stop, $situation, $below, "It seals in the chipping film of step {$number} before any chips are lifted.",
+            ['film' => $below->layers[$below->release]->stepId]);
+    }
+
+    public function remedies(Finding $finding, Workbench $bench): array
+    {
+        $lift = $bench->firstStepOfKindAfter($finding->stepId, [TechniqueKind::LiftOff], $finding->zones[0]);
+        $film = (string) $finding->facts['film'];
+
+        return [
+            ...($lift === null ? [$bench->liftOffBefore($finding->stepId, $finding->zones)] : [
+                $bench->moveBefore($lift->id, $finding->stepId),
+                $bench->moveAfter($finding->stepId, $lift->id),
+                $bench->chipsWithoutFilm($film, $lift->id, $finding->zones),
+            ]),
+            $bench->leaveOut($finding->stepId, $finding->zones),
+            $bench->leaveOut($film, $finding->zones),
+        ];
+    }
+}

@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ulvrach\Rules\Order;
+
+use Ulvrach\Evaluation\Situation;
+use Ulvrach\Evaluation\Strata;
+use Ulvrach\Rules\Finding;
+use Ulvrach\Rules\Remedy\Workbench;
+use Ulvrach\Rules\RuleBase;
+use Ulvrach\Rules\Severity;
+use Ulvrach\Shelf\StarterShelf;
+use Ulvrach\Technique\TechniqueKind;
+
+final class NothingToLift extends RuleBase
+{
+    public const CODE = 'nothing-to-lift';
+
+    public const EXPLANATION = 'Water lifts chips only where a chipping film lies under the colour; elsewhere it just wets the paint.';
+
+    protected const WATCHES = [TechniqueKind::LiftOff];
+
+    public function examine(Situation $situation, Strata $below): ?Finding
+    {
+        if ($below->release === null) {
+            return $this->finding(Severity::Stop, $situation, $below, 'No chipping film waits under the colour here: nothing will come off.', ['film' => null]);
+        }
+
+        return $below->aboveRelease() === []
+            ? $this->finding(Severity::Stop, $situation, $below, 'Nothing lies on the chipping film yet: it would only be washed off.', ['film' => $below->layers[$below->release]->stepId])
+            : null;
+    }
+
+    public function remedies(Finding $finding, Workbench $bench): array
+    {
+        $colour = $bench->lastStepOfKindBefore($finding->stepId, [TechniqueKind::Colour], $finding->zones[0]);
+        $film = $finding->facts['film'];
+        $remedies = [];
+        if ($colour !== null && $film === null) {
+            $remedies[] = $bench->insertBefore($bench->indexOf($colour->id), 'chipping-fluid', StarterShelf::chippingFluid(), $finding->zones,
+                "Put chipping fluid under {$bench->named($colour->id)}");
+        }
+        if ($colour !== null && is_string($film)) {
+            $remedies[] = $bench->moveBefore($film, $colour->id);
+        }
+        $remedies[] = $bench->insteadUse($finding->stepId, 'sponge-chips', StarterShelf::chips(), 'Apply the chips with a sponge instead');
+        $remedies[] = $bench->leaveOut($finding->stepId, $finding->zones);
+
+        return $remedies;
+    }
+}

@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ulvrach\Rules\Order;
+
+use Ulvrach\Evaluation\Situation;
+use Ulvrach\Evaluation\Strata;
+use Ulvrach\Rules\Finding;
+use Ulvrach\Rules\Remedy\Workbench;
+use Ulvrach\Rules\RuleBase;
+use Ulvrach\Rules\Severity;
+use Ulvrach\Shelf\StarterShelf;
+use Ulvrach\Technique\TechniqueKind;
+
+final class NothingUnderneathToShow extends RuleBase
+{
+    public const CODE = 'nothing-underneath-to-show';
+
+    public const EXPLANATION = 'A lifted chip shows what lies under the chipping film, and that is worn by the same brush: bare plastic or primer shines through if no chip colour was laid.';
+
+    protected const WATCHES = [TechniqueKind::ReleaseFilm];
+
+    public function examine(Situation $situation, Strata $below): ?Finding
+    {
+        if ($below->has(TechniqueKind::Colour)) {
+            return null;
+        }
+        $shows = $below->layers === [] ? "the bare {$below->zone->substrate->label()}" : 'only the primer';
+
+        return $this->finding($below->layers === [] ? Severity::Stop : Severity::Note, $situation, $below, "Chips lifted here show {$shows}.");
+    }
+
+    public function remedies(Finding $finding, Workbench $bench): array
+    {
+        $index = $bench->indexOf($finding->stepId);
+
+        return [
+            $bench->insertBefore($index, 'spray-colour', StarterShelf::chips(), $finding->zones, 'Spray a dark chip colour under it'),
+            $bench->leaveOut($finding->stepId, $finding->zones),
+        ];
+    }
+}

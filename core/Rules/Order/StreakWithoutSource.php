@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ulvrach\Rules\Order;
+
+use Ulvrach\Evaluation\Situation;
+use Ulvrach\Evaluation\Strata;
+use Ulvrach\Rules\Finding;
+use Ulvrach\Rules\Remedy\Workbench;
+use Ulvrach\Rules\RuleBase;
+use Ulvrach\Rules\RuleKind;
+use Ulvrach\Rules\Severity;
+use Ulvrach\Shelf\StarterShelf;
+use Ulvrach\Technique\TechniqueKind;
+
+final class StreakWithoutSource extends RuleBase
+{
+    public const CODE = 'streak-without-source';
+
+    public const KIND = RuleKind::Custom;
+
+    public const EXPLANATION = 'A rust streak runs down from bare metal: where nothing is chipped or rusted above it, nobody believes it.';
+
+    protected const WATCHES = [TechniqueKind::Streak];
+
+    public function examine(Situation $situation, Strata $below): ?Finding
+    {
+        if (! $situation->technique->needsSource || $below->isChipped() || $this->isRusted($below)) {
+            return null;
+        }
+
+        return $this->finding(Severity::Risk, $situation, $below, 'The streaks start at nothing: there are no chips and no rust above them.');
+    }
+
+    public function remedies(Finding $finding, Workbench $bench): array
+    {
+        return [
+            $bench->insertBefore($bench->indexOf($finding->stepId), 'brush-chips', StarterShelf::chips(), $finding->zones, 'Paint chips first'),
+            $bench->leaveOut($finding->stepId, $finding->zones),
+        ];
+    }
+
+    private function isRusted(Strata $below): bool
+    {
+        foreach ($below->layers as $layer) {
+            if ($layer->technique->depictsRust && $layer->kind !== TechniqueKind::Streak) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+}

@@ -1,0 +1,98 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ulvrach\Rules\Remedy;
+
+use Ulvrach\Evaluation\Evaluation;
+use Ulvrach\Evaluation\Evaluator;
+use Ulvrach\Plan\Edit\EditRefused;
+use Ulvrach\Plan\Plan;
+use Ulvrach\Rules\Finding;
+use Ulvrach\Rules\RuleBook;
+use Ulvrach\Rules\Severity;
+
+/**
+ * Offers only remedies that work: each candidate of a rule is applied to a copy of the plan, which is evaluated again.
+ * One counts as working if the finding is gone from every zone and no stop stands where none stood before.
+ */
+final readonly class RemedyAdvisor
+{
+    public function __construct(
+        private RuleBook $rules = new RuleBook,
+        private Evaluator $evaluator = new Evaluator,
+    ) {
+    }
+
+    /** @return list<ProvedRemedy> the rule's order kept; the same edits are offered once */
+    public function for(Finding $finding, Evaluation $before): array
+    {
+        $proved = [];
+        foreach ($this->rules->rules[$finding->code]->remedies($finding, new Workbench($before)) as $remedy) {
+            $after = $this->after($remedy, $before->plan);
+            if ($after === null || $this->isStillThere($finding, $after) || $this->stops($after, $before) !== []) {
+                continue;
+            }
+            $key = serialize($remedy->edits);
+            $proved[$key] ??= $this->outcome($remedy, $before, $after);
+        }
+
+        return array_values($proved);
+    }
+
+    private function after(Remedy $remedy, Plan $plan): ?Evaluation
+    {
+        try {
+            foreach ($remedy->edits as $edit) {
+                $plan = $edit->applyTo($plan);
+            }
+        } catch (EditRefused) {
+            return null;
+        }
+
+        return $this->evaluator->evaluate($plan);
+    }
+
+    private function isStillThere(Finding $finding, Evaluation $after): bool
+    {
+        foreach ($after->findings as $other) {
+            if ($other->code === $finding->code && $other->stepId === $finding->stepId && array_intersect($other->zones, $finding->zones) !== []) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** @return array<string, true> stops that the plan did not have, one a step, code and zone */
+    private function stops(Evaluation $after, Evaluation $before): array
+    {
+        return array_diff_key($this->spots($after, true), $this->spots($before, true));
+    }
+
+    private function outcome(Remedy $remedy, Evaluation $before, Evaluation $after): ProvedRemedy
+    {
+        $was = $this->spots($before, false);
+        $is = $this->spots($after, false);
+        $findings = static fn (array $spots): int => count(array_unique(array_map(
+            static fn (string $spot) => substr($spot, 0, (int) strrpos($spot, '|')), array_keys($spots))));
+
+        return new ProvedRemedy($remedy, $findings(array_diff_key($was, $is)), $findings(array_diff_key($is, $was)), $after->lasts() - $before->lasts());
+    }
+
+    /** @return array<string, true> */
+    private function spots(Evaluation $evaluation, bool $stopsOnly): array
+    {
+        $spots = [];
+        foreach ($evaluation->findings as $finding) {
+            if ($stopsOnly && $finding->severity !== Severity::Stop) {
+                continue;
+            }
+            foreach ($finding->zones as $zone) {
+                $spots["{$finding->stepId}|{$finding->code}|{$zone}"] = true;
+            }
+        }
+
+        return $spots;
+    }
+}

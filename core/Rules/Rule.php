@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ulvrach\Rules;
+
+use Ulvrach\Evaluation\Situation;
+use Ulvrach\Evaluation\Strata;
+use Ulvrach\Rules\Remedy\Remedy;
+use Ulvrach\Rules\Remedy\Workbench;
+use Ulvrach\Technique\TechniqueKind;
+
+/** One thing that can go wrong. Looks at one step on one zone, with the layers below as they are when it begins. */
+interface Rule
+{
+    /** Stable; part of the plan file's findings. */
+    public function code(): string;
+
+    public function kind(): RuleKind;
+
+    /** One sentence: why this goes wrong, whatever the plan. */
+    public function explanation(): string;
+
+    /** @return list<TechniqueKind> the kinds of work it wants to see; empty: all */
+    public function watches(): array;
+
+    public function examine(Situation $situation, Strata $below): ?Finding;
+
+    /**
+     * What may help, most usual first. Each is proved before it is offered, so a rule need not know every plan.
+     *
+     * @return list<Remedy>
+     */
+    public function remedies(Finding $finding, Workbench $bench): array;
+}

@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ulvrach\Rules;
+
+use Ulvrach\Evaluation\Situation;
+use Ulvrach\Evaluation\Strata;
+use Ulvrach\Technique\TechniqueKind;
+
+/**
+ * What all rules share: a code, a kind and an explanation as constants, and the making of findings from them.
+ *
+ * @internal to Ulvrach\Rules
+ */
+abstract class RuleBase implements Rule
+{
+    /** @var string */
+    public const CODE = '';
+
+    /** @var RuleKind */
+    public const KIND = RuleKind::Fact;
+
+    /** @var string */
+    public const EXPLANATION = '';
+
+    /** @var list<TechniqueKind> */
+    protected const WATCHES = [];
+
+    public function code(): string
+    {
+        return static::CODE;
+    }
+
+    public function kind(): RuleKind
+    {
+        return static::KIND;
+    }
+
+    public function explanation(): string
+    {
+        return static::EXPLANATION;
+    }
+
+    public function watches(): array
+    {
+        return static::WATCHES;
+    }
+
+    /** @param  array<string, string|int|null>  $facts */
+    protected function finding(Severity $severity, Situation $at, Strata $zone, string $happens, array $facts = []): Finding
+    {
+        return $this->findingOn($severity, $at->step->id, $zone, $happens, $facts);
+    }
+
+    /** @param  array<string, string|int|null>  $facts */
+    protected function findingOn(Severity $severity, string $stepId, Strata $zone, string $happens, array $facts = []): Finding
+    {
+        return new Finding(static::CODE, $severity, $stepId, [$zone->zone->id], $happens, static::EXPLANATION, $facts);
+    }
+}

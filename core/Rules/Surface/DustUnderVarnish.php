@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ulvrach\Rules\Surface;
+
+use Ulvrach\Chemistry\BinderFamily;
+use Ulvrach\Evaluation\Situation;
+use Ulvrach\Evaluation\Strata;
+use Ulvrach\Rules\Finding;
+use Ulvrach\Rules\Remedy\Workbench;
+use Ulvrach\Rules\RuleBase;
+use Ulvrach\Rules\Severity;
+use Ulvrach\Technique\TechniqueKind;
+
+final class DustUnderVarnish extends RuleBase
+{
+    public const CODE = 'dust-under-varnish';
+
+    public const EXPLANATION = 'A sprayed varnish wets loose pigment through: it turns darker and flatter, and half of a light dust is gone.';
+
+    protected const WATCHES = [TechniqueKind::ClearCoat];
+
+    public function examine(Situation $situation, Strata $below): ?Finding
+    {
+        $top = $below->top();
+
+        return $top?->film === BinderFamily::DryPigment
+            ? $this->finding(Severity::Note, $situation, $below, 'The varnish darkens the loose pigment below and swallows part of it.', ['pigment' => $top->stepId])
+            : null;
+    }
+
+    public function remedies(Finding $finding, Workbench $bench): array
+    {
+        return [
+            $bench->moveBefore($finding->stepId, (string) $finding->facts['pigment']),
+            $bench->leaveOut($finding->stepId, $finding->zones),
+        ];
+    }
+}

@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ulvrach\Technique;
+
+/** Minutes after application between which a clean-up works: before, it takes everything; after, nothing or the paint. */
+final readonly class CleanUpWindow
+{
+    /** @param  int|null  $latest null: it can be wiped at any later time */
+    public function __construct(
+        public int $earliest,
+        public ?int $bestUntil,
+        public ?int $latest,
+        public string $sign,
+    ) {
+    }
+}

@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ulvrach\Vehicle;
+
+enum VehicleKind: string
+{
+    case Tank = 'tank';
+    case TrackedCarrier = 'tracked-carrier';
+    case HalfTrack = 'half-track';
+    case Lorry = 'lorry';
+    case ScoutCar = 'scout-car';
+
+    public function label(): string
+    {
+        return ucfirst(str_replace('-', ' ', $this->value));
+    }
+}

@@ -1,1 +1,40 @@
-<?php declare(strict_types=1);
+<?php
+
+declare(strict_types=1);
+
+use App\Http\Controllers\BuildController;
+use App\Http\Controllers\LibraryController;
+use App\Http\Controllers\PlanController;
+use App\Http\Controllers\SessionController;
+use App\Http\Middleware\RequireReadableJson;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Support\Facades\Route;
+
+Route::prefix('api')->middleware(RequireReadableJson::class)->group(function (): void {
+    Route::get('session', [SessionController::class, 'show']);
+    Route::post('session', [SessionController::class, 'store']);
+    Route::delete('session', [SessionController::class, 'destroy']);
+    Route::post('session/demo', [SessionController::class, 'demo'])->middleware('throttle:30,1');
+    Route::post('accounts', [SessionController::class, 'register'])->middleware('throttle:20,1');
+    Route::get('library', LibraryController::class);
+
+    Route::middleware('auth')->group(function (): void {
+        Route::get('builds', [BuildController::class, 'index']);
+        Route::post('builds', [BuildController::class, 'store']);
+        Route::post('builds/import', [BuildController::class, 'import']);
+
+        Route::prefix('builds/{build}')->whereUuid('build')->middleware('can:own,build')->group(function (): void {
+            Route::get('/', [BuildController::class, 'show']);
+            Route::delete('/', [BuildController::class, 'destroy']);
+            Route::get('check', [PlanController::class, 'check']);
+            Route::post('edits', [PlanController::class, 'edit']);
+            Route::post('preview', [PlanController::class, 'preview']);
+            Route::post('undo', [PlanController::class, 'undo']);
+            Route::post('redo', [PlanController::class, 'redo']);
+            Route::get('remedies/{key}', [PlanController::class, 'remedies'])->where('key', '[a-z0-9.-]{1,120}');
+            Route::get('plan-file', [PlanController::class, 'export']);
+        });
+    });
+
+    Route::any('{any?}', static fn () => new JsonResponse(['message' => 'There is nothing at this address.'], 404))->where('any', '.*');
+});

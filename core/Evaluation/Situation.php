@@ -121,7 +121,7 @@ final class Situation
         $needs = $this->stateForWork();
         $until = $needs === CureState::Wet ? null : ($layer->reaches($needs) ?? $layer->recoatableAt);
         $hold = $until === null ? null : new Hold($layer, $needs, $until, null);
-        foreach ($this->liquids as $liquid) {
+        foreach ($this->liquidsToWaitFor() as $liquid) {
             $state = $liquid->stateToWaitFor($layer);
             $reached = $layer->reaches($state) ?? $layer->laidAt;
             if ($state !== CureState::Wet && ($hold === null || $reached > $hold->until)) {
@@ -130,6 +130,19 @@ final class Situation
         }
 
         return $hold;
+    }
+
+    /**
+     * The step's own liquids; and under a release film the water that will be scrubbed through it: what the chips shall
+     * show must be tough before the film goes on, since the lift-off cannot wait for it.
+     *
+     * @return list<StepLiquid>
+     */
+    private function liquidsToWaitFor(): array
+    {
+        return $this->kind === TechniqueKind::ReleaseFilm
+            ? [...$this->liquids, new StepLiquid(new Liquid(Carrier::Water, Contact::Scrub), TechniqueKind::LiftOff, false)]
+            : $this->liquids;
     }
 
     /** The coat over a release film must be touch-dry, and the water needs time to get through it. */

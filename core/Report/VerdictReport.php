@@ -74,7 +74,10 @@ final class VerdictReport
         $rows = [];
         foreach ($evaluation->plan->steps as $index => $step) {
             $layer = $evaluation->layers[$index];
-            foreach ($layer === null ? [] : $step->zones as $zone) {
+            if ($layer === null) {
+                continue;
+            }
+            foreach ($step->zones as $zone) {
                 $rows[] = ['step' => $step->id, 'zone' => $zone, 'touchDry' => $layer->touchDryAt,
                     'recoatable' => $layer->recoatableAt, 'solventProof' => $layer->solventProofAt];
             }

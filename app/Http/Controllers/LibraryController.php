@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use Illuminate\Http\JsonResponse;
+use Ulvrach\Chemistry\BinderFamily;
+use Ulvrach\Chemistry\Carrier;
+use Ulvrach\Chemistry\Substrate;
+use Ulvrach\Plan\DepictedMaterial;
+use Ulvrach\Plan\ZoneKind;
+use Ulvrach\PlanFile\PlanWriter;
+use Ulvrach\Rules\School;
+use Ulvrach\Shelf\StarterShelf;
+use Ulvrach\Technique\Technique;
+use Ulvrach\Technique\TechniqueLibrary;
+use Ulvrach\Vehicle\VehicleKind;
+
+/** What the core knows and every screen needs the words for. The same for everybody. */
+final class LibraryController
+{
+    public function __invoke(): JsonResponse
+    {
+        return new JsonResponse([
+            'techniques' => array_map(self::technique(...), array_values(TechniqueLibrary::all())),
+            'families' => array_map(static fn (BinderFamily $family) => ['code' => $family->value, 'label' => $family->label()], BinderFamily::cases()),
+            'carriers' => array_map(static fn (Carrier $carrier) => ['code' => $carrier->value, 'label' => $carrier->label()], Carrier::cases()),
+            'substrates' => array_map(static fn (Substrate $part) => ['code' => $part->value, 'label' => $part->label()], Substrate::cases()),
+            'materials' => array_map(static fn (DepictedMaterial $material) => ['code' => $material->value, 'label' => $material->label()], DepictedMaterial::cases()),
+            'zoneKinds' => array_map(static fn (ZoneKind $kind) => ['code' => $kind->value, 'label' => ucfirst(str_replace('-', ' ', $kind->value))], ZoneKind::cases()),
+            'vehicleKinds' => array_map(static fn (VehicleKind $kind) => ['code' => $kind->value, 'label' => $kind->label()], VehicleKind::cases()),
+            'schools' => array_map(static fn (School $school) => ['code' => $school->code, 'name' => $school->name, 'creed' => $school->creed], array_values(School::all())),
+            'starterShelf' => array_map(PlanWriter::product(...), StarterShelf::all()),
+        ]);
+    }
+
+    /** @return array<string, mixed> */
+    private static function technique(Technique $technique): array
+    {
+        return [
+            'code' => $technique->code,
+            'name' => $technique->name,
+            'kind' => $technique->kind->value,
+            'stage' => $technique->stage->value,
+            'families' => array_map(static fn (BinderFamily $family) => $family->value, $technique->families),
+            'application' => $technique->application->value,
+            'coverage' => $technique->coverage->value,
+            'coats' => $technique->coats,
+            'purpose' => $technique->purpose,
+            'cleanUp' => $technique->cleanUp === null ? null : [
+                'earliest' => $technique->cleanUp->earliest,
+                'bestUntil' => $technique->cleanUp->bestUntil,
+                'latest' => $technique->cleanUp->latest,
+                'sign' => $technique->cleanUp->sign,
+            ],
+        ];
+    }
+}

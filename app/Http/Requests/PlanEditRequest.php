@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use Illuminate\Foundation\Http\FormRequest;
+use Ulvrach\Plan\Edit\PlanEdit;
+use Ulvrach\Plan\Fault;
+use Ulvrach\PlanFile\BadPlanFile;
+use Ulvrach\PlanFile\EditCodec;
+use Ulvrach\PlanFile\PlanReader;
+
+/** Edits in the open format, with the version of the plan that they were made on. */
+final class PlanEditRequest extends FormRequest
+{
+    /** @return array<string, list<string>> */
+    public function rules(): array
+    {
+        return ['version' => ['sometimes', 'integer:strict', 'min:1'], 'label' => ['nullable', 'string', 'max:200']];
+    }
+
+    /**
+     * Read from the raw body: the framework trims texts and turns empty ones into null, and a plan file means what it says.
+     *
+     * @return non-empty-list<PlanEdit>
+     *
+     * @throws BadPlanFile paths start with "/edits"
+     */
+    public function edits(): array
+    {
+        $body = PlanReader::decode($this->getContent());
+        try {
+            return EditCodec::read(is_object($body) ? $body->edits ?? null : null);
+        } catch (BadPlanFile $bad) {
+            throw self::underEdits($bad);
+        }
+    }
+
+    public static function underEdits(BadPlanFile $bad): BadPlanFile
+    {
+        return new BadPlanFile(array_map(static fn (Fault $fault) => new Fault("/edits{$fault->path}", $fault->message), $bad->faults));
+    }
+}

@@ -1,0 +1,108 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use App\Models\Build;
+use Ulvrach\Chemistry\CureState;
+use Ulvrach\Evaluation\Evaluation;
+use Ulvrach\Evaluation\Evaluator;
+use Ulvrach\Plan\Step;
+use Ulvrach\Report\VerdictReport;
+use Ulvrach\Technique\TechniqueLibrary;
+
+/** A build on the bench: how far it is, what it waits for, and what is still drying. */
+final readonly class BenchCard
+{
+    public function __construct(private Evaluator $evaluator)
+    {
+    }
+
+    /** @return array<string, mixed> */
+    public function of(Build $build): array
+    {
+        $plan = $build->head->document;
+        $evaluation = $this->evaluator->evaluate($plan);
+
+        return [
+            'id' => $build->id,
+            'name' => $plan->build->name,
+            'vehicle' => $plan->build->vehicle,
+            'kind' => $plan->build->kind->value,
+            'scale' => $plan->build->scale,
+            'changedAt' => $build->updated_at->toIso8601ZuluString(),
+            'summary' => VerdictReport::summary($evaluation),
+            'steps' => count($plan->steps),
+            'done' => count(array_filter($plan->steps, static fn (Step $step) => $step->doneAt !== null)),
+            'next' => $this->next($evaluation),
+            'curing' => $this->curing($evaluation),
+            'palette' => $this->palette($evaluation),
+        ];
+    }
+
+    /** @return array<string, mixed>|null the first step that is not done, with clock times once the plan has begun */
+    private function next(Evaluation $evaluation): ?array
+    {
+        foreach ($evaluation->plan->steps as $index => $step) {
+            if ($step->doneAt !== null) {
+                continue;
+            }
+            $times = $evaluation->times[$index];
+
+            return [
+                'id' => $step->id,
+                'number' => $index + 1,
+                'technique' => TechniqueLibrary::get($step->technique)->name,
+                'product' => $evaluation->plan->productOf($step)?->name,
+                'startsAt' => $this->moment($evaluation, $times->start),
+                'closesAt' => $times->closes === null ? null : $this->moment($evaluation, $times->closes),
+                'handsOn' => $times->handsOn,
+                'waitsFor' => $times->hold === null ? null : "{$times->hold->layer->film->label()} of step ".($times->hold->layer->stepIndex + 1)." to be {$times->hold->needs->label()}",
+            ];
+        }
+
+        return null;
+    }
+
+    /** @return list<array{step: string, number: int, product: string, touchDryAt: string|null, recoatableAt: string|null, solventProofAt: string|null}> */
+    private function curing(Evaluation $evaluation): array
+    {
+        $rows = [];
+        foreach ($evaluation->plan->steps as $index => $step) {
+            $layer = $evaluation->layers[$index];
+            if ($layer === null || $step->doneAt === null) {
+                continue;
+            }
+            $proof = $layer->reaches(CureState::SolventProof);
+            $rows[] = [
+                'step' => $step->id,
+                'number' => $index + 1,
+                'product' => $layer->product->name,
+                'touchDryAt' => $this->moment($evaluation, $layer->touchDryAt),
+                'recoatableAt' => $this->moment($evaluation, $layer->recoatableAt),
+                'solventProofAt' => $proof === null ? null : $this->moment($evaluation, $proof),
+            ];
+        }
+
+        return $rows;
+    }
+
+    /** @return list<string> the colours of the finish, in the order of work */
+    private function palette(Evaluation $evaluation): array
+    {
+        $colours = [];
+        foreach ($evaluation->layers as $layer) {
+            if ($layer?->product->colour !== null) {
+                $colours[] = $layer->product->colour;
+            }
+        }
+
+        return array_values(array_unique($colours));
+    }
+
+    private function moment(Evaluation $evaluation, int $minute): ?string
+    {
+        return $evaluation->clockZero === null ? null : gmdate('Y-m-d\TH:i:00\Z', ($evaluation->clockZero + $minute) * 60);
+    }
+}

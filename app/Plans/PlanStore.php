@@ -1,0 +1,116 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Plans;
+
+use App\Models\Build;
+use App\Models\PlanRevision;
+use App\Models\User;
+use Illuminate\Database\ConnectionInterface;
+use Ulvrach\Plan\Edit\PlanEdit;
+use Ulvrach\Plan\Plan;
+use Ulvrach\PlanFile\BadPlanFile;
+use Ulvrach\PlanFile\EditCodec;
+
+/** Keeps plans: every change is a new revision, and a change made on an outdated version is refused. */
+final readonly class PlanStore
+{
+    /** Revisions kept for a build; older ones can no longer be undone to. */
+    private const KEPT = 500;
+
+    public function __construct(private ConnectionInterface $database)
+    {
+    }
+
+    public function create(User $user, Plan $plan, string $label): Build
+    {
+        $build = new Build(['user_id' => $user->id, 'version' => 1]);
+        $this->database->transaction(function () use ($build, $plan, $label): void {
+            $build->save();
+            $this->append($build, null, $plan, $label);
+            $build->save();
+        });
+
+        return $build;
+    }
+
+    /**
+     * @param  non-empty-list<PlanEdit>  $edits
+     *
+     * @throws BadPlanFile if an edit does not fit the plan
+     * @throws OutdatedVersion if the plan has changed since that version
+     */
+    public function edit(Build $build, int $version, array $edits, string $label): Build
+    {
+        return $this->change($build, $version, function (Build $locked) use ($edits, $label): void {
+            $this->append($locked, $locked->head_id, EditCodec::apply($edits, $locked->head->document), $label);
+        });
+    }
+
+    /**
+     * @throws OutdatedVersion if the plan has changed since that version
+     * @throws NothingToUndo at the first revision
+     */
+    public function undo(Build $build, int $version): Build
+    {
+        return $this->change($build, $version, function (Build $locked): void {
+            $locked->head_id = $locked->head->parent_id ?? throw NothingToUndo::back();
+        });
+    }
+
+    /**
+     * @throws OutdatedVersion if the plan has changed since that version
+     * @throws NothingToUndo at the newest revision
+     */
+    public function redo(Build $build, int $version): Build
+    {
+        return $this->change($build, $version, function (Build $locked): void {
+            $locked->head_id = $this->redoTarget($locked)->id ?? throw NothingToUndo::forth();
+        });
+    }
+
+    /** The newest of the revisions that were made from the present one. */
+    public function redoTarget(Build $build): ?PlanRevision
+    {
+        return PlanRevision::query()->where('build_id', $build->id)->where('parent_id', $build->head_id)->latest('id')->first(['id', 'label']);
+    }
+
+    /** @param  \Closure(Build): void  $change */
+    private function change(Build $build, int $version, \Closure $change): Build
+    {
+        $changed = $this->database->transaction(function () use ($build, $version, $change): Build {
+            $query = Build::query()->with('head');
+            $query->lockForUpdate();
+            $locked = $query->findOrFail($build->id);
+            if ($locked->version !== $version) {
+                throw new OutdatedVersion($locked);
+            }
+            $change($locked);
+            $locked->version++;
+            $locked->save();
+
+            return $locked->load('head');
+        });
+
+        return $changed instanceof Build ? $changed : throw new \LogicException('A transaction must answer with the build.');
+    }
+
+    private function append(Build $build, ?int $parent, Plan $plan, string $label): void
+    {
+        $revision = PlanRevision::query()->create([
+            'build_id' => $build->id, 'parent_id' => $parent, 'label' => $label, 'document' => $plan,
+        ]);
+        $build->head_id = $revision->id;
+        $this->forgetOldest($build);
+    }
+
+    private function forgetOldest(Build $build): void
+    {
+        $oldest = PlanRevision::query()->where('build_id', $build->id)->latest('id')->skip(self::KEPT)->value('id');
+        if (is_int($oldest)) {
+            PlanRevision::query()->where('build_id', $build->id)->where('parent_id', '<=', $oldest)->update(['parent_id' => null]);
+            PlanRevision::query()->where('build_id', $build->id)->where('id', '<=', $oldest)->where('id', '!=', $build->head_id)->delete();
+        }
+    }
+}

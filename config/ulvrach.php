@@ -1,0 +1,12 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    // Whether the one-press entry to the demo account exists. bin/start sets it when it loads the demo data.
+    'demo' => (bool) env('ULVRACH_DEMO', false),
+    'demo_email' => 'demo@tarsholm.example',
+
+    // Largest plan file that is read, in bytes; a 200-step plan with long notes is about a fifth of it.
+    'largest_plan_file' => 2_000_000,
+];

@@ -60,7 +60,6 @@ need_libraries() {
         say "Installing the PHP libraries"
         composer install --no-interaction --quiet || fail "The PHP libraries could not be installed; composer says why above."
         touch vendor/autoload.php
-        chmod -R a+rX vendor 2>/dev/null
     fi
     if [ ! -f node_modules/.package-lock.json ] || [ package-lock.json -nt node_modules/.package-lock.json ]; then
         say "Installing the JavaScript libraries"

@@ -1,0 +1,96 @@
+import { useQuery } from '@tanstack/react-query'
+import { LogOut, Moon, Sun, WifiOff } from 'lucide-react'
+import { useState, useSyncExternalStore } from 'react'
+import { Link, Navigate, Outlet, useLocation } from 'react-router'
+import { Button } from '@/design/Button'
+import { RetryNotice } from '@/design/Notice'
+import { sessionQuery, useSignOut } from './session'
+import { currentTheme, keepTheme } from './theme'
+
+/** The frame of every screen behind the door. */
+export function Shell() {
+    const session = useQuery(sessionQuery)
+    const location = useLocation()
+    if (session.isPending) {
+        return <p className="p-8 text-soft">Opening the bench…</p>
+    }
+    if (session.isError) {
+        return (
+            <main className="mx-auto max-w-lg p-8">
+                <RetryNotice error={session.error} onRetry={() => void session.refetch()} />
+            </main>
+        )
+    }
+    if (session.data.user === null) {
+        return <Navigate to="/sign-in" replace state={{ from: location.pathname }} />
+    }
+    return (
+        <div className="flex h-dvh flex-col">
+            <header className="no-print flex h-11 shrink-0 items-center gap-3 border-b border-rule bg-panel px-3">
+                <Link to="/" className="wide flex items-center gap-2 font-semibold tracking-wide">
+                    <img src="/mark.svg" alt="" className="size-6" />
+                    Ulvrach
+                </Link>
+                <span id="shell-title" className="flex min-w-0 flex-1 items-center gap-2" />
+                <OfflineMark />
+                <ThemeButton />
+                <SignOutButton name={session.data.user.name} />
+            </header>
+            <Outlet />
+        </div>
+    )
+}
+
+function subscribeOnline(notify: () => void): () => void {
+    window.addEventListener('online', notify)
+    window.addEventListener('offline', notify)
+    return () => {
+        window.removeEventListener('online', notify)
+        window.removeEventListener('offline', notify)
+    }
+}
+
+function OfflineMark() {
+    const online = useSyncExternalStore(subscribeOnline, () => navigator.onLine)
+    return online ? null : (
+        <span role="status" className="flex items-center gap-1 rounded-plate bg-risk-wash px-2 py-1 text-fine">
+            <WifiOff className="size-4" aria-hidden /> Offline: what is on screen stays, changes wait
+        </span>
+    )
+}
+
+function ThemeButton() {
+    const [theme, setTheme] = useState(currentTheme)
+    const other = theme === 'light' ? 'dark' : 'light'
+    return (
+        <Button
+            tone="quiet"
+            aria-label={`Switch to ${other}`}
+            title={`Switch to ${other}`}
+            onClick={() => {
+                keepTheme(other)
+                setTheme(other)
+            }}
+        >
+            {theme === 'light' ? <Moon className="size-4" aria-hidden /> : <Sun className="size-4" aria-hidden />}
+        </Button>
+    )
+}
+
+function SignOutButton({ name }: { name: string }) {
+    const signOut = useSignOut()
+    return (
+        <span className="flex items-center gap-2">
+            <span className="max-w-40 truncate text-soft max-lg:hidden">{name}</span>
+            <Button
+                tone="quiet"
+                aria-label="Sign out"
+                title="Sign out"
+                disabled={signOut.isPending}
+                onClick={() => signOut.mutate()}
+            >
+                <LogOut className="size-4" aria-hidden />
+            </Button>
+        </span>
+    )
+}

@@ -1,0 +1,17 @@
+import { createBrowserRouter } from 'react-router'
+import { Broken, NotHere } from './Broken'
+import { Shell } from './Shell'
+
+export const router = createBrowserRouter([
+    { path: '/sign-in', lazy: async () => ({ Component: (await import('@/features/session')).SignIn }), ErrorBoundary: Broken },
+    {
+        path: '/',
+        Component: Shell,
+        ErrorBoundary: Broken,
+        children: [
+            { index: true, lazy: async () => ({ Component: (await import('@/features/bench')).Bench }) },
+            { path: 'builds/:buildId', lazy: async () => ({ Component: (await import('@/features/plan')).PlanScreen }) },
+            { path: '*', Component: NotHere },
+        ],
+    },
+])

@@ -1,0 +1,37 @@
+import { type QueryClient, queryOptions, useMutation, useQueryClient } from '@tanstack/react-query'
+import { z } from 'zod'
+import { getJson, send } from './http'
+
+export const sessionSchema = z.object({
+    user: z.object({ name: z.string(), email: z.string() }).nullable(),
+    demo: z.boolean(),
+})
+export type Session = z.infer<typeof sessionSchema>
+
+export const sessionQuery = queryOptions({
+    queryKey: ['session'],
+    queryFn: ({ signal }) => getJson('/session', sessionSchema, signal),
+    staleTime: Number.POSITIVE_INFINITY,
+})
+
+/** Another person may sit down next: nothing of the last one stays in memory. */
+function enter(queries: QueryClient, session: Session): void {
+    queries.clear()
+    queries.setQueryData(sessionQuery.queryKey, session)
+}
+
+export function useEnter<Input>(path: string) {
+    const queries = useQueryClient()
+    return useMutation({
+        mutationFn: (input: Input) => send('POST', path, sessionSchema, input),
+        onSuccess: (session) => enter(queries, session),
+    })
+}
+
+export function useSignOut() {
+    const queries = useQueryClient()
+    return useMutation({
+        mutationFn: () => send('DELETE', '/session', sessionSchema),
+        onSuccess: (session) => enter(queries, session),
+    })
+}

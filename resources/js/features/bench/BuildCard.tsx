@@ -1,0 +1,136 @@
+import { useMutation, useQueryClient } from '@tanstack/react-query'
+import { Trash2 } from 'lucide-react'
+import { AlertDialog } from 'radix-ui'
+import { Link } from 'react-router'
+import { z } from 'zod'
+import { send } from '@/app/http'
+import { Button } from '@/design/Button'
+import { inWords } from '@/design/duration'
+import { VerdictLine } from '@/design/Severity'
+import { type BenchCard, benchQuery } from './api'
+import { nextCure, type Standing, standingOf } from './waiting'
+
+const EDGE: Record<Standing['state'], string> = {
+    ready: 'border-l-good',
+    closing: 'border-l-risk',
+    missed: 'border-l-stop',
+    waiting: 'border-l-rule',
+}
+
+export function BuildCard({ card, now }: { card: BenchCard; now: Date }) {
+    const standing = card.next === null ? null : standingOf(card.next, now)
+    const drying = card.curing.flatMap((row) => {
+        const cure = nextCure(row, now)
+        return cure === null ? [] : [{ row, cure }]
+    })
+    return (
+        <li
+            className={`relative flex overflow-hidden rounded-plate border border-l-4 border-line bg-sheet ${EDGE[standing?.state ?? 'waiting']}`}
+        >
+            <Palette colours={card.palette} />
+            <div className="min-w-0 flex-1 p-3">
+                <div className="flex items-start gap-3">
+                    <div className="min-w-0 flex-1">
+                        <h2 className="wide truncate text-base font-semibold">
+                            <Link to={`/builds/${card.id}`} className="after:absolute after:inset-0 hover:underline">
+                                {card.name}
+                            </Link>
+                        </h2>
+                        <p className="truncate text-fine text-soft">
+                            {card.vehicle === '' ? card.kind : card.vehicle}, 1:{card.scale}
+                        </p>
+                    </div>
+                    <Progress done={card.done} steps={card.steps} />
+                    <DeleteBuild id={card.id} name={card.name} />
+                </div>
+                <p className="mt-2 text-base">
+                    {card.next === null || standing === null ? (
+                        <span>{card.steps === 0 ? 'No steps yet: open it and lay out the finish.' : 'Every step is done.'}</span>
+                    ) : (
+                        <>
+                            <strong className="font-semibold">
+                                {card.done === 0 && standing.state === 'ready' ? 'Not begun' : standing.text}
+                            </strong>
+                            {': '}
+                            step {card.next.number}, {card.next.technique}
+                            {card.next.product !== null && ` with ${card.next.product}`} ({inWords(card.next.handsOn)} of work)
+                        </>
+                    )}
+                </p>
+                {standing?.state === 'waiting' && card.next?.waitsFor != null && (
+                    <p className="text-soft">Waits for the {card.next.waitsFor}.</p>
+                )}
+                {drying.length > 0 && (
+                    <p className="mt-1 text-fine text-soft">
+                        Drying: {drying.map(({ row, cure }) => `${row.product} ${cure.state} ${cure.text}`).join(' · ')}
+                    </p>
+                )}
+                {card.steps > 0 && <VerdictLine counts={card.summary} className="mt-2" />}
+            </div>
+        </li>
+    )
+}
+
+/** The colours of the finish as a core sample: the first coat lowest. */
+function Palette({ colours }: { colours: readonly string[] }) {
+    return (
+        <span aria-hidden="true" className="flex w-5 shrink-0 flex-col-reverse border-r border-line bg-ground">
+            {colours.map((colour) => (
+                <span key={colour} className="flex-1" style={{ backgroundColor: colour }} />
+            ))}
+        </span>
+    )
+}
+
+function Progress({ done, steps }: { done: number; steps: number }) {
+    if (steps === 0) {
+        return null
+    }
+    return (
+        <div className="w-32 shrink-0 text-right text-fine text-soft">
+            {done} of {steps} steps done
+            <span className="mt-1 block h-1.5 bg-press" aria-hidden="true">
+                <span className="block h-full bg-soft" style={{ width: `${(100 * done) / steps}%` }} />
+            </span>
+        </div>
+    )
+}
+
+function DeleteBuild({ id, name }: { id: string; name: string }) {
+    const queries = useQueryClient()
+    const remove = useMutation({
+        mutationFn: () => send('DELETE', `/builds/${id}`, z.null()),
+        onSuccess: () => queries.invalidateQueries({ queryKey: benchQuery.queryKey }),
+    })
+    return (
+        <AlertDialog.Root>
+            <AlertDialog.Trigger asChild>
+                <Button tone="quiet" className="z-10" aria-label={`Delete ${name}`}>
+                    <Trash2 className="size-4" aria-hidden />
+                </Button>
+            </AlertDialog.Trigger>
+            <AlertDialog.Portal>
+                <AlertDialog.Overlay className="fixed inset-0 z-40 bg-black/45" />
+                <AlertDialog.Content className="fixed top-[20dvh] left-1/2 z-50 w-[calc(100vw-2rem)] max-w-md -translate-x-1/2 rounded-plate border border-rule bg-panel p-4 shadow-xl">
+                    <AlertDialog.Title className="wide text-lg font-semibold">Delete this build?</AlertDialog.Title>
+                    <AlertDialog.Description className="mt-1 break-words text-soft">
+                        “{name}” goes with its plan and all that can be undone in it. There is no way back.
+                    </AlertDialog.Description>
+                    {remove.isError && (
+                        <p role="alert" className="mt-2 text-stop">
+                            {remove.error.message}
+                        </p>
+                    )}
+                    <div className="mt-4 flex justify-end gap-2">
+                        <AlertDialog.Cancel asChild>
+                            <Button>Keep it</Button>
+                        </AlertDialog.Cancel>
+                        <Button tone="danger" disabled={remove.isPending} onClick={() => remove.mutate()}>
+                            Delete it
+                        </Button>
+                    </div>
+                </AlertDialog.Content>
+            </AlertDialog.Portal>
+        </AlertDialog.Root>
+    )
+}

@@ -1,0 +1,114 @@
+import { useState } from 'react'
+import { Button } from '@/design/Button'
+import { Dialog } from '@/design/Dialog'
+import { Select, TextArea, TextField } from '@/design/Field'
+import type { Library, Plan } from '@/features/build'
+import type { PlanEdit } from './edits'
+
+type Props = {
+    open: boolean
+    onOpenChange: (open: boolean) => void
+    plan: Plan
+    library: Library
+    edit: (edits: PlanEdit[], label?: string) => Promise<boolean>
+}
+
+/** Name, story, school and room. Saved together, so that half a change never judges the plan. */
+export function BuildDialog({ open, onOpenChange, plan, library, edit }: Props) {
+    const [faults, setFaults] = useState<Record<string, string>>({})
+    const [school, setSchool] = useState(plan.school)
+    const save = async (form: FormData) => {
+        const text = (name: string) => String(form.get(name) ?? '').trim()
+        const number = (name: string) => Number(text(name).replace(',', '.'))
+        const wrong: Record<string, string> = {}
+        if (text('name') === '') wrong.name = 'Give the build a name.'
+        if (!Number.isInteger(number('scale')) || number('scale') < 4 || number('scale') > 200)
+            wrong.scale = 'A whole number from 4 to 200.'
+        if (!(number('temperature') >= 5 && number('temperature') <= 35)) wrong.temperature = 'From 5 to 35 °C.'
+        if (!(number('humidity') >= 10 && number('humidity') <= 95)) wrong.humidity = 'From 10 to 95 %.'
+        setFaults(wrong)
+        if (Object.keys(wrong).length > 0) return
+        const edits: PlanEdit[] = [
+            {
+                edit: 'describe-build',
+                build: {
+                    ...plan.build,
+                    name: text('name'),
+                    vehicle: text('vehicle'),
+                    scale: number('scale'),
+                    story: text('story'),
+                },
+            },
+            { edit: 'set-school', school },
+            { edit: 'set-bench', bench: { temperatureC: number('temperature'), humidityPercent: number('humidity') } },
+        ]
+        if (await edit(edits, 'Change build, school or room')) onOpenChange(false)
+    }
+    return (
+        <Dialog open={open} onOpenChange={onOpenChange} title="Build, school and room">
+            <form
+                noValidate
+                className="grid grid-cols-2 gap-3"
+                onSubmit={(event) => {
+                    event.preventDefault()
+                    void save(new FormData(event.currentTarget))
+                }}
+            >
+                <div className="col-span-2">
+                    <TextField
+                        label="Name of the build"
+                        name="name"
+                        maxLength={120}
+                        defaultValue={plan.build.name}
+                        fault={faults.name}
+                    />
+                </div>
+                <TextField label="Vehicle" name="vehicle" maxLength={120} defaultValue={plan.build.vehicle} />
+                <TextField
+                    label="Scale, 1:"
+                    name="scale"
+                    inputMode="numeric"
+                    defaultValue={plan.build.scale}
+                    fault={faults.scale}
+                />
+                <div className="col-span-2">
+                    <TextArea label="Story" name="story" rows={3} maxLength={4000} defaultValue={plan.build.story} />
+                </div>
+                <div className="col-span-2">
+                    <Select
+                        label="School"
+                        value={school}
+                        hint={library.schools.find((one) => one.code === school)?.creed}
+                        choices={library.schools.map((one) => ({ value: one.code, label: one.name }))}
+                        onChange={(event) => setSchool(event.target.value)}
+                    />
+                </div>
+                <TextField
+                    label="Room temperature"
+                    name="temperature"
+                    unit="°C"
+                    inputMode="decimal"
+                    defaultValue={plan.bench.temperatureC}
+                    fault={faults.temperature}
+                />
+                <TextField
+                    label="Relative humidity"
+                    name="humidity"
+                    unit="%"
+                    inputMode="decimal"
+                    defaultValue={plan.bench.humidityPercent}
+                    fault={faults.humidity}
+                />
+                <p className="col-span-2 text-fine text-soft">
+                    The room is kept with the plan. Drying times are those of a normal room, 20 °C and 50 %, whatever stands here.
+                </p>
+                <div className="col-span-2 flex justify-end gap-2">
+                    <Button onClick={() => onOpenChange(false)}>Leave it</Button>
+                    <Button type="submit" tone="act">
+                        Save
+                    </Button>
+                </div>
+            </form>
+        </Dialog>
+    )
+}

@@ -1,0 +1,100 @@
+import { Swatch } from '@/design/Swatch'
+import type { Plan, Verdict, Zone } from '@/features/build'
+import { boardColumns, type Cursor } from './Board'
+import { type Stratum, strataOf } from './verdicts'
+
+/** How tall a layer is drawn: clear and partial films are thin, coats of paint are thick. */
+const heightOf = ({ layer }: Stratum): number => (layer.coverage === 'whole' ? (layer.colour === null ? 5 : 9) : 4)
+
+/** The core sample of every zone at the foot of the board, as it is when the chosen step begins. */
+export function CoreStrip({
+    plan,
+    verdict,
+    cursor,
+    onCursor,
+}: {
+    plan: Plan
+    verdict: Verdict
+    cursor: Cursor
+    onCursor: (cursor: Cursor) => void
+}) {
+    return (
+        <div
+            className="no-print sticky bottom-0 z-20 grid min-w-fit border-t border-rule bg-panel"
+            style={{ gridTemplateColumns: boardColumns(plan.zones.length) }}
+        >
+            <p className="narrow col-span-2 self-center px-2 text-fine leading-tight text-soft">
+                What lies on each zone
+                <br />
+                when this step begins
+            </p>
+            {plan.zones.map((zone) => (
+                <button
+                    key={zone.id}
+                    type="button"
+                    aria-label={`Core sample of ${zone.name}`}
+                    aria-pressed={cursor.zone === zone.id}
+                    onClick={() => onCursor({ step: cursor.step, zone: zone.id })}
+                    className={`flex h-24 flex-col-reverse overflow-hidden border-l border-line px-1.5 pb-1 hover:bg-press ${cursor.zone === zone.id ? 'bg-sheet ring-2 ring-ink ring-inset' : ''}`}
+                >
+                    <Part zone={zone} className="h-2" />
+                    {strataOf(plan, verdict, zone.id, cursor.step).map((stratum) => (
+                        <span
+                            key={stratum.stepId}
+                            className="block w-full shrink-0 border-x border-t border-rule/60"
+                            style={{ height: `${heightOf(stratum)}px` }}
+                        >
+                            <Swatch {...stratum.layer} className="h-full" />
+                        </span>
+                    ))}
+                </button>
+            ))}
+        </div>
+    )
+}
+
+function Part({ zone, className }: { zone: Zone; className: string }) {
+    return (
+        <span
+            title={zone.substrate}
+            className={`block w-full shrink-0 border border-rule bg-[repeating-linear-gradient(-45deg,var(--color-rule)_0_1px,transparent_1px_4px)] ${className}`}
+        />
+    )
+}
+
+/** One zone in section, read upwards like matter: what each layer is, how far it has cured, and what lies open. */
+export function CoreSample({ plan, verdict, zone, atStep }: { plan: Plan; verdict: Verdict; zone: Zone; atStep: string | null }) {
+    const strata = strataOf(plan, verdict, zone.id, atStep).reverse()
+    return (
+        <figure aria-label={`Core sample of ${zone.name}`}>
+            <ol className="flex flex-col">
+                {strata.map((stratum) => (
+                    <li key={stratum.stepId} className="flex items-stretch gap-2">
+                        <Swatch {...stratum.layer} className="w-14 shrink-0 border-x border-t border-rule" />
+                        <span className="min-w-0 flex-1 border-t border-line py-0.5 leading-tight">
+                            <span className="flex gap-1.5">
+                                <span className="w-5 shrink-0 text-right text-soft">{stratum.number}</span>
+                                <span className="truncate" title={stratum.name}>
+                                    {stratum.name}
+                                </span>
+                            </span>
+                            <span className="narrow block pl-6.5 text-fine text-soft">
+                                {stratum.layer.film}
+                                {stratum.layer.sheen !== null && `, ${stratum.layer.sheen}`}, {stratum.cure}
+                                {stratum.broken && ', chipped'}
+                            </span>
+                        </span>
+                    </li>
+                ))}
+                <li className="flex items-stretch gap-2">
+                    <span className="w-14 shrink-0">
+                        <Part zone={zone} className="h-6" />
+                    </span>
+                    <span className="flex-1 border-t border-line py-0.5 text-fine text-soft">
+                        {zone.substrate.replace('-', ' ')}, {zone.areaCm2} cm²; {zone.depicts.replace('-', ' ')} in reality
+                    </span>
+                </li>
+            </ol>
+        </figure>
+    )
+}

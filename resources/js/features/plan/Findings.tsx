@@ -1,0 +1,111 @@
+import { useQuery } from '@tanstack/react-query'
+import { useEffect, useRef } from 'react'
+import { Button } from '@/design/Button'
+import { inWords } from '@/design/duration'
+import { SEVERITY_WORD, type Severity, SeverityMark } from '@/design/Severity'
+import type { BuildState, Finding } from '@/features/build'
+import type { PlanEdit } from './edits'
+import { type Remedy, remediesQuery } from './usePlan'
+
+const WASH: Record<Severity, string> = {
+    stop: 'border-stop bg-stop-wash',
+    risk: 'border-risk bg-risk-wash',
+    note: 'border-note bg-note-wash',
+}
+
+type Apply = (edits: PlanEdit[], label: string) => Promise<boolean>
+
+/** What the checks say of the chosen step, gravest first, each with ways out that were proved on a copy of the plan. */
+export function Findings({ findings, state, apply }: { findings: readonly Finding[]; state: BuildState; apply: Apply }) {
+    if (findings.length === 0) {
+        return <p className="rounded-plate border border-line p-2 text-soft">Nothing speaks against this step.</p>
+    }
+    return (
+        <ul className="flex flex-col gap-2">
+            {findings.map((finding, place) => (
+                <FindingCard key={finding.key} finding={finding} state={state} apply={apply} hasKeys={place === 0} />
+            ))}
+        </ul>
+    )
+}
+
+function FindingCard({
+    finding,
+    state,
+    apply,
+    hasKeys,
+}: {
+    finding: Finding
+    state: BuildState
+    apply: Apply
+    hasKeys: boolean
+}) {
+    const remedies = useQuery(remediesQuery(state.id, state.version, finding))
+    const names = finding.zones.map((id) => state.plan.zones.find((zone) => zone.id === id)?.name ?? id).join(', ')
+    useRemedyKeys(hasKeys ? (remedies.data ?? []) : [], apply)
+    return (
+        <li className={`rounded-plate border-l-4 p-2 ${WASH[finding.severity]}`}>
+            <p className="flex items-start gap-1.5 font-semibold">
+                <SeverityMark severity={finding.severity} className="mt-0.5 size-4" />
+                <span>
+                    {SEVERITY_WORD[finding.severity]}: {finding.happens}
+                </span>
+            </p>
+            <p className="mt-1">{finding.why}</p>
+            <p className="narrow mt-1 text-fine">On {names}</p>
+            {remedies.isPending && <p className="mt-1.5 text-fine text-soft">Trying remedies on a copy…</p>}
+            {remedies.isError && <p className="mt-1.5 text-fine">The remedies could not be fetched. {remedies.error.message}</p>}
+            {remedies.data?.length === 0 && (
+                <p className="mt-1.5 text-fine">No single change mends this; look at the other findings first.</p>
+            )}
+            <ul className="mt-1.5 flex flex-col gap-1">
+                {remedies.data?.map((remedy, number) => (
+                    <li key={JSON.stringify(remedy.edits)}>
+                        <Button
+                            className="w-full justify-start py-1 text-left leading-tight"
+                            onClick={() => void apply(remedy.edits, remedy.label)}
+                        >
+                            {hasKeys && <kbd className="narrow w-3 shrink-0 font-sans text-fine text-soft">{number + 1}</kbd>}
+                            <span className="flex-1">
+                                {remedy.label}
+                                <span className="block text-fine font-normal text-soft">{outcomeOf(remedy)}</span>
+                            </span>
+                        </Button>
+                    </li>
+                ))}
+            </ul>
+        </li>
+    )
+}
+
+/** "mends 2 findings, ends 1 d later" */
+export function outcomeOf({ clears, brings, delayMinutes }: Remedy): string {
+    const count = (number: number) => `${number} ${number === 1 ? 'finding' : 'findings'}`
+    return [
+        `mends ${count(clears)}`,
+        ...(brings > 0 ? [`brings ${count(brings)}, no stop`] : []),
+        ...(delayMinutes >= 10 ? [`ends ${inWords(delayMinutes)} later`] : []),
+        ...(delayMinutes <= -10 ? [`ends ${inWords(-delayMinutes)} sooner`] : []),
+    ].join(', ')
+}
+
+function useRemedyKeys(remedies: readonly Remedy[], apply: Apply): void {
+    const latest = useRef({ remedies, apply })
+    useEffect(() => {
+        latest.current = { remedies, apply }
+    })
+    useEffect(() => {
+        const onKey = (event: KeyboardEvent) => {
+            if (event.ctrlKey || event.metaKey || event.altKey) return
+            if (event.target instanceof HTMLElement && event.target.closest('input, textarea, select, [role=dialog]') !== null)
+                return
+            const remedy = /^[1-9]$/.test(event.key) ? latest.current.remedies[Number(event.key) - 1] : undefined
+            if (remedy !== undefined) {
+                event.preventDefault()
+                void latest.current.apply(remedy.edits, remedy.label)
+            }
+        }
+        window.addEventListener('keydown', onKey)
+        return () => window.removeEventListener('keydown', onKey)
+    }, [])
+}

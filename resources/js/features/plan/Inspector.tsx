@@ -1,0 +1,138 @@
+import { Check, Copy, Trash2, Undo } from 'lucide-react'
+import type { ReactNode } from 'react'
+import { Button } from '@/design/Button'
+import { inWords } from '@/design/duration'
+import { type BuildState, type Library, techniqueOf, type Verdict } from '@/features/build'
+import type { Cursor } from './Board'
+import { CoreSample } from './CoreSample'
+import type { PlanEdit } from './edits'
+import { Findings } from './Findings'
+import type { Acts } from './PlanDesk'
+import { StepSettings } from './StepSettings'
+import { type FindingIndex, sayHold, sayMinute, sayWindow } from './verdicts'
+
+type Props = {
+    state: BuildState
+    verdict: Verdict
+    library: Library
+    cursor: Cursor
+    onCursor: (cursor: Cursor) => void
+    findings: FindingIndex
+    edit: (edits: PlanEdit[], label?: string) => Promise<boolean>
+    acts: Acts
+}
+
+/** Explains the chosen step: what speaks against it, when it may start, how it is set, what lies below. */
+export function Inspector({ state, verdict, library, cursor, onCursor, findings, edit, acts }: Props) {
+    const index = state.plan.steps.findIndex((step) => step.id === cursor.step)
+    const step = state.plan.steps[index]
+    const times = verdict.steps.find((one) => one.id === cursor.step)
+    const zone = state.plan.zones.find((one) => one.id === cursor.zone)
+    if (step === undefined) {
+        return null
+    }
+    const technique = techniqueOf(library, step.technique)
+    const window = times === undefined ? null : sayWindow(times, verdict.clockZero)
+    return (
+        <aside
+            data-inspector
+            aria-label="The chosen step"
+            className="no-print flex w-[21.5rem] shrink-0 flex-col gap-3 overflow-y-auto border-l border-rule bg-panel p-3"
+            onKeyDown={(event) => {
+                if (event.key === 'Escape') {
+                    document.querySelector<HTMLElement>(`[data-cell="${cursor.step ?? ''}/${cursor.zone ?? ''}"]`)?.focus()
+                }
+            }}
+        >
+            <div className="flex items-start gap-1">
+                <div className="min-w-0 flex-1">
+                    <h2 className="wide text-base leading-tight font-semibold">
+                        {index + 1} {technique.name}
+                    </h2>
+                    <p className="text-fine text-soft">{technique.purpose}</p>
+                </div>
+                <Tool label={step.done === null ? 'Mark as done now' : 'Mark as not done'} onClick={acts.done}>
+                    {step.done === null ? <Check className="size-4" aria-hidden /> : <Undo className="size-4" aria-hidden />}
+                </Tool>
+                <Tool label="Copy this step" onClick={() => void acts.copy()}>
+                    <Copy className="size-4" aria-hidden />
+                </Tool>
+                <Tool label="Delete this step" onClick={acts.remove}>
+                    <Trash2 className="size-4" aria-hidden />
+                </Tool>
+            </div>
+            <Findings findings={findings.ofStep(step.id)} state={state} apply={edit} />
+            {times !== undefined && (
+                <Section title="When">
+                    <p>
+                        {step.done === null ? 'Starts' : 'Was started'} {sayMinute(times.start, verdict.clockZero)},{' '}
+                        {inWords(times.handsOn)} of work
+                        {times.end - times.start > times.handsOn && `, done ${inWords(times.end - times.start)} later`}.
+                    </p>
+                    <p className="text-soft">{sayHold(times, state.plan, verdict.clockZero)}</p>
+                    {window !== null && <p className="font-medium">{window}</p>}
+                    {times.layer !== null && (
+                        <dl className="mt-1 grid grid-cols-[auto_1fr] gap-x-3 text-fine">
+                            <Fact name="Touch-dry">{sayMinute(times.layer.touchDry, verdict.clockZero)}</Fact>
+                            <Fact name="Recoatable">{sayMinute(times.layer.recoatable, verdict.clockZero)}</Fact>
+                            <Fact name="Solvent-proof">
+                                {times.layer.solventProof === null
+                                    ? 'never'
+                                    : sayMinute(times.layer.solventProof, verdict.clockZero)}
+                            </Fact>
+                        </dl>
+                    )}
+                </Section>
+            )}
+            <Section title="How">
+                <StepSettings key={step.id} plan={state.plan} library={library} step={step} edit={edit} />
+            </Section>
+            <Section title={zone === undefined ? 'What lies below' : `What lies below: ${zone.name}`}>
+                {zone === undefined ? (
+                    <ul className="flex flex-wrap gap-1">
+                        {state.plan.zones
+                            .filter((one) => step.zones.includes(one.id))
+                            .map((one) => (
+                                <li key={one.id}>
+                                    <Button className="text-fine" onClick={() => onCursor({ step: step.id, zone: one.id })}>
+                                        {one.name}
+                                    </Button>
+                                </li>
+                            ))}
+                        {step.zones.length === 0 && (
+                            <li className="text-soft">This step is on no zone yet: press cells in its row.</li>
+                        )}
+                    </ul>
+                ) : (
+                    <CoreSample plan={state.plan} verdict={state.verdict} zone={zone} atStep={step.id} />
+                )}
+            </Section>
+        </aside>
+    )
+}
+
+function Section({ title, children }: { title: string; children: ReactNode }) {
+    return (
+        <section>
+            <h3 className="mb-1 border-b border-line text-fine font-semibold text-soft">{title}</h3>
+            {children}
+        </section>
+    )
+}
+
+function Fact({ name, children }: { name: string; children: ReactNode }) {
+    return (
+        <>
+            <dt className="text-soft">{name}</dt>
+            <dd>{children}</dd>
+        </>
+    )
+}
+
+function Tool({ label, onClick, children }: { label: string; onClick: () => void; children: ReactNode }) {
+    return (
+        <Button tone="quiet" aria-label={label} title={label} onClick={onClick}>
+            {children}
+        </Button>
+    )
+}

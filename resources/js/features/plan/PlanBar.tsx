@@ -1,0 +1,79 @@
+import { Download, Keyboard, Layers, Plus, Redo2, Settings2, Undo2 } from 'lucide-react'
+import type { ReactNode } from 'react'
+import { Button } from '@/design/Button'
+import { inWords } from '@/design/duration'
+import { VerdictLine } from '@/design/Severity'
+import type { BuildState, Verdict } from '@/features/build'
+import type { Acts } from './PlanDesk'
+
+/** The head of the plan: how it stands, and what can be done with it as a whole. */
+export function PlanBar({ state, verdict, saving, acts }: { state: BuildState; verdict: Verdict; saving: boolean; acts: Acts }) {
+    const { build, steps } = state.plan
+    return (
+        <div className="no-print flex flex-wrap items-center gap-x-4 gap-y-1 border-b border-line bg-panel px-3 py-1.5">
+            <h1 className="wide min-w-40 max-w-[32rem] flex-1 truncate text-base font-semibold" title={build.name}>
+                {build.name} <span className="font-normal text-soft">1:{build.scale}</span>
+            </h1>
+            <div aria-live="polite" className="flex items-center gap-3">
+                {steps.length > 0 && <VerdictLine counts={verdict.summary} />}
+                {steps.length > 0 && <span className="text-soft">{inWords(verdict.summary.lastsMinutes)} in all</span>}
+            </div>
+            <span className="flex items-center gap-0.5">
+                <span className="w-12 text-right text-fine text-soft">{saving ? 'Saving' : ''}</span>
+                <Tool
+                    label={state.undo === null ? 'Nothing to undo' : `Undo: ${state.undo}`}
+                    disabled={state.undo === null}
+                    onClick={acts.undo}
+                >
+                    <Undo2 className="size-4" aria-hidden />
+                </Tool>
+                <Tool
+                    label={state.redo === null ? 'Nothing to redo' : `Redo: ${state.redo}`}
+                    disabled={state.redo === null}
+                    onClick={acts.redo}
+                >
+                    <Redo2 className="size-4" aria-hidden />
+                </Tool>
+                <Tool label="Zones" onClick={() => acts.open('zones')}>
+                    <Layers className="size-4" aria-hidden />
+                </Tool>
+                <Tool label="Build, school and room" onClick={() => acts.open('build')}>
+                    <Settings2 className="size-4" aria-hidden />
+                </Tool>
+                <a
+                    href={`/api/builds/${state.id}/plan-file`}
+                    download
+                    aria-label="Export the plan file"
+                    title="Export the plan file"
+                    className="inline-flex min-h-8 items-center rounded-plate px-2.5 hover:bg-press pointer-coarse:min-h-11 pointer-coarse:px-4"
+                >
+                    <Download className="size-4" aria-hidden />
+                </a>
+                <Tool label="Keys" onClick={() => acts.open('keys')}>
+                    <Keyboard className="size-4" aria-hidden />
+                </Tool>
+                <Button tone="act" className="ml-1" onClick={() => acts.open('add')} aria-keyshortcuts="a">
+                    <Plus className="size-4" aria-hidden /> Add a step
+                </Button>
+            </span>
+        </div>
+    )
+}
+
+function Tool({
+    label,
+    onClick,
+    disabled = false,
+    children,
+}: {
+    label: string
+    onClick: () => void
+    disabled?: boolean
+    children: ReactNode
+}) {
+    return (
+        <Button tone="quiet" aria-label={label} title={label} disabled={disabled} onClick={onClick}>
+            {children}
+        </Button>
+    )
+}

@@ -1,0 +1,249 @@
+import { useState } from 'react'
+import { Button } from '@/design/Button'
+import { inWords } from '@/design/duration'
+import { type Choice, Select, TextArea, TextField } from '@/design/Field'
+import { type Library, type Plan, type Step, techniqueOf } from '@/features/build'
+import { changeTechnique, fittingProducts, type PlanEdit } from './edits'
+import { ProductDialog } from './ProductDialog'
+
+type Props = { plan: Plan; library: Library; step: Step; edit: (edits: PlanEdit[], label?: string) => Promise<boolean> }
+
+const NEW = ':new'
+const APPLICATIONS: Choice[] = [
+    { value: 'airbrush', label: 'by airbrush' },
+    { value: 'brush', label: 'by brush' },
+    { value: 'sponge', label: 'by sponge' },
+    { value: 'scrub', label: 'scrubbed' },
+    { value: 'dry', label: 'dry' },
+]
+const STAGES = ['ground', 'colour', 'chipping', 'markings', 'tint', 'wear', 'dust', 'seal']
+
+/** How a step is done. Every change is saved as soon as it is made. */
+export function StepSettings({ plan, library, step, edit }: Props) {
+    const [isNamingProduct, setNaming] = useState(false)
+    const technique = techniqueOf(library, step.technique)
+    const { own, starter } = fittingProducts(plan, library, technique)
+    const change = (changes: Partial<Step>) => void edit([{ edit: 'replace-step', step: { ...step, ...changes } }])
+    const carriers: Choice[] = library.carriers.map((carrier) => ({ value: carrier.code, label: carrier.label }))
+
+    const pickProduct = (id: string) => {
+        const fresh = starter.find((product) => product.id === id)
+        if (id === NEW) setNaming(true)
+        else if (fresh === undefined) change({ product: id })
+        else
+            void edit([
+                { edit: 'put-product', product: fresh },
+                { edit: 'replace-step', step: { ...step, product: id } },
+            ])
+    }
+
+    return (
+        <div className="grid grid-cols-2 gap-x-3 gap-y-2">
+            <div className="col-span-2">
+                <Select
+                    label="Technique"
+                    value={step.technique}
+                    onChange={(event) => void edit(changeTechnique(plan, library, step, event.target.value))}
+                    groups={STAGES.map((stage) => ({
+                        label: stage,
+                        choices: library.techniques
+                            .filter((one) => one.stage === stage)
+                            .map((one) => ({ value: one.code, label: one.name })),
+                    }))}
+                />
+            </div>
+            {technique.families.length > 0 && (
+                <div className="col-span-2">
+                    <Select
+                        label="Product"
+                        value={step.product ?? ''}
+                        onChange={(event) => pickProduct(event.target.value)}
+                        groups={[
+                            {
+                                label: 'in this plan',
+                                choices: own.map((product) => ({ value: product.id, label: product.name })),
+                            },
+                            {
+                                label: 'from the starter shelf',
+                                choices: starter.map((product) => ({ value: product.id, label: product.name })),
+                            },
+                            { label: 'other', choices: [{ value: NEW, label: 'A new product…' }] },
+                        ]}
+                    />
+                </div>
+            )}
+            {technique.families.length > 0 && technique.application !== 'dry' && (
+                <>
+                    <Select
+                        label="Applied"
+                        value={step.application}
+                        choices={APPLICATIONS}
+                        onChange={(event) => change({ application: event.target.value })}
+                    />
+                    <NumberField
+                        label="Coats"
+                        value={step.coats}
+                        min={1}
+                        max={12}
+                        onCommit={(coats) => change({ coats: coats ?? 1 })}
+                    />
+                    <div className="col-span-2">
+                        <Select
+                            label="Thinned with"
+                            value={step.thinner ?? ''}
+                            choices={[{ value: '', label: 'nothing: as it comes from the jar' }, ...carriers]}
+                            onChange={(event) => change({ thinner: event.target.value === '' ? null : event.target.value })}
+                        />
+                    </div>
+                </>
+            )}
+            {technique.cleanUp !== null && (
+                <CleanUpFields step={step} carriers={carriers} sign={technique.cleanUp.sign} change={change} />
+            )}
+            <div className="col-span-2">
+                <NumberField
+                    label="Wait before it"
+                    unit="min"
+                    value={step.waitMinutes}
+                    min={0}
+                    max={525600}
+                    placeholder="as soon as it may"
+                    hint={
+                        step.waitMinutes === null
+                            ? 'Left empty, it starts as soon as everything below allows.'
+                            : `That is ${inWords(step.waitMinutes)} after the step before.`
+                    }
+                    onCommit={(waitMinutes) => change({ waitMinutes })}
+                />
+            </div>
+            <div className="col-span-2">
+                <TextArea
+                    label="Note"
+                    rows={2}
+                    maxLength={2000}
+                    defaultValue={step.note}
+                    key={step.note}
+                    onBlur={(event) => {
+                        if (event.target.value !== step.note) change({ note: event.target.value })
+                    }}
+                />
+            </div>
+            <ProductDialog
+                open={isNamingProduct}
+                onOpenChange={setNaming}
+                library={library}
+                families={technique.families}
+                onSave={(product) =>
+                    edit(
+                        [
+                            { edit: 'put-product', product },
+                            { edit: 'replace-step', step: { ...step, product: product.id } },
+                        ],
+                        'Add a product',
+                    )
+                }
+            />
+        </div>
+    )
+}
+
+function CleanUpFields({
+    step,
+    carriers,
+    sign,
+    change,
+}: {
+    step: Step
+    carriers: Choice[]
+    sign: string
+    change: (changes: Partial<Step>) => void
+}) {
+    const cleanUp = step.cleanUp
+    if (cleanUp === null) {
+        return (
+            <div className="col-span-2">
+                <Button
+                    className="w-full"
+                    onClick={() => change({ cleanUp: { carrier: 'odourless-spirit', scrubbed: false, afterMinutes: 30 } })}
+                >
+                    Add a clean-up
+                </Button>
+            </div>
+        )
+    }
+    return (
+        <fieldset className="col-span-2 grid grid-cols-2 gap-x-3 gap-y-2 rounded-plate border border-line p-2">
+            <legend className="px-1 text-fine text-soft">Clean-up</legend>
+            <Select
+                label="With"
+                value={cleanUp.carrier}
+                choices={carriers}
+                onChange={(event) => change({ cleanUp: { ...cleanUp, carrier: event.target.value } })}
+            />
+            <Select
+                label="How"
+                value={cleanUp.scrubbed ? 'scrubbed' : 'wiped'}
+                choices={[
+                    { value: 'wiped', label: 'wiped' },
+                    { value: 'scrubbed', label: 'scrubbed' },
+                ]}
+                onChange={(event) => change({ cleanUp: { ...cleanUp, scrubbed: event.target.value === 'scrubbed' } })}
+            />
+            <NumberField
+                label="After"
+                unit="min"
+                value={cleanUp.afterMinutes}
+                min={0}
+                max={43200}
+                onCommit={(afterMinutes) => change({ cleanUp: { ...cleanUp, afterMinutes: afterMinutes ?? 0 } })}
+            />
+            <p className="self-end text-fine text-soft">When it is {sign}.</p>
+            <Button className="col-span-2" onClick={() => change({ cleanUp: null })}>
+                No clean-up
+            </Button>
+        </fieldset>
+    )
+}
+
+type NumberProps = {
+    label: string
+    value: number | null
+    min: number
+    max: number
+    unit?: string
+    hint?: string
+    placeholder?: string
+    onCommit: (value: number | null) => void
+}
+
+/** A whole number, kept when the field is left or Enter is pressed. What is no number in range is said at the field. */
+function NumberField({ label, value, min, max, unit, hint, placeholder, onCommit }: NumberProps) {
+    const [fault, setFault] = useState<string>()
+    const shown = value === null ? '' : String(value)
+    const commit = (text: string) => {
+        const trimmed = text.trim()
+        const number = Number(trimmed)
+        if (trimmed === shown) return setFault(undefined)
+        if (trimmed !== '' && (!Number.isInteger(number) || number < min || number > max)) {
+            return setFault(`A whole number from ${min} to ${max}.`)
+        }
+        setFault(undefined)
+        return onCommit(trimmed === '' ? null : number)
+    }
+    return (
+        <TextField
+            key={shown}
+            label={label}
+            defaultValue={shown}
+            inputMode="numeric"
+            fault={fault}
+            hint={hint}
+            placeholder={placeholder}
+            {...(unit === undefined ? {} : { unit })}
+            onBlur={(event) => commit(event.target.value)}
+            onKeyDown={(event) => {
+                if (event.key === 'Enter') commit(event.currentTarget.value)
+            }}
+        />
+    )
+}

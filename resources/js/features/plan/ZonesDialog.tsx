@@ -1,0 +1,112 @@
+import { Plus, Trash2 } from 'lucide-react'
+import { useState } from 'react'
+import { Button } from '@/design/Button'
+import { Dialog } from '@/design/Dialog'
+import { Select, TextField } from '@/design/Field'
+import type { Library, Plan, Zone } from '@/features/build'
+import { newId, type PlanEdit } from './edits'
+
+type Edit = (edits: PlanEdit[], label?: string) => Promise<boolean>
+type Props = { open: boolean; onOpenChange: (open: boolean) => void; plan: Plan; library: Library; edit: Edit }
+
+export function ZonesDialog({ open, onOpenChange, plan, library, edit }: Props) {
+    const add = () => {
+        const zone: Zone = {
+            id: newId('zone'),
+            name: 'New zone',
+            kind: 'stowage',
+            areaCm2: 20,
+            substrate: 'polystyrene',
+            depicts: 'steel',
+        }
+        void edit([{ edit: 'put-zone', zone }], 'Add a zone')
+    }
+    return (
+        <Dialog
+            open={open}
+            onOpenChange={onOpenChange}
+            width="max-w-4xl"
+            title="Zones"
+            description="Parts with a finish of their own. What they are made of decides what may touch them, and what can rust."
+        >
+            <ul className="flex flex-col gap-1">
+                {plan.zones.map((zone) => (
+                    <ZoneRow key={zone.id} zone={zone} plan={plan} library={library} edit={edit} />
+                ))}
+            </ul>
+            <Button className="mt-3" onClick={add}>
+                <Plus className="size-4" aria-hidden /> Add a zone
+            </Button>
+        </Dialog>
+    )
+}
+
+function ZoneRow({ zone, plan, library, edit }: { zone: Zone; plan: Plan; library: Library; edit: Edit }) {
+    const [fault, setFault] = useState<{ name?: string; area?: string }>({})
+    const change = (changes: Partial<Zone>) =>
+        void edit([{ edit: 'put-zone', zone: { ...zone, ...changes } }], `Change ${zone.name}`)
+    const choices = (words: Library['materials']) => words.map((word) => ({ value: word.code, label: word.label }))
+    const used = plan.steps.filter((step) => step.zones.includes(zone.id)).length
+    return (
+        <li className="grid grid-cols-[1.3fr_1.1fr_6rem_1.1fr_1fr_auto] items-start gap-2">
+            <TextField
+                label="Name"
+                defaultValue={zone.name}
+                maxLength={120}
+                fault={fault.name}
+                onBlur={(event) => {
+                    const name = event.target.value.trim()
+                    setFault(name === '' ? { name: 'Give it a name.' } : {})
+                    if (name !== '' && name !== zone.name) change({ name })
+                }}
+            />
+            <Select
+                label="Kind"
+                value={zone.kind}
+                choices={choices(library.zoneKinds)}
+                onChange={(event) => change({ kind: event.target.value })}
+            />
+            <TextField
+                label="Area"
+                unit="cm²"
+                inputMode="decimal"
+                defaultValue={zone.areaCm2}
+                fault={fault.area}
+                onBlur={(event) => {
+                    const areaCm2 = Number(event.target.value.replace(',', '.'))
+                    const isFine = areaCm2 > 0 && areaCm2 <= 20000
+                    setFault(isFine ? {} : { area: 'More than 0, at most 20000.' })
+                    if (isFine && areaCm2 !== zone.areaCm2) change({ areaCm2 })
+                }}
+            />
+            <Select
+                label="Model part"
+                value={zone.substrate}
+                choices={choices(library.substrates)}
+                onChange={(event) => change({ substrate: event.target.value })}
+            />
+            <Select
+                label="Real part"
+                value={zone.depicts}
+                choices={choices(library.materials)}
+                onChange={(event) => change({ depicts: event.target.value })}
+            />
+            <Button
+                tone="quiet"
+                className="mt-4"
+                aria-label={`Remove ${zone.name}`}
+                title={
+                    plan.zones.length === 1
+                        ? 'A build has at least one zone'
+                        : used === 0
+                          ? `Remove ${zone.name}`
+                          : `Remove ${zone.name} from ${used} steps too; undo brings it back`
+                }
+                disabled={plan.zones.length === 1}
+                onClick={() => void edit([{ edit: 'remove-zone', id: zone.id }], `Remove ${zone.name}`)}
+            >
+                <Trash2 className="size-4" aria-hidden />
+            </Button>
+        </li>
+    )
+}

@@ -1,0 +1,123 @@
+import {
+    type BenchConditions,
+    type BuildFacts,
+    type Library,
+    type Plan,
+    type Product,
+    type Step,
+    type Technique,
+    techniqueOf,
+    type Zone,
+} from '@/features/build'
+
+/** Changes to a plan in the open edit format; the server applies and checks them. */
+export type PlanEdit =
+    | { edit: 'insert-step'; step: Step; at: number }
+    | { edit: 'remove-step'; id: string }
+    | { edit: 'move-step'; id: string; to: number }
+    | { edit: 'replace-step'; step: Step }
+    | { edit: 'put-product'; product: Product }
+    | { edit: 'put-zone'; zone: Zone }
+    | { edit: 'remove-zone'; id: string }
+    | { edit: 'describe-build'; build: BuildFacts }
+    | { edit: 'set-school'; school: string }
+    | { edit: 'set-bench'; bench: BenchConditions }
+
+export function newId(prefix: string): string {
+    return `${prefix.slice(0, 28)}-${crypto.getRandomValues(new Uint32Array(1))[0]?.toString(36) ?? '0'}`.slice(0, 40)
+}
+
+/** Products that a technique takes: the plan's own first, then those of the starter shelf that the plan does not have. */
+export function fittingProducts(plan: Plan, library: Library, technique: Technique): { own: Product[]; starter: Product[] } {
+    const fits = (product: Product) => technique.families.includes(product.family)
+    const have = new Set(plan.products.map((product) => product.id))
+    return {
+        own: plan.products.filter(fits),
+        starter: library.starterShelf.filter((product) => fits(product) && !have.has(product.id)),
+    }
+}
+
+/** The edits that add a technique after a place in the plan, with everything a modeller would take for granted. */
+export function addStep(
+    plan: Plan,
+    library: Library,
+    code: string,
+    after: number,
+    zones: readonly string[],
+): { edits: PlanEdit[]; id: string } {
+    const technique = techniqueOf(library, code)
+    const { own, starter } = fittingProducts(plan, library, technique)
+    const product = usual(technique, own) ?? usual(technique, starter) ?? own[0] ?? starter[0]
+    const step = fitted(
+        {
+            id: newId(code),
+            technique: code,
+            product: product?.id ?? null,
+            zones: [...zones],
+            coats: 1,
+            application: 'brush',
+            thinner: null,
+            cleanUp: null,
+            waitMinutes: null,
+            done: null,
+            note: '',
+        },
+        technique,
+        product,
+    )
+    const edits: PlanEdit[] = []
+    if (product !== undefined && !plan.products.includes(product)) edits.push({ edit: 'put-product', product })
+    edits.push({ edit: 'insert-step', step, at: after + 1 })
+    return { edits, id: step.id }
+}
+
+/** Clear coats are clear, colours are not; a last coat is matte. */
+function usual(technique: Technique, products: readonly Product[]): Product | undefined {
+    if (technique.kind === 'clear-coat') {
+        const sheen = technique.code === 'final-coat' ? 'matte' : 'gloss'
+        return products.find((product) => product.colour === null && product.sheen === sheen)
+    }
+    return products.find((product) => product.colour !== null)
+}
+
+/** A step with the technique's own coats, application and clean-up. */
+function fitted(step: Step, technique: Technique, product: Product | undefined): Step {
+    const cleanUp =
+        technique.cleanUp === null
+            ? null
+            : {
+                  carrier: product?.family === 'clay-wash' ? 'water' : 'odourless-spirit',
+                  scrubbed: false,
+                  afterMinutes: technique.cleanUp.earliest + 10,
+              }
+    return {
+        ...step,
+        product: technique.families.length === 0 ? null : (product?.id ?? null),
+        coats: technique.coats,
+        application: technique.application,
+        thinner: null,
+        cleanUp,
+    }
+}
+
+export function changeTechnique(plan: Plan, library: Library, step: Step, code: string): PlanEdit[] {
+    const technique = techniqueOf(library, code)
+    const { own, starter } = fittingProducts(plan, library, technique)
+    const kept = own.find((product) => product.id === step.product)
+    const product = kept ?? usual(technique, own) ?? usual(technique, starter) ?? own[0] ?? starter[0]
+    const edits: PlanEdit[] = []
+    if (product !== undefined && !plan.products.includes(product)) edits.push({ edit: 'put-product', product })
+    edits.push({ edit: 'replace-step', step: fitted({ ...step, technique: code }, technique, product) })
+    return edits
+}
+
+export function toggleZone(plan: Plan, step: Step, zoneId: string): PlanEdit {
+    const on = new Set(step.zones)
+    if (!on.delete(zoneId)) on.add(zoneId)
+    return { edit: 'replace-step', step: { ...step, zones: plan.zones.map((zone) => zone.id).filter((id) => on.has(id)) } }
+}
+
+/** "2026-11-24T19:30:00Z", the form that plan files use. */
+export function momentOf(date: Date): string {
+    return `${date.toISOString().slice(0, 16)}:00Z`
+}

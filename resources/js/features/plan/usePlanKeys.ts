@@ -1,0 +1,75 @@
+import { useEffect, useRef } from 'react'
+import type { Acts } from './PlanDesk'
+
+/** Every key of the plan screen and what it does: the list that "?" shows is this one. */
+export const KEYS = [
+    ['Arrow keys', 'Go from cell to cell'],
+    ['Home, End', 'First and last step'],
+    ['Space', 'Put the step on this zone, or take it off'],
+    ['Enter', 'Go to the settings of the step'],
+    ['Escape', 'Back to the board'],
+    ['a', 'Add a step after this one'],
+    ['c', 'Copy the step'],
+    ['Alt + up, down', 'Move the step'],
+    ['Delete', 'Delete the step'],
+    ['d', 'Mark the step as done, or not done'],
+    ['f, Shift + f', 'Next and previous finding'],
+    ['1, 2, 3 …', 'Apply that remedy'],
+    ['b', 'Build, school and room'],
+    ['z', 'Zones'],
+    ['Ctrl + z', 'Undo'],
+    ['Ctrl + Shift + z, Ctrl + y', 'Redo'],
+    ['?', 'This list'],
+] as const
+
+const isTyping = (target: EventTarget | null): boolean =>
+    target instanceof HTMLElement &&
+    target.closest('input, textarea, select, [role=dialog], [role=menu], [contenteditable]') !== null
+
+/** Keys that work wherever the focus is, except while somebody types or a dialog is open. */
+export function usePlanKeys(acts: Acts, enabled: boolean): void {
+    const latest = useRef(acts)
+    useEffect(() => {
+        latest.current = acts
+    })
+    useEffect(() => {
+        if (!enabled) return
+        const onKey = (event: KeyboardEvent) => {
+            if (isTyping(event.target)) return
+            const act = actFor(event, latest.current)
+            if (act !== null) {
+                event.preventDefault()
+                act()
+            }
+        }
+        window.addEventListener('keydown', onKey)
+        return () => window.removeEventListener('keydown', onKey)
+    }, [enabled])
+}
+
+function actFor(event: KeyboardEvent, acts: Acts): (() => void) | null {
+    const key = event.key.toLowerCase()
+    if (event.ctrlKey || event.metaKey) {
+        if (key === 'z') return event.shiftKey ? acts.redo : acts.undo
+        return key === 'y' ? acts.redo : null
+    }
+    if (event.altKey) return null
+    switch (key) {
+        case '?':
+            return () => acts.open('keys')
+        case 'a':
+            return () => acts.open('add')
+        case 'b':
+            return () => acts.open('build')
+        case 'z':
+            return () => acts.open('zones')
+        case 'c':
+            return () => void acts.copy()
+        case 'd':
+            return acts.done
+        case 'f':
+            return () => acts.nextFinding(event.shiftKey ? -1 : 1)
+        default:
+            return null
+    }
+}

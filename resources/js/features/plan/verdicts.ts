@@ -1,0 +1,98 @@
+import { inWords, onPlanClock, onWallClock } from '@/design/duration'
+import { SEVERITIES, type Severity } from '@/design/Severity'
+import type { Finding, Layer, Plan, StepVerdict, Verdict } from '@/features/build'
+
+/** Findings by the cell they belong to, for a board of many cells. */
+export type FindingIndex = {
+    ofStep: (stepId: string) => readonly Finding[]
+    worstOfStep: (stepId: string) => Severity | null
+    worstOfCell: (stepId: string, zoneId: string) => Severity | null
+}
+
+const worst = (findings: readonly Finding[]): Severity | null =>
+    SEVERITIES.find((severity) => findings.some((finding) => finding.severity === severity)) ?? null
+
+export function indexFindings(findings: readonly Finding[]): FindingIndex {
+    const bySteps = new Map<string, Finding[]>()
+    for (const finding of findings) {
+        const list = bySteps.get(finding.step) ?? []
+        list.push(finding)
+        bySteps.set(finding.step, list)
+    }
+    const ofStep = (stepId: string) => bySteps.get(stepId) ?? []
+    return {
+        ofStep,
+        worstOfStep: (stepId) => worst(ofStep(stepId)),
+        worstOfCell: (stepId, zoneId) => worst(ofStep(stepId).filter((finding) => finding.zones.includes(zoneId))),
+    }
+}
+
+/** A minute of the plan in words: wall-clock time once a step is done, else day and hour of the plan. */
+export function sayMinute(minute: number, clockZero: string | null): string {
+    return clockZero === null ? onPlanClock(minute) : onWallClock(new Date(new Date(clockZero).getTime() + minute * 60_000))
+}
+
+/** Minutes between the end of the step before and the start of this one. */
+export function waitBefore(verdict: Verdict, index: number): number {
+    const before = verdict.steps[index - 1]
+    const step = verdict.steps[index]
+    return before === undefined || step === undefined ? 0 : Math.max(0, step.start - before.end)
+}
+
+/** What a step waits for, as a sentence. */
+export function sayHold(step: StepVerdict, plan: Plan, clockZero: string | null): string {
+    if (step.heldBy === null) return 'Nothing below has to be waited for.'
+    const number = plan.steps.findIndex((other) => other.id === step.heldBy?.step) + 1
+    const against = step.heldBy.carrier === null ? '' : ` against ${step.heldBy.carrier}`
+    return `From ${sayMinute(step.ready, clockZero)}, when the ${step.heldBy.film} of step ${number} is ${step.heldBy.needs}${against}.`
+}
+
+export function sayWindow(step: StepVerdict, clockZero: string | null): string | null {
+    return step.closes === null
+        ? null
+        : `The window closes ${sayMinute(step.closes, clockZero)}, ${inWords(step.closes - step.ready)} after it opens.`
+}
+
+export type CureState = 'wet' | 'touch-dry' | 'recoatable' | 'solvent-proof'
+
+export function cureAt(layer: Layer, minute: number): CureState {
+    if (layer.solventProof !== null && minute >= layer.solventProof) return 'solvent-proof'
+    if (minute >= layer.recoatable) return 'recoatable'
+    return minute >= layer.touchDry ? 'touch-dry' : 'wet'
+}
+
+export type Stratum = {
+    stepId: string
+    number: number
+    name: string
+    layer: Layer
+    cure: CureState
+    broken: boolean
+    exposed: boolean
+}
+
+/** The layers of a zone from the part upwards, as they are when the given step begins; null: at the end of the plan. */
+export function strataOf(plan: Plan, verdict: Verdict, zoneId: string, atStep: string | null): Stratum[] {
+    const atIndex = atStep === null ? plan.steps.length : plan.steps.findIndex((step) => step.id === atStep)
+    const minute = verdict.steps[atIndex]?.start ?? Number.POSITIVE_INFINITY
+    const atEnd = atIndex >= plan.steps.length
+    const layers = verdict.zones.find((zone) => zone.id === zoneId)?.layers ?? []
+    return layers.flatMap(({ step, broken, exposed }) => {
+        const index = plan.steps.findIndex((other) => other.id === step)
+        const layer = verdict.steps[index]?.layer
+        const product = plan.products.find((one) => one.id === plan.steps[index]?.product)
+        return layer == null || index >= atIndex
+            ? []
+            : [
+                  {
+                      stepId: step,
+                      number: index + 1,
+                      name: product?.name ?? layer.film,
+                      layer,
+                      cure: cureAt(layer, minute),
+                      broken: atEnd && broken,
+                      exposed: atEnd && exposed,
+                  },
+              ]
+    })
+}

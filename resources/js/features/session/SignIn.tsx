@@ -1,0 +1,110 @@
+import { useQuery } from '@tanstack/react-query'
+import { type ReactNode, useState } from 'react'
+import { Navigate, useLocation } from 'react-router'
+import { ApiError } from '@/app/http'
+import { sessionQuery, useEnter } from '@/app/session'
+import { Button } from '@/design/Button'
+import { TextField } from '@/design/Field'
+import { RetryNotice } from '@/design/Notice'
+import { Strip } from './Strip'
+
+type Account = { name?: string; email: string; password: string }
+
+export function SignIn() {
+    const session = useQuery(sessionQuery)
+    const location = useLocation()
+    const [isNew, setNew] = useState(false)
+    if (session.data?.user) {
+        const from: unknown = location.state?.from
+        return <Navigate to={typeof from === 'string' ? from : '/'} replace />
+    }
+    return (
+        <main className="grid min-h-dvh lg:grid-cols-[1fr_1.1fr]">
+            <div className="flex flex-col justify-center gap-6 bg-panel p-8 lg:px-16">
+                <div className="w-full max-w-sm">
+                    <h1 className="wide text-3xl font-bold tracking-wide">Ulvrach</h1>
+                    <p className="mt-1 text-base text-soft">
+                        Lay out the whole finish before you open a jar, and see which step would harm which layer.
+                    </p>
+                </div>
+                {session.isError && <RetryNotice error={session.error} onRetry={() => void session.refetch()} />}
+                <div className="w-full max-w-sm">
+                    <AccountForm key={String(isNew)} isNew={isNew}>
+                        <Button tone="quiet" onClick={() => setNew(!isNew)}>
+                            {isNew ? 'I have an account' : 'Make an account'}
+                        </Button>
+                    </AccountForm>
+                </div>
+                {session.data?.demo === true && <DemoDoor />}
+            </div>
+            <Strip />
+        </main>
+    )
+}
+
+function AccountForm({ isNew, children }: { isNew: boolean; children: ReactNode }) {
+    const enter = useEnter<Account>(isNew ? '/accounts' : '/session')
+    const refused = enter.error instanceof ApiError ? enter.error : null
+    const isAboutAField = refused !== null && refused.faults.length > 0
+    return (
+        <form
+            noValidate
+            className="flex flex-col gap-3"
+            action={(form) => {
+                const text = (name: string) => String(form.get(name) ?? '')
+                const account = { email: text('email').trim(), password: text('password') }
+                enter.mutate(isNew ? { ...account, name: text('name').trim() } : account)
+            }}
+        >
+            <h2 className="font-semibold">{isNew ? 'Make an account' : 'Sign in'}</h2>
+            {isNew && <TextField label="Name" name="name" autoComplete="name" fault={refused?.fault('name')} />}
+            <TextField
+                label="E-mail address"
+                name="email"
+                type="email"
+                autoComplete="username"
+                defaultValue={enter.variables?.email ?? ''}
+                key={`email-${enter.submittedAt}`}
+                fault={refused?.fault('email')}
+            />
+            <TextField
+                label="Password"
+                name="password"
+                type="password"
+                autoComplete={isNew ? 'new-password' : 'current-password'}
+                hint={isNew ? 'Ten characters or more.' : undefined}
+                fault={refused?.fault('password')}
+            />
+            {enter.error !== null && !isAboutAField && (
+                <p role="alert" className="text-stop">
+                    {enter.error.message}
+                </p>
+            )}
+            <div className="flex items-center gap-2">
+                <Button type="submit" tone="act" disabled={enter.isPending}>
+                    {isNew ? 'Make it' : 'Sign in'}
+                </Button>
+                {children}
+            </div>
+        </form>
+    )
+}
+
+function DemoDoor() {
+    const enter = useEnter<undefined>('/session/demo')
+    return (
+        <div className="w-full max-w-sm border-t border-line pt-4">
+            <p className="mb-2 text-soft">
+                Or look round first: three builds of the island republic of Tarsholm are on the bench.
+            </p>
+            <Button disabled={enter.isPending} onClick={() => enter.mutate(undefined)}>
+                Open the demo bench
+            </Button>
+            {enter.error !== null && (
+                <p role="alert" className="mt-1 text-stop">
+                    {enter.error.message}
+                </p>
+            )}
+        </div>
+    )
+}

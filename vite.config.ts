@@ -1,0 +1,10 @@
+import tailwindcss from '@tailwindcss/vite'
+import react from '@vitejs/plugin-react'
+import laravel from 'laravel-vite-plugin'
+import { defineConfig } from 'vite'
+
+export default defineConfig({
+    plugins: [laravel({ input: ['resources/js/main.tsx'], refresh: true }), react(), tailwindcss()],
+    build: { target: 'es2022' },
+    resolve: { alias: { '@': '/resources/js' } },
+})

@@ -19,6 +19,7 @@ final class RuleBook
             new Chemistry\CarrierAttacksBarePart,
             new Chemistry\NotInTheTables,
             new Chemistry\StrangersThinner,
+            new Chemistry\CleanUpDoesNothing,
             new Cure\TooEarly,
             new Cure\MaskOnSoftPaint,
             new Cure\MaskLeftOn,

@@ -22,7 +22,7 @@ final readonly class BuildController
 
     public function index(Request $request, BenchCard $card): JsonResponse
     {
-        $builds = CurrentUser::of($request)->builds()->with('head')->latest('updated_at')->get();
+        $builds = CurrentUser::of($request)->builds()->with('head')->latest('updated_at')->latest('head_id')->get();
 
         return new JsonResponse(['builds' => $builds->map($card->of(...))->all()]);
     }

@@ -7,12 +7,16 @@ import { RetryNotice } from '@/design/Notice'
 import { sessionQuery, useSignOut } from './session'
 import { currentTheme, keepTheme } from './theme'
 
+export function Opening() {
+    return <p className="p-8 text-soft">Opening the bench…</p>
+}
+
 /** The frame of every screen behind the door. */
 export function Shell() {
     const session = useQuery(sessionQuery)
     const location = useLocation()
     if (session.isPending) {
-        return <p className="p-8 text-soft">Opening the bench…</p>
+        return <Opening />
     }
     if (session.isError) {
         return (

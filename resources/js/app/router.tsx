@@ -1,12 +1,18 @@
 import { createBrowserRouter } from 'react-router'
 import { Broken, NotHere } from './Broken'
-import { Shell } from './Shell'
+import { Opening, Shell } from './Shell'
 
 export const router = createBrowserRouter([
-    { path: '/sign-in', lazy: async () => ({ Component: (await import('@/features/session')).SignIn }), ErrorBoundary: Broken },
+    {
+        path: '/sign-in',
+        lazy: async () => ({ Component: (await import('@/features/session')).SignIn }),
+        ErrorBoundary: Broken,
+        HydrateFallback: Opening,
+    },
     {
         path: '/',
         Component: Shell,
+        HydrateFallback: Opening,
         ErrorBoundary: Broken,
         children: [
             { index: true, lazy: async () => ({ Component: (await import('@/features/bench')).Bench }) },

@@ -16,7 +16,9 @@ export const sessionQuery = queryOptions({
 
 /** Another person may sit down next: nothing of the last one stays in memory. */
 function enter(queries: QueryClient, session: Session): void {
-    queries.clear()
+    queries.removeQueries({
+        predicate: (query) => query.queryKey[0] !== sessionQuery.queryKey[0] && query.queryKey[0] !== 'library',
+    })
     queries.setQueryData(sessionQuery.queryKey, session)
 }
 

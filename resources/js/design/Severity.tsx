@@ -37,6 +37,8 @@ export function SeverityMark({
     )
 }
 
+export type Counts = Record<'stops' | 'risks' | 'notes', number>
+
 /** "2 stops, 1 risk", each with its shape; or that all is clear. */
 export function VerdictLine({ counts, className = '' }: { counts: Counts; className?: string }) {
     const parts = [

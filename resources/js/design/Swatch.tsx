@@ -25,13 +25,13 @@ function lookOf({ coverage, colour, sheen }: SwatchLook): CSSProperties {
     }
     if (coverage === 'partial') {
         return {
-            backgroundColor: 'var(--color-sheet)',
+            backgroundColor: 'var(--color-card)',
             backgroundImage: `repeating-linear-gradient(-45deg, ${colour} 0 3px, transparent 3px 6px)`,
         }
     }
     if (coverage === 'grain') {
         return {
-            backgroundColor: 'var(--color-sheet)',
+            backgroundColor: 'var(--color-card)',
             backgroundImage: `radial-gradient(${colour} 1.6px, transparent 1.9px)`,
             backgroundSize: '5px 5px',
         }

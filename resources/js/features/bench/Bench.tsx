@@ -7,6 +7,7 @@ import { benchQuery } from './api'
 import { BuildCard } from './BuildCard'
 import { ImportDialog } from './ImportDialog'
 import { StartDialog } from './StartDialog'
+import { byUrgency } from './waiting'
 
 export function Bench() {
     const builds = useQuery(benchQuery)
@@ -55,7 +56,7 @@ export function Bench() {
                     </div>
                 )}
                 <ul className="flex flex-col gap-3">
-                    {builds.data?.map((card) => (
+                    {byUrgency(builds.data ?? [], now).map((card) => (
                         <BuildCard key={card.id} card={card} now={now} />
                     ))}
                 </ul>

@@ -17,6 +17,12 @@ const EDGE: Record<Standing['state'], string> = {
     waiting: 'border-l-rule',
 }
 
+/** The edge says how it stands: what was not begun is grey, unless its plan would ruin the model. */
+function edgeOf(card: BenchCard, standing: Standing | null): string {
+    if (card.done > 0 && standing !== null) return EDGE[standing.state]
+    return card.summary.stops > 0 ? EDGE.missed : EDGE.waiting
+}
+
 export function BuildCard({ card, now }: { card: BenchCard; now: Date }) {
     const standing = card.next === null ? null : standingOf(card.next, now)
     const drying = card.curing.flatMap((row) => {
@@ -25,7 +31,7 @@ export function BuildCard({ card, now }: { card: BenchCard; now: Date }) {
     })
     return (
         <li
-            className={`relative flex overflow-hidden rounded-plate border border-l-4 border-line bg-sheet ${EDGE[standing?.state ?? 'waiting']}`}
+            className={`relative flex overflow-hidden rounded-plate border border-l-4 border-line bg-sheet ${edgeOf(card, standing)}`}
         >
             <Palette colours={card.palette} />
             <div className="min-w-0 flex-1 p-3">

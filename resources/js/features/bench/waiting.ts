@@ -1,5 +1,5 @@
 import { inWords, onWallClock } from '@/design/duration'
-import type { Curing, Next } from './api'
+import type { BenchCard, Curing, Next } from './api'
 
 const minutesBetween = (from: Date, to: Date): number => Math.ceil((to.getTime() - from.getTime()) / 60_000)
 
@@ -20,6 +20,14 @@ export function standingOf(next: Next, now: Date): Standing {
     return closes === null
         ? { state: 'ready', text: 'Ready now' }
         : { state: 'closing', text: `Ready now; its window closes in ${inWords(closes)}` }
+}
+
+const URGENCY: Record<Standing['state'], number> = { closing: 0, missed: 1, ready: 2, waiting: 3 }
+
+/** What cannot wait comes first, then what is under way, then what has not begun or is finished. */
+export function byUrgency(cards: readonly BenchCard[], now: Date): BenchCard[] {
+    const rank = ({ next, done }: BenchCard) => (next === null ? 9 : done === 0 ? 8 : URGENCY[standingOf(next, now).state])
+    return cards.toSorted((one, other) => rank(one) - rank(other))
 }
 
 /** The state that a drying layer reaches next, or null once it is through or never will be. */

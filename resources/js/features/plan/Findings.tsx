@@ -23,7 +23,15 @@ export function Findings({ findings, state, apply }: { findings: readonly Findin
     return (
         <ul className="flex flex-col gap-2">
             {findings.map((finding, place) => (
-                <FindingCard key={finding.key} finding={finding} state={state} apply={apply} hasKeys={place === 0} />
+                <FindingCard
+                    key={finding.key}
+                    finding={finding}
+                    state={state}
+                    apply={apply}
+                    hasKeys={place === 0}
+                    // The reason is the rule's; said once for each rule it is read.
+                    hasReason={findings[place - 1]?.code !== finding.code}
+                />
             ))}
         </ul>
     )
@@ -34,11 +42,13 @@ function FindingCard({
     state,
     apply,
     hasKeys,
+    hasReason,
 }: {
     finding: Finding
     state: BuildState
     apply: Apply
     hasKeys: boolean
+    hasReason: boolean
 }) {
     const remedies = useQuery(remediesQuery(state.id, state.version, finding))
     const names = finding.zones.map((id) => state.plan.zones.find((zone) => zone.id === id)?.name ?? id).join(', ')
@@ -51,7 +61,7 @@ function FindingCard({
                     {SEVERITY_WORD[finding.severity]}: {finding.happens}
                 </span>
             </p>
-            <p className="mt-1">{finding.why}</p>
+            {hasReason && <p className="mt-1">{finding.why}</p>}
             <p className="narrow mt-1 text-fine">On {names}</p>
             {remedies.isPending && <p className="mt-1.5 text-fine text-soft">Trying remedies on a copy…</p>}
             {remedies.isError && <p className="mt-1.5 text-fine">The remedies could not be fetched. {remedies.error.message}</p>}

@@ -2,7 +2,7 @@ import { Check, Copy, Trash2, Undo } from 'lucide-react'
 import type { ReactNode } from 'react'
 import { Button } from '@/design/Button'
 import { inWords } from '@/design/duration'
-import { type BuildState, type Library, techniqueOf, type Verdict } from '@/features/build'
+import { type BuildState, type Finding, type Library, techniqueOf, type Verdict } from '@/features/build'
 import type { Cursor } from './Board'
 import { CoreSample } from './CoreSample'
 import type { PlanEdit } from './edits'
@@ -61,7 +61,7 @@ export function Inspector({ state, verdict, library, cursor, onCursor, findings,
                     <Trash2 className="size-4" aria-hidden />
                 </Tool>
             </div>
-            <Findings findings={findings.ofStep(step.id)} state={state} apply={edit} />
+            <Findings findings={onZoneFirst(findings.ofStep(step.id), cursor.zone)} state={state} apply={edit} />
             {times !== undefined && (
                 <Section title="When">
                     <p>
@@ -109,6 +109,12 @@ export function Inspector({ state, verdict, library, cursor, onCursor, findings,
             </Section>
         </aside>
     )
+}
+
+/** What concerns the chosen cell comes first; the order is otherwise the core's, gravest first. */
+function onZoneFirst(findings: readonly Finding[], zone: string | null): readonly Finding[] {
+    const isHere = (finding: Finding) => zone !== null && finding.zones.includes(zone)
+    return [...findings.filter(isHere), ...findings.filter((finding) => !isHere(finding))]
 }
 
 function Section({ title, children }: { title: string; children: ReactNode }) {

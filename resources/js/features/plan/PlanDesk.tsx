@@ -23,7 +23,7 @@ export function PlanDesk({ state, library, work }: Props) {
     const plan = preview.shown?.plan ?? state.plan
     const verdict = preview.shown?.verdict ?? state.verdict
     const findings = useMemo(() => indexFindings(verdict.findings), [verdict])
-    const [cursor, setCursor] = useState<Cursor>({ step: state.plan.steps[0]?.id ?? null, zone: null })
+    const [cursor, setCursor] = useState<Cursor>(() => whereToBegin(state))
     const [dialog, setDialog] = useState<OpenDialog>(null)
 
     const index = state.plan.steps.findIndex((step) => step.id === cursor.step)
@@ -135,6 +135,13 @@ export function PlanDesk({ state, library, work }: Props) {
             />
         </>
     )
+}
+
+/** Where the eye should fall first: on what is wrong, else on what comes next. */
+function whereToBegin({ plan, verdict }: BuildState): Cursor {
+    const finding = verdict.findings[0]
+    const next = plan.steps.find((step) => step.done === null) ?? plan.steps[0]
+    return finding === undefined ? { step: next?.id ?? null, zone: null } : { step: finding.step, zone: finding.zones[0] ?? null }
 }
 
 export type Acts = {

@@ -43,6 +43,9 @@ need_packages() {
 
 has_php() { printf "php -r 'exit(extension_loaded(\"%s\") ? 0 : 1);'" "$1"; }
 
+# What serves the application, as pairs for need_packages.
+SERVER_PACKAGES=('command -v php-fpm8.2 || ls /usr/sbin/php-fpm8.2' php8.2-fpm 'command -v nginx || ls /usr/sbin/nginx' nginx-light)
+
 need_tools() {
     need_packages \
         'command -v php' php8.2-cli \
@@ -112,4 +115,124 @@ stop_database() {
     [ -f "$data/postmaster.pid" ] || return 0
     bin=$(dirname "$(find /usr/lib/postgresql -path '*/bin/initdb' | sort -V | tail -1)")
     as_postgres "$bin/pg_ctl" -D "$data" -s -m fast -w stop
+}
+
+# Names of environment variables that move the framework's caches; a server for tests keeps its own beside its database.
+CACHE_VARIABLES=(APP_CONFIG_CACHE APP_ROUTES_CACHE APP_EVENTS_CACHE APP_SERVICES_CACHE APP_PACKAGES_CACHE)
+
+# Starts PHP-FPM and nginx with their files in $1, on port $2, and adds their process ids to the array `children`.
+# Returns 1, with the servers' last words, if one of them does not come up.
+serve() {
+    local run=$1 port=$2 web_user web_group cache caches=() variable
+    web_user=$(id -un) web_group=$(id -gn)
+    cache=$(dirname "${APP_CONFIG_CACHE:-$root/bootstrap/cache/config.php}")
+    if am_root; then
+        # Behind the web server PHP runs without rights wherever it can read the checkout.
+        if runuser -u www-data -- test -r "$root/public/index.php"; then
+            web_user=www-data web_group=www-data
+            # Some archives unpack files that only their owner may read.
+            chmod -R a+rX vendor public/build
+            chgrp www-data "$cache"/*.php && chmod 640 "$cache"/*.php
+        else
+            say "Only root can read $root, so the web server runs as root too. A checkout elsewhere avoids that."
+        fi
+    fi
+    for variable in "${CACHE_VARIABLES[@]}"; do
+        [ -n "${!variable:-}" ] && caches+=("env[$variable] = ${!variable}")
+    done
+    mkdir -p "$run/nginx"; am_root && chown "$web_user" "$run/nginx"
+    cat >"$run/fpm.conf" <<CONF
+[global]
+error_log = $run/php.log
+daemonize = no
+[ulvrach]
+$(am_root && printf 'user = %s\ngroup = %s\nlisten.owner = %s\n' "$web_user" "$web_group" "$web_user")
+$(printf '%s\n' "${caches[@]}")
+listen = $run/fpm.sock
+listen.backlog = 512
+pm = static
+pm.max_children = 4
+pm.max_requests = 5000
+catch_workers_output = yes
+decorate_workers_output = no
+php_admin_value[opcache.memory_consumption] = 128
+php_admin_value[opcache.max_accelerated_files] = 20000
+php_admin_value[opcache.validate_timestamps] = 0
+php_admin_value[post_max_size] = 8M
+php_admin_value[memory_limit] = 256M
+php_admin_value[expose_php] = 0
+CONF
+    cat >"$run/nginx.conf" <<CONF
+$(am_root && printf 'user %s %s;' "$web_user" "$web_group")
+daemon off;
+pid $run/nginx.pid;
+error_log $run/nginx.log warn;
+worker_processes 1;
+events { worker_connections 512; }
+http {
+    include /etc/nginx/mime.types;
+    types { font/woff2 woff2; }
+    access_log off;
+    server_tokens off;
+    client_max_body_size 8m;
+    client_body_temp_path $run/nginx/body; proxy_temp_path $run/nginx/proxy; fastcgi_temp_path $run/nginx/fastcgi;
+    uwsgi_temp_path $run/nginx/uwsgi; scgi_temp_path $run/nginx/scgi;
+    fastcgi_buffers 16 16k; fastcgi_buffer_size 32k;
+    gzip on; gzip_min_length 800; gzip_types text/css application/javascript application/json image/svg+xml;
+    server {
+        listen 127.0.0.1:$port;
+        root $root/public;
+        error_page 413 = @too_large;
+        location @too_large { default_type application/json; return 413 '{"message":"This is larger than any plan: at most 2 MB are read."}'; }
+        location /build/ { expires 1y; add_header Cache-Control immutable; try_files \$uri =404; }
+        location / { try_files \$uri /index.php?\$query_string; }
+        location = /index.php {
+            include /etc/nginx/fastcgi_params;
+            fastcgi_param SCRIPT_FILENAME $root/public/index.php;
+            fastcgi_pass unix:$run/fpm.sock;
+        }
+        location ~ \.php\$ { return 404; }
+    }
+}
+CONF
+    local flags=(-F -y "$run/fpm.conf"); [ "$web_user" = root ] && flags+=(-R)
+    PATH=$PATH:/usr/sbin php-fpm8.2 "${flags[@]}" >"$run/fpm.out" 2>&1 & children+=($!)
+    for _ in $(seq 100); do [ -S "$run/fpm.sock" ] && break; sleep 0.05; done
+    [ -S "$run/fpm.sock" ] || { tail -3 "$run/fpm.out" "$run/php.log" >&2; say "PHP does not come up; its last words are above." >&2; return 1; }
+    PATH=$PATH:/usr/sbin nginx -c "$run/nginx.conf" -e "$run/nginx.log" >"$run/nginx.out" 2>&1 & children+=($!)
+    for _ in $(seq 100); do port_is_free "$port" || return 0; sleep 0.05; done
+    tail -3 "$run/nginx.log" >&2
+    say "The web server does not come up; its last words are above." >&2
+    return 1
+}
+
+# Ends what serve() started, each by its id.
+stop_serving() {
+    local child
+    for child in "${children[@]}"; do kill -QUIT "$child" 2>/dev/null; done
+    for child in "${children[@]}"; do wait "$child" 2>/dev/null; done
+    children=()
+}
+
+# A database and a server of their own, for tests and measurements: all files in the new directory $run, nothing
+# shared with an Ulvrach that is in use. Sets run, db_port and, after serve_apart, web_port.
+begin_apart() {
+    run=$(mktemp -d /tmp/ulvrach-XXXXXX) && chmod 711 "$run" || fail "No directory can be made in /tmp."
+    children=()
+    trap 'stop_serving; stop_database "$run"; rm -rf "$run"' EXIT
+    trap 'exit 130' INT TERM
+    mkdir -p "$run/cache"
+    local variable
+    for variable in "${CACHE_VARIABLES[@]}"; do export "$variable=$run/cache/$variable.php"; done
+    db_port=$(free_port 55000 55999)
+    # What is in this database need not outlive a power cut.
+    start_database "$run" "$db_port" '-c fsync=off -c synchronous_commit=off'
+    export DB_PORT=$db_port DB_PASSWORD=$PGPASSWORD
+}
+
+serve_apart() {
+    web_port=$(free_port 18000 18999)
+    export APP_ENV=production APP_DEBUG=false APP_URL="http://127.0.0.1:$web_port" ULVRACH_DEMO=true DB_DATABASE=ulvrach
+    APP_KEY="base64:$(head -c 32 /dev/urandom | base64)" && export APP_KEY
+    php artisan migrate --force --quiet && php artisan ulvrach:demo >/dev/null && php artisan optimize --quiet && serve "$run" "$web_port"
 }

@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+arch('the core knows no framework, no application and no clock library')
+    ->expect('Ulvrach')
+    ->not->toUse(['Illuminate', 'Laravel', 'Carbon', 'App', 'Symfony', 'Database']);
+
+arch('the core neither prints nor asks for the time of day')
+    ->expect('Ulvrach')
+    ->not->toUse(['echo', 'print', 'printf', 'var_dump', 'dump', 'dd', 'time', 'microtime', 'hrtime', 'rand', 'mt_rand', 'random_int', 'getenv']);
+
+arch('every file of the core is strict about types')->expect('Ulvrach')->toUseStrictTypes();
+
+// Imports point one way: each subject may use those before it.
+arch('quantities stand alone')->expect('Ulvrach\Quantity')->not->toUse(['Ulvrach\Chemistry', 'Ulvrach\Technique', 'Ulvrach\Plan', 'Ulvrach\Evaluation', 'Ulvrach\Rules']);
+arch('chemistry knows no plans')->expect('Ulvrach\Chemistry')->not->toUse(['Ulvrach\Technique', 'Ulvrach\Drying', 'Ulvrach\Plan', 'Ulvrach\Evaluation', 'Ulvrach\Rules']);
+arch('techniques know no plans')->expect('Ulvrach\Technique')->not->toUse(['Ulvrach\Drying', 'Ulvrach\Plan', 'Ulvrach\Evaluation', 'Ulvrach\Rules']);
+arch('plans know no verdicts')->expect('Ulvrach\Plan')->not->toUse(['Ulvrach\Evaluation', 'Ulvrach\Rules', 'Ulvrach\Report']);
+arch('the plan file knows no verdicts')->expect('Ulvrach\PlanFile')->not->toUse(['Ulvrach\Evaluation', 'Ulvrach\Rules', 'Ulvrach\Report']);
+
+arch('rules are final')->expect('Ulvrach\Rules')->classes()->toBeFinal()
+    ->ignoring(['Ulvrach\Rules\RuleBase', 'Ulvrach\Rules\Chemistry\AttackRule', 'Ulvrach\Rules\Surface\WrongSheen']);

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests;
+
+use App\Models\User;
+use Illuminate\Foundation\Testing\TestCase as BaseTestCase;
+use Illuminate\Testing\TestResponse;
+
+/** What the HTTP tests share: a modeller at the door, and a build to work on. */
+abstract class TestCase extends BaseTestCase
+{
+    protected function modeller(): User
+    {
+        return User::factory()->createOne();
+    }
+
+    /** A new build of this person, as the API answers it. */
+    protected function startBuild(User $user, string $kind = 'tank'): TestResponse
+    {
+        return $this->actingAs($user)->postJson('/api/builds', ['name' => 'Ostrel, third troop', 'vehicle' => 'Ostrel', 'kind' => $kind, 'scale' => 35])->assertCreated();
+    }
+
+    /** @return array<string, mixed> the edit that lays a primer on one zone */
+    protected function primer(string $id = 'first', string $zone = 'turret'): array
+    {
+        return ['edit' => 'insert-step', 'at' => 0, 'step' => ['id' => $id, 'technique' => 'prime', 'product' => 'primer', 'zones' => [$zone]]];
+    }
+
+    /** @return array<string, mixed> */
+    protected function primerJar(): array
+    {
+        return ['edit' => 'put-product', 'product' => ['id' => 'primer', 'name' => 'Fennick grey primer', 'family' => 'lacquer', 'carrier' => 'lacquer-thinner', 'sheen' => 'matte', 'colour' => '#7c7d7b']];
+    }
+}

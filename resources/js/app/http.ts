@@ -7,7 +7,7 @@ const refusal = z.object({
     message: z.string().catch('The server could not answer.'),
     faults: z.array(z.object({ path: z.string(), message: z.string() })).optional(),
     errors: z.record(z.string(), z.array(z.string())).optional(),
-    current: z.unknown(),
+    current: z.unknown().optional(),
 })
 
 /** What the server refused, or (status 0) that it could not be reached. */

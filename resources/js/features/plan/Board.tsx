@@ -81,37 +81,37 @@ export function Board({ plan, verdict, findings, library, cursor, onCursor, acts
     }
     return (
         <div className="flex min-w-0 flex-1 flex-col overflow-auto" data-board>
-            <div
-                ref={grid}
-                role="grid"
-                aria-label="Strata board: steps down, zones across"
-                aria-rowcount={steps.length + 1}
-                aria-colcount={zones.length}
-                className="min-w-fit flex-1"
-                onKeyDown={onKeyDown}
+            <DndContext
+                sensors={sensors}
+                collisionDetection={closestCenter}
+                accessibility={{ announcements: announcementsFor(plan, library) }}
+                onDragStart={({ active }) => {
+                    setOrder(steps.map((step) => step.id))
+                    onCursor({ step: String(active.id), zone: null })
+                }}
+                onDragOver={(event) => {
+                    const to = placeOf(event)
+                    if (to !== null && to >= 0) onDragOver(String(event.active.id), to)
+                }}
+                onDragEnd={(event) => {
+                    const to = placeOf(event)
+                    const from = ids.indexOf(String(event.active.id))
+                    void onDragEnd(String(event.active.id), to === null || to < 0 || to === from ? null : to).finally(() =>
+                        setOrder(null),
+                    )
+                }}
+                onDragCancel={({ active }) => void onDragEnd(String(active.id), null).finally(() => setOrder(null))}
             >
-                <ZoneHeads plan={plan} verdict={verdict} />
-                <DndContext
-                    sensors={sensors}
-                    collisionDetection={closestCenter}
-                    accessibility={{ announcements: announcementsFor(plan, library) }}
-                    onDragStart={({ active }) => {
-                        setOrder(steps.map((step) => step.id))
-                        onCursor({ step: String(active.id), zone: null })
-                    }}
-                    onDragOver={(event) => {
-                        const to = placeOf(event)
-                        if (to !== null && to >= 0) onDragOver(String(event.active.id), to)
-                    }}
-                    onDragEnd={(event) => {
-                        const to = placeOf(event)
-                        const from = ids.indexOf(String(event.active.id))
-                        void onDragEnd(String(event.active.id), to === null || to < 0 || to === from ? null : to).finally(() =>
-                            setOrder(null),
-                        )
-                    }}
-                    onDragCancel={({ active }) => void onDragEnd(String(active.id), null).finally(() => setOrder(null))}
+                <div
+                    ref={grid}
+                    role="grid"
+                    aria-label="Strata board: steps down, zones across"
+                    aria-rowcount={steps.length + 1}
+                    aria-colcount={zones.length}
+                    className="min-w-fit flex-1"
+                    onKeyDown={onKeyDown}
                 >
+                    <ZoneHeads plan={plan} verdict={verdict} />
                     <SortableContext items={[...ids]} strategy={verticalListSortingStrategy}>
                         {ids.map((id) => {
                             const index = steps.findIndex((step) => step.id === id)
@@ -133,8 +133,8 @@ export function Board({ plan, verdict, findings, library, cursor, onCursor, acts
                             )
                         })}
                     </SortableContext>
-                </DndContext>
-            </div>
+                </div>
+            </DndContext>
             <CoreStrip plan={plan} verdict={verdict} cursor={cursor} onCursor={onCursor} />
         </div>
     )

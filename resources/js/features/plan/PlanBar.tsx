@@ -11,7 +11,7 @@ export function PlanBar({ state, verdict, saving, acts }: { state: BuildState; v
     const { build, steps } = state.plan
     return (
         <div className="no-print flex flex-wrap items-center gap-x-4 gap-y-1 border-b border-line bg-panel px-3 py-1.5">
-            <h1 className="wide min-w-40 max-w-[32rem] flex-1 truncate text-base font-semibold" title={build.name}>
+            <h1 className="wide min-w-40 flex-1 truncate text-base font-semibold" title={build.name}>
                 {build.name} <span className="font-normal text-soft">1:{build.scale}</span>
             </h1>
             <div aria-live="polite" className="flex items-center gap-3">

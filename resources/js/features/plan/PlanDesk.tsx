@@ -83,7 +83,7 @@ export function PlanDesk({ state, library, work }: Props) {
     usePlanKeys(acts, dialog === null)
 
     return (
-        <>
+        <main className="flex min-h-0 flex-1 flex-col">
             <PlanBar state={state} verdict={verdict} saving={work.saving} acts={acts} />
             <UnsavedBanner work={work} />
             <div className="flex min-h-0 flex-1">
@@ -133,7 +133,7 @@ export function PlanDesk({ state, library, work }: Props) {
                 library={library}
                 edit={work.edit}
             />
-        </>
+        </main>
     )
 }
 

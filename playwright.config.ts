@@ -1,0 +1,29 @@
+import { defineConfig } from '@playwright/test'
+
+/** bin/test starts the application with its demo data and says where; each test signs in afresh. */
+export default defineConfig({
+    testDir: 'tests/browser',
+    workers: 1,
+    retries: 0,
+    timeout: 30_000,
+    reporter: [['list']],
+    outputDir: 'test-results',
+    use: {
+        baseURL: process.env.ULVRACH_URL ?? 'http://127.0.0.1:8480',
+        viewport: { width: 1280, height: 800 },
+        reducedMotion: 'reduce',
+        trace: 'off',
+        launchOptions: {
+            executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
+            args: [
+                '--no-sandbox',
+                '--disable-gpu',
+                '--disable-quic',
+                '--no-first-run',
+                '--disable-background-networking',
+                '--disable-component-update',
+                '--disable-sync',
+            ],
+        },
+    },
+})

@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+/**
+ * Case files: a plan, and what the checks say of it. Cases begin with "=== title", then "school …" if it is not the
+ * usual one, then the plan in the shorthand of PlanKit, then one line "> severity code step zones" a finding. A plan
+ * without such a line has no finding. `php tests/accept-cases.php` writes down what the checks say now, for review.
+ */
+final class CaseFile
+{
+    /** @return array<string, array{string, string, list<string>}> title => [school, plan, findings] */
+    public static function read(string $file): array
+    {
+        $cases = [];
+        foreach (array_slice(explode("\n=== ", "\n".trim((string) file_get_contents($file))), 1) as $text) {
+            $lines = array_filter(array_map(trim(...), explode("\n", $text)));
+            $title = (string) array_shift($lines);
+            if (isset($cases[$title])) {
+                throw new \InvalidArgumentException("Two cases are called “{$title}”.");
+            }
+            $school = 'sealed-steps';
+            $plan = $findings = [];
+            foreach ($lines as $line) {
+                match (true) {
+                    str_starts_with($line, 'school ') => $school = substr($line, 7),
+                    str_starts_with($line, '> ') => $findings[] = substr($line, 2),
+                    default => $plan[] = $line,
+                };
+            }
+            $cases[$title] = [$school, implode("\n", $plan), $findings];
+        }
+
+        return $cases;
+    }
+
+    /** @return array<string, array{string, string, list<string>}> of every file, "file: title" => case */
+    public static function all(): array
+    {
+        $all = [];
+        foreach (glob(dirname(__DIR__).'/cases/*.case') ?: [] as $file) {
+            foreach (self::read($file) as $title => $case) {
+                $all[basename($file, '.case').": {$title}"] = $case;
+            }
+        }
+
+        return $all;
+    }
+
+    /** @return array<string, array{string, string, list<string>}> the cases with a finding that matches */
+    public static function where(string $pattern): array
+    {
+        return array_filter(self::all(), static fn (array $case) => preg_grep("/{$pattern}/", $case[2]) !== []);
+    }
+
+    /** @param  array<string, array{string, string, list<string>}>  $cases */
+    public static function write(string $file, array $cases): void
+    {
+        $text = '';
+        foreach ($cases as $title => [$school, $plan, $findings]) {
+            $text .= "=== {$title}\n".($school === 'sealed-steps' ? '' : "school {$school}\n")."{$plan}\n"
+                .implode('', array_map(static fn (string $finding) => "> {$finding}\n", $findings))."\n";
+        }
+        file_put_contents($file, rtrim($text)."\n");
+    }
+}

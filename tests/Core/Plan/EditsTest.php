@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+use Tests\Core\PlanKit;
+use Ulvrach\Plan\Edit\EditRefused;
+use Ulvrach\Plan\Edit\InsertStep;
+use Ulvrach\Plan\Edit\MoveStep;
+use Ulvrach\Plan\Edit\PutProduct;
+use Ulvrach\Plan\Edit\RemoveProduct;
+use Ulvrach\Plan\Edit\RemoveStep;
+use Ulvrach\Plan\Edit\RemoveZone;
+use Ulvrach\Plan\Edit\ReplaceStep;
+use Ulvrach\Plan\Plan;
+use Ulvrach\Plan\Product;
+use Ulvrach\Chemistry\BinderFamily;
+
+/** @return list<string> */
+function order(Plan $plan): array
+{
+    return array_map(static fn ($step) => $step->id, $plan->steps);
+}
+
+beforeEach(function () {
+    $this->plan = PlanKit::plan("prime primer on hull bed\nspray-colour acrylic on hull\nclear-coat gloss on hull");
+});
+
+it('moves a step so that it then stands there', function (string $id, int $to, array $order) {
+    expect(order((new MoveStep($id, $to))->applyTo($this->plan)))->toBe($order);
+})->with([
+    'down' => ['s1', 2, ['s2', 's3', 's1']],
+    'up' => ['s3', 0, ['s3', 's1', 's2']],
+    'nowhere' => ['s2', 1, ['s1', 's2', 's3']],
+    'past the end' => ['s1', 99, ['s2', 's3', 's1']],
+]);
+
+it('takes a removed zone out of every step and keeps the steps', function () {
+    $plan = (new RemoveZone('hull'))->applyTo($this->plan);
+
+    expect(order($plan))->toBe(['s1', 's2', 's3'])->and($plan->steps[0]->zones)->toBe(['bed'])->and($plan->steps[1]->zones)->toBe([]);
+});
+
+it('leaves the plan it was applied to alone', function () {
+    (new RemoveStep('s1'))->applyTo($this->plan);
+
+    expect(order($this->plan))->toBe(['s1', 's2', 's3']);
+});
+
+it('refuses what would point nowhere', function (Closure $edit, string $path) {
+    try {
+        $edit($this->plan)->applyTo($this->plan);
+    } catch (EditRefused $refused) {
+        expect($refused->faults[0]->path)->toBe($path)->and($refused->faults[0]->message)->toEndWith('.');
+
+        return;
+    }
+    $this->fail('The edit was not refused.');
+})->with([
+    'no such step' => [fn () => new RemoveStep('s9'), '/id'],
+    'a step twice' => [fn (Plan $plan) => new InsertStep($plan->steps[0], 0), '/step/id'],
+    'a product in use' => [fn () => new RemoveProduct('gloss'), '/id'],
+    'a zone that is not there' => [fn (Plan $plan) => new ReplaceStep($plan->steps[0]->onZones(['attic'])), '/step/zones/0'],
+    'a product that can no longer do its step' => [
+        fn () => new PutProduct(new Product('gloss', 'Gloss', BinderFamily::ClayWash, null, null, null)), '/product/family',
+    ],
+]);
+
+it('says whether a product suits a technique', function () {
+    $step = PlanKit::plan('decal decals on hull')->steps[0];
+    $odd = new \Ulvrach\Plan\Step($step->id, $step->technique, 'primer', $step->zones, 1, $step->application);
+
+    expect(\Ulvrach\Plan\Consistency::faultsOf($odd, PlanKit::zones(), PlanKit::products(), '/steps/0')[0])
+        ->path->toBe('/steps/0/product')->message->toBe('“Primer” is lacquer; “Decals” takes decal film.');
+});

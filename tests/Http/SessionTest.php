@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\User;
+
+it('makes an account and is signed in with it', function () {
+    $this->postJson('/api/accounts', ['name' => 'Jorun Askel', 'email' => 'Jorun@Tarsholm.example', 'password' => 'harnvik-tracks'])
+        ->assertCreated()->assertJsonPath('user.email', 'jorun@tarsholm.example');
+    $this->assertAuthenticated();
+    $this->getJson('/api/session')->assertJsonPath('user.name', 'Jorun Askel');
+});
+
+it('names the field of an account that cannot be made', function (array $change, string $field) {
+    User::factory()->createOne(['email' => 'taken@tarsholm.example']);
+    $this->postJson('/api/accounts', [...['name' => 'Jorun', 'email' => 'jorun@tarsholm.example', 'password' => 'harnvik-tracks'], ...$change])
+        ->assertUnprocessable()->assertJsonValidationErrorFor($field);
+    $this->assertGuest();
+})->with([
+    'a short password' => [['password' => 'short'], 'password'],
+    'an address twice' => [['email' => 'TAKEN@tarsholm.example'], 'email'],
+    'no address' => [['email' => 'jorun'], 'email'],
+    'a list for a name' => [['name' => ['a', 'b']], 'name'],
+    'a huge name' => [['name' => str_repeat('x', 5000)], 'name'],
+]);
+
+it('signs in and out', function () {
+    User::factory()->createOne(['email' => 'jorun@tarsholm.example', 'password' => 'harnvik-tracks']);
+    $this->postJson('/api/session', ['email' => 'JORUN@tarsholm.example', 'password' => 'harnvik-tracks'])->assertOk();
+    $this->assertAuthenticated();
+    $this->deleteJson('/api/session')->assertOk()->assertJsonPath('user', null);
+    $this->assertGuest();
+});
+
+it('says the same of a wrong password and of an unknown address', function () {
+    User::factory()->createOne(['email' => 'jorun@tarsholm.example']);
+    $wrong = $this->postJson('/api/session', ['email' => 'jorun@tarsholm.example', 'password' => 'wrong'])->assertUnprocessable()->json();
+    $unknown = $this->postJson('/api/session', ['email' => 'nobody@tarsholm.example', 'password' => 'wrong'])->assertUnprocessable()->json();
+    expect($wrong)->toBe($unknown);
+});
+
+it('slows down who guesses', function () {
+    $try = fn () => $this->postJson('/api/session', ['email' => 'jorun@tarsholm.example', 'password' => 'wrong']);
+    foreach (range(1, 5) as $ignored) {
+        $try()->assertUnprocessable();
+    }
+    $try()->assertTooManyRequests()->assertJsonPath('errors.email.0', fn (string $said) => str_starts_with($said, 'Too many tries.'));
+});
+
+it('opens the demo only where demo data was loaded', function () {
+    $this->postJson('/api/session/demo')->assertNotFound();
+    $this->artisan('ulvrach:demo')->assertSuccessful();
+    $this->postJson('/api/session/demo')->assertOk()->assertJsonPath('user.email', 'demo@tarsholm.example');
+    config(['ulvrach.demo' => false]);
+    $this->getJson('/api/session')->assertJsonPath('demo', false);
+    $this->postJson('/api/session/demo')->assertNotFound();
+});
+
+it('loads the demo once and keeps what a visitor changed', function () {
+    $this->artisan('ulvrach:demo');
+    $user = User::query()->where('email', 'demo@tarsholm.example')->sole();
+    expect($user->builds()->count())->toBe(3);
+    $user->builds()->firstOrFail()->delete();
+    $this->artisan('ulvrach:demo');
+    expect($user->builds()->count())->toBe(2);
+});
+
+it('shows a clean build, one with several kinds of findings, and one half done', function () {
+    $this->artisan('ulvrach:demo');
+    $cards = collect($this->actingAs(User::query()->sole())->getJson('/api/builds')->json('builds'));
+    expect($cards->firstWhere('kind', 'tank')['summary'])->toMatchArray(['stops' => 0, 'risks' => 0])
+        ->and($cards->firstWhere('kind', 'lorry')['summary']['stops'])->toBeGreaterThan(2)
+        ->and($cards->firstWhere('kind', 'tracked-carrier'))->toMatchArray(['done' => 8, 'steps' => 17]);
+});

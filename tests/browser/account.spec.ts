@@ -1,0 +1,50 @@
+import { expect, makeAccount, openDemo, scan, startBuild, test } from './kit'
+
+test('a newcomer makes an account, signs out and in again, and finds the empty bench', async ({ page }) => {
+    await makeAccount(page)
+    await scan(page)
+    await page.getByRole('button', { name: 'Sign out' }).click()
+    await expect(page.getByRole('heading', { name: 'Sign in' })).toBeVisible()
+    await scan(page)
+})
+
+test('a wrong password is answered at the field', async ({ page }) => {
+    await page.goto('/sign-in')
+    await page.getByLabel('E-mail address').fill('nobody@tarsholm.example')
+    await page.getByLabel('Password').fill('not the word')
+    await page.getByRole('button', { name: 'Sign in' }).click()
+    await expect(page.getByRole('alert')).toHaveText('This address and password do not belong together.')
+    await expect(page.getByLabel('E-mail address')).toHaveValue('nobody@tarsholm.example')
+})
+
+test('whoever is not signed in is sent to the door, and comes back to where they were', async ({ page }) => {
+    await makeAccount(page)
+    await startBuild(page, 'Pell')
+    const address = page.url()
+    await page.request.delete('/api/session', { headers: await csrf(page) })
+    await page.goto(address)
+    await expect(page.getByRole('heading', { name: 'Sign in' })).toBeVisible()
+})
+
+test("a stranger's build is not there", async ({ page }) => {
+    await openDemo(page)
+    await page.getByRole('link', { name: /Ostrel/ }).click()
+    await expect(page.getByRole('grid')).toBeVisible()
+    const address = page.url()
+    await page.goto('/')
+    await page.getByRole('button', { name: 'Sign out' }).click()
+    await makeAccount(page)
+    await page.goto(address)
+    await expect(page.getByRole('heading', { name: 'There is no such build on your bench' })).toBeVisible()
+})
+
+test('a request without its token is refused', async ({ page }) => {
+    await makeAccount(page)
+    const answer = await page.request.post('/api/builds', { data: { name: 'Forged', kind: 'tank', scale: 35 } })
+    expect(answer.status()).toBe(419)
+})
+
+async function csrf(page: import('@playwright/test').Page): Promise<Record<string, string>> {
+    const cookie = (await page.context().cookies()).find(({ name }) => name === 'XSRF-TOKEN')
+    return { 'X-XSRF-TOKEN': decodeURIComponent(cookie?.value ?? ''), Accept: 'application/json' }
+}

@@ -1,0 +1,65 @@
+import AxeBuilder from '@axe-core/playwright'
+import { test as base, expect, type Page } from '@playwright/test'
+
+/** Every test fails on an error in the page or its console; failed requests that a test makes happen are told apart. */
+export const test = base.extend<{ errors: string[] }>({
+    errors: [
+        async ({ page }, use) => {
+            const errors: string[] = []
+            page.on('pageerror', (error) => errors.push(error.message))
+            page.on('console', (message) => {
+                if (message.type() === 'error' && !message.text().startsWith('Failed to load resource'))
+                    errors.push(message.text())
+            })
+            await use(errors)
+            expect(errors).toEqual([])
+        },
+        { auto: true },
+    ],
+})
+export { expect }
+
+export async function openDemo(page: Page): Promise<void> {
+    await page.goto('/')
+    await page.getByRole('button', { name: 'Open the demo bench' }).click()
+    await expect(page.getByRole('heading', { name: 'On the bench' })).toBeVisible()
+}
+
+/** An account of its own, so that tests do not change each other's builds. */
+export async function makeAccount(page: Page): Promise<void> {
+    await page.goto('/sign-in')
+    await page.getByRole('button', { name: 'Make an account' }).click()
+    await page.getByLabel('Name').fill('Jorun Askel')
+    await page.getByLabel('E-mail address').fill(`jorun-${Date.now()}-${Math.floor(Math.random() * 1e6)}@tarsholm.example`)
+    await page.getByLabel('Password').fill('harnvik-tracks')
+    await page.getByRole('button', { name: 'Make it' }).click()
+    await expect(page.getByText('The bench is empty')).toBeVisible()
+}
+
+export async function startBuild(page: Page, name: string, kind = 'Scout car'): Promise<void> {
+    await page.keyboard.press('n')
+    await page.getByLabel('Name of the build').fill(name)
+    await page.getByLabel('Kind').selectOption({ label: kind })
+    await page.getByRole('button', { name: 'Start it' }).click()
+    await expect(page.getByText('Nothing laid down yet')).toBeVisible()
+}
+
+/** Copies a demo build into an account of its own, by export and import. */
+export async function copyOfDemo(page: Page, name: RegExp): Promise<void> {
+    await openDemo(page)
+    await page.getByRole('link', { name }).click()
+    await expect(page.getByRole('grid')).toBeVisible()
+    const file = await page.request.get(`/api/builds/${page.url().split('/').pop()}/plan-file`)
+    const plan = await file.body()
+    await page.goto('/')
+    await page.getByRole('button', { name: 'Sign out' }).click()
+    await makeAccount(page)
+    await page.getByRole('button', { name: 'Import a plan' }).click()
+    await page.getByLabel('Plan file').setInputFiles({ name: 'copy.json', mimeType: 'application/json', buffer: plan })
+    await expect(page.getByRole('grid')).toBeVisible()
+}
+
+export async function scan(page: Page): Promise<void> {
+    const result = await new AxeBuilder({ page }).analyze()
+    expect(result.violations.map(({ id, nodes }) => `${id}: ${nodes.map((node) => node.target).join(' | ')}`)).toEqual([])
+}

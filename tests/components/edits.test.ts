@@ -1,0 +1,42 @@
+import { describe, expect, it } from 'vitest'
+import { addStep, changeTechnique, momentOf, toggleZone } from '@/features/plan/edits'
+import { library, plan, step } from './kit'
+
+describe('edits', () => {
+    it('adds a step with a product that fits, brought from the starter shelf if the plan has none', () => {
+        const { edits, id } = addStep(plan([step('a')]), library, 'clear-coat', 0, ['hull'])
+        expect(edits).toMatchObject([
+            { edit: 'put-product', product: { id: 'clear-gloss' } },
+            {
+                edit: 'insert-step',
+                at: 1,
+                step: { id, technique: 'clear-coat', product: 'clear-gloss', coats: 2, zones: ['hull'] },
+            },
+        ])
+    })
+    it('cleans a wash up inside its window', () => {
+        const { edits } = addStep(plan([]), library, 'enamel-wash', -1, ['hull'])
+        expect(edits[1]).toMatchObject({
+            at: 0,
+            step: { cleanUp: { carrier: 'odourless-spirit', scrubbed: false, afterMinutes: 30 } },
+        })
+    })
+    it('keeps a product that the new technique can use', () => {
+        const one = step('a')
+        expect(changeTechnique(plan([one]), library, one, 'clear-coat')).toMatchObject([
+            { edit: 'replace-step', step: { product: 'green' } },
+        ])
+        expect(changeTechnique(plan([one]), library, one, 'enamel-wash')).toMatchObject([
+            { edit: 'put-product', product: { id: 'wash-brown' } },
+            { edit: 'replace-step', step: { product: 'wash-brown', coats: 1, application: 'brush' } },
+        ])
+    })
+    it('puts a step on a zone and takes it off, zones in the order of the board', () => {
+        const one = step('a', { zones: ['tracks'] })
+        expect(toggleZone(plan([one]), one, 'hull')).toMatchObject({ step: { zones: ['hull', 'tracks'] } })
+        expect(toggleZone(plan([one]), one, 'tracks')).toMatchObject({ step: { zones: [] } })
+    })
+    it('writes moments as plan files do', () => {
+        expect(momentOf(new Date('2026-11-24T19:30:59.123Z'))).toBe('2026-11-24T19:30:00Z')
+    })
+})

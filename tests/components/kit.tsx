@@ -1,0 +1,158 @@
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query'
+import { render } from '@testing-library/react'
+import type { ReactNode } from 'react'
+import { MemoryRouter } from 'react-router'
+import { vi } from 'vitest'
+import type { BuildState, Finding, Library, Plan, Step, Verdict } from '@/features/build'
+
+/** Draws what needs queries and an address. */
+export function show(ui: ReactNode) {
+    const queries = new QueryClient({ defaultOptions: { queries: { retry: false }, mutations: { retry: false } } })
+    return {
+        queries,
+        ...render(
+            <MemoryRouter>
+                <QueryClientProvider client={queries}>{ui}</QueryClientProvider>
+            </MemoryRouter>,
+        ),
+    }
+}
+
+/** Answers requests in order of the list; a function may look at the request first. Returns the spy. */
+export function serverAnswers(...answers: { status?: number; body: unknown }[]) {
+    const queue = [...answers]
+    return vi.spyOn(globalThis, 'fetch').mockImplementation(async () => {
+        const next = queue.length > 1 ? queue.shift() : queue[0]
+        if (next === undefined) throw new TypeError('no more answers')
+        return new Response(JSON.stringify(next.body), { status: next.status ?? 200 })
+    })
+}
+
+export const step = (id: string, changes: Partial<Step> = {}): Step => ({
+    id,
+    technique: 'spray-colour',
+    product: 'green',
+    zones: ['hull'],
+    coats: 2,
+    application: 'airbrush',
+    thinner: null,
+    cleanUp: null,
+    waitMinutes: null,
+    done: null,
+    note: '',
+    ...changes,
+})
+
+export const plan = (steps: Step[]): Plan => ({
+    build: { name: 'Ostrel', vehicle: '', kind: 'tank', scale: 35, story: '' },
+    school: 'sealed-steps',
+    bench: { temperatureC: 20, humidityPercent: 50 },
+    zones: ['hull', 'turret', 'tracks'].map((id) => ({
+        id,
+        name: id === 'hull' ? 'Hull' : id === 'turret' ? 'Turret' : 'Tracks',
+        kind: id === 'hull' ? 'hull-sides' : id,
+        areaCm2: 80,
+        substrate: 'polystyrene',
+        depicts: 'steel',
+    })),
+    products: [
+        {
+            id: 'green',
+            name: 'Vellow 31 island green',
+            family: 'waterborne-acrylic',
+            carrier: 'water',
+            sheen: 'matte',
+            colour: '#566043',
+        },
+    ],
+    steps,
+})
+
+export const finding = (changes: Partial<Finding> = {}): Finding => ({
+    key: 'too-early.b.12345678',
+    code: 'too-early',
+    severity: 'stop',
+    step: 'b',
+    zones: ['hull'],
+    happens: 'It starts 25 min before the lacquer of step 1 is recoatable.',
+    why: 'Dry to the touch and safe to coat over are different times.',
+    ...changes,
+})
+
+export const verdict = (plan: Plan, findings: Finding[] = []): Verdict => ({
+    summary: { stops: 0, risks: 0, notes: 0, lastsMinutes: 100 },
+    clockZero: null,
+    findings,
+    steps: plan.steps.map((one, index) => ({
+        id: one.id,
+        ready: index * 100,
+        start: index * 100,
+        end: index * 100 + 40,
+        handsOn: 20,
+        closes: null,
+        heldBy: null,
+        layer: {
+            film: 'waterborne acrylic',
+            coverage: 'whole',
+            sheen: 'matte',
+            colour: '#566043',
+            laid: index * 100 + 40,
+            touchDry: index * 100 + 60,
+            recoatable: index * 100 + 70,
+            solventProof: index * 100 + 1480,
+        },
+    })),
+    zones: plan.zones.map((zone) => ({
+        id: zone.id,
+        sheen: 'matte',
+        layers: plan.steps
+            .filter((one) => one.zones.includes(zone.id))
+            .map((one) => ({ step: one.id, broken: false, exposed: true })),
+    })),
+})
+
+export const state = (steps: Step[], findings: Finding[] = [], version = 1): BuildState => {
+    const one = plan(steps)
+    return { id: 'build-1', version, plan: one, verdict: verdict(one, findings), undo: null, redo: null }
+}
+
+const technique = (code: string, name: string, changes: Partial<Library['techniques'][number]> = {}) => ({
+    code,
+    name,
+    kind: 'colour',
+    stage: 'colour',
+    families: ['waterborne-acrylic'],
+    application: 'airbrush',
+    coverage: 'whole',
+    coats: 2,
+    purpose: 'Base tone in thin coats.',
+    cleanUp: null,
+    ...changes,
+})
+
+export const library: Library = {
+    techniques: [
+        technique('spray-colour', 'Spray a colour'),
+        technique('clear-coat', 'Clear coat', { kind: 'clear-coat', stage: 'seal' }),
+        technique('enamel-wash', 'Enamel wash', {
+            kind: 'wash',
+            stage: 'tint',
+            families: ['enamel'],
+            application: 'brush',
+            coverage: 'partial',
+            coats: 1,
+            cleanUp: { earliest: 20, bestUntil: 240, latest: 1440, sign: 'dull' },
+        }),
+    ],
+    families: [{ code: 'waterborne-acrylic', label: 'waterborne acrylic' }],
+    carriers: [{ code: 'water', label: 'water' }],
+    substrates: [],
+    materials: [],
+    zoneKinds: [],
+    vehicleKinds: [{ code: 'tank', label: 'Tank' }],
+    schools: [{ code: 'sealed-steps', name: 'Sealed steps', creed: '' }],
+    starterShelf: [
+        { id: 'clear-gloss', name: 'Gloss clear', family: 'waterborne-acrylic', carrier: 'water', sheen: 'gloss', colour: null },
+        { id: 'wash-brown', name: 'Dark wash', family: 'enamel', carrier: 'odourless-spirit', sheen: null, colour: '#3b2f24' },
+    ],
+}

@@ -1,0 +1,15 @@
+import '@testing-library/jest-dom/vitest'
+import { cleanup } from '@testing-library/react'
+import { afterEach } from 'vitest'
+
+// What Radix asks of a browser and jsdom does not have.
+class NoResize {
+    observe() {}
+    unobserve() {}
+    disconnect() {}
+}
+window.ResizeObserver ??= NoResize
+Element.prototype.scrollIntoView ??= () => {}
+Element.prototype.hasPointerCapture ??= () => false
+
+afterEach(cleanup)

@@ -1,0 +1,69 @@
+import { describe, expect, it } from 'vitest'
+import type { BenchCard, Next } from '@/features/bench/api'
+import { byUrgency, nextCure, standingOf } from '@/features/bench/waiting'
+
+const now = new Date('2026-11-20T12:00:00Z')
+const inMinutes = (minutes: number) => new Date(now.getTime() + minutes * 60_000)
+const next = (changes: Partial<Next>): Next => ({
+    id: 'a',
+    number: 1,
+    technique: 'Prime',
+    product: null,
+    startsAt: null,
+    closesAt: null,
+    handsOn: 10,
+    waitsFor: null,
+    ...changes,
+})
+const card = (id: string, done: number, changes: Partial<Next> | null): BenchCard => ({
+    id,
+    name: id,
+    vehicle: '',
+    kind: 'tank',
+    scale: 35,
+    changedAt: now,
+    summary: { stops: 0, risks: 0, notes: 0, lastsMinutes: 0 },
+    steps: 3,
+    done,
+    next: changes === null ? null : next(changes),
+    curing: [],
+    palette: [],
+})
+
+describe('what a build waits for', () => {
+    it('is ready when its time has come', () => {
+        expect(standingOf(next({ startsAt: inMinutes(-1) }), now)).toEqual({ state: 'ready', text: 'Ready now' })
+    })
+    it('counts down to its time', () => {
+        expect(standingOf(next({ startsAt: inMinutes(90) }), now).text).toMatch(/^Ready in 1 h 30 min, /)
+    })
+    it('warns of a window that closes, and tells when it is missed', () => {
+        expect(standingOf(next({ startsAt: inMinutes(-1), closesAt: inMinutes(40) }), now)).toEqual({
+            state: 'closing',
+            text: 'Ready now; its window closes in 40 min',
+        })
+        expect(standingOf(next({ closesAt: inMinutes(-130) }), now).text).toBe('Its window closed 2 h 10 min ago')
+    })
+    it('puts first what cannot wait, and last what is finished', () => {
+        const cards = [
+            card('finished', 3, null),
+            card('new', 0, {}),
+            card('waiting', 1, { startsAt: inMinutes(60) }),
+            card('closing', 1, { closesAt: inMinutes(10) }),
+            card('ready', 1, {}),
+        ]
+        expect(byUrgency(cards, now).map((one) => one.id)).toEqual(['closing', 'ready', 'waiting', 'new', 'finished'])
+    })
+    it('names the state that a drying layer reaches next', () => {
+        const row = {
+            step: 'a',
+            number: 1,
+            product: 'Green',
+            touchDryAt: inMinutes(-5),
+            recoatableAt: inMinutes(20),
+            solventProofAt: null,
+        }
+        expect(nextCure(row, now)).toEqual({ state: 'recoatable', text: 'in 20 min' })
+        expect(nextCure({ ...row, recoatableAt: inMinutes(-1) }, now)).toBeNull()
+    })
+})

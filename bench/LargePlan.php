@@ -41,7 +41,7 @@ final class LargePlan
                 $substrates[$number % count($substrates)], $materials[intdiv($number, 2) % count($materials)]);
         }
         $steps = [];
-        foreach (array_chunk(array_keys($zones), (int) ceil($zoneCount / $groups)) as $group => $ids) {
+        foreach (array_chunk(array_keys($zones), max(1, (int) ceil($zoneCount / $groups))) as $group => $ids) {
             foreach (self::FINISH as $place => [$code, $product]) {
                 // Every third step leaves a zone out, so that hardly two zones have the same journey.
                 $on = $place % 3 === 2 ? array_values(array_diff($ids, [$ids[$place % count($ids)]])) : $ids;

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Tests\Core\PlanKit;
+use Ulvrach\Chemistry\BinderFamily;
 use Ulvrach\Plan\Edit\EditRefused;
 use Ulvrach\Plan\Edit\InsertStep;
 use Ulvrach\Plan\Edit\MoveStep;
@@ -13,7 +14,6 @@ use Ulvrach\Plan\Edit\RemoveZone;
 use Ulvrach\Plan\Edit\ReplaceStep;
 use Ulvrach\Plan\Plan;
 use Ulvrach\Plan\Product;
-use Ulvrach\Chemistry\BinderFamily;
 
 /** @return list<string> */
 function order(Plan $plan): array

@@ -11,6 +11,7 @@ use Ulvrach\Plan\Build;
 use Ulvrach\Plan\CleanUp;
 use Ulvrach\Plan\DepictedMaterial;
 use Ulvrach\Plan\Plan;
+use Ulvrach\Plan\SchoolChoice;
 use Ulvrach\Plan\Step;
 use Ulvrach\Plan\Zone;
 use Ulvrach\Plan\ZoneKind;
@@ -51,7 +52,7 @@ final class LargePlan
             }
         }
 
-        return new Plan(new Build('Skarn, large plan', 'Skarn recovery tractor', VehicleKind::Tank, 35), PlanReader::DEFAULT_SCHOOL,
+        return new Plan(new Build('Skarn, large plan', 'Skarn recovery tractor', VehicleKind::Tank, 35), new SchoolChoice(PlanReader::DEFAULT_SCHOOL),
             new BenchConditions, $zones, array_column(StarterShelf::all(), null, 'id'), $steps);
     }
 }

@@ -11,7 +11,7 @@ require __DIR__.'/../vendor/autoload.php';
 
 foreach (glob(__DIR__.'/cases/*.case') ?: [] as $file) {
     CaseFile::write($file, array_map(
-        static fn (array $case) => [$case[0], $case[1], PlanKit::findings($case[1], $case[0])],
+        static fn (array $case) => [$case[0], $case[1], PlanKit::findings($case[1], $case[0]), $case[3]],
         CaseFile::read($file),
     ));
 }

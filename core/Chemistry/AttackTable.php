@@ -22,6 +22,12 @@ final class AttackTable
         'hairspray' => ['water' => [3, 3], 'alcohol' => [3, 3], 'odourless' => [0, 0], 'white' => [0, 0], 'lacquer' => [2, 3]],
         'clay-wash' => ['water' => [3, 3], 'alcohol' => [2, 2], 'odourless' => [0, 0], 'white' => [0, 0], 'lacquer' => [1, 1]],
         'dry-pigment' => ['water' => [2, 2], 'alcohol' => [2, 2], 'odourless' => [2, 2], 'white' => [2, 2], 'lacquer' => [2, 2]],
+        // Bound pigment and mud are made with acrylic medium or enamel: the weaker of the two counts.
+        'bound-pigment' => ['water' => [0, 2], 'alcohol' => [2, 3], 'odourless' => [1, 3], 'white' => [2, 3], 'lacquer' => [3, 3]],
+        'mud-paste' => ['water' => [0, 2], 'alcohol' => [2, 3], 'odourless' => [1, 3], 'white' => [2, 3], 'lacquer' => [3, 3]],
+        'salt' => ['water' => [3, 3], 'alcohol' => [1, 1], 'odourless' => [0, 0], 'white' => [0, 0], 'lacquer' => [0, 0]],
+        'white-glue' => ['water' => [1, 3], 'alcohol' => [1, 2], 'odourless' => [0, 0], 'white' => [0, 0], 'lacquer' => [1, 2]],
+        'epoxy-putty' => ['water' => [0, 1], 'alcohol' => [0, 1], 'odourless' => [0, 0], 'white' => [0, 0], 'lacquer' => [0, 1]],
         'decal-film' => ['water' => [0, 1], 'alcohol' => [2, 3], 'odourless' => [0, 1], 'white' => [1, 2], 'lacquer' => [3, 3]],
     ];
 

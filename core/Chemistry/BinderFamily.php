@@ -21,6 +21,9 @@ enum BinderFamily: string
     case DecalFilm = 'decal-film';
     case MaskingFilm = 'masking-film';
     case MetalPencil = 'metal-pencil';
+    case Salt = 'salt';
+    case WhiteGlue = 'white-glue';
+    case EpoxyPutty = 'epoxy-putty';
 
     public function label(): string
     {
@@ -39,6 +42,9 @@ enum BinderFamily: string
             self::DecalFilm => 'decal film',
             self::MaskingFilm => 'masking film',
             self::MetalPencil => 'pencil or wax metal',
+            self::Salt => 'salt',
+            self::WhiteGlue => 'white glue',
+            self::EpoxyPutty => 'epoxy putty',
         };
     }
 
@@ -64,8 +70,8 @@ enum BinderFamily: string
             self::Hairspray => [Carrier::AlcoholBlend],
             self::DryPigment => [Carrier::Water, Carrier::WettedWater, Carrier::AlcoholBlend, Carrier::OdourlessSpirit, Carrier::WhiteSpirit],
             self::BoundPigment, self::MudPaste => [Carrier::Water, Carrier::WettedWater, Carrier::OdourlessSpirit, Carrier::WhiteSpirit],
-            self::DecalFilm => [Carrier::Water, Carrier::WettedWater],
-            self::MaskingFilm, self::MetalPencil => [],
+            self::DecalFilm, self::WhiteGlue => [Carrier::Water, Carrier::WettedWater],
+            self::MaskingFilm, self::MetalPencil, self::Salt, self::EpoxyPutty => [],
         };
     }
 }

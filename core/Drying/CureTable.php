@@ -28,7 +28,7 @@ final class CureTable
 
     private static function key(BinderFamily $film, TechniqueKind $kind, bool $sprayed): string
     {
-        $clear = $kind === TechniqueKind::ClearCoat;
+        $clear = $kind === TechniqueKind::ClearCoat || $kind === TechniqueKind::Gloss;
 
         return match ($film) {
             BinderFamily::Lacquer => $clear ? 'lacquer clear' : ($kind === TechniqueKind::Prime ? 'lacquer primer' : 'lacquer paint'),
@@ -36,7 +36,7 @@ final class CureTable
             BinderFamily::AlcoholAcrylic => $clear ? 'acrylic clear' : 'alcohol acrylic',
             BinderFamily::Enamel => match ($kind) {
                 TechniqueKind::Filter => 'enamel filter',
-                TechniqueKind::Wash, TechniqueKind::Streak => 'enamel wash',
+                TechniqueKind::Wash, TechniqueKind::Streak, TechniqueKind::Blend, TechniqueKind::Mud => 'enamel wash',
                 default => 'enamel paint',
             },
             BinderFamily::ArtistOil => 'artist oil',
@@ -47,6 +47,9 @@ final class CureTable
             BinderFamily::BoundPigment => 'pigment fixer',
             BinderFamily::MudPaste => 'mud paste',
             BinderFamily::DecalFilm => 'decal',
+            BinderFamily::Salt => 'salt',
+            BinderFamily::WhiteGlue => 'white glue',
+            BinderFamily::EpoxyPutty => 'epoxy putty',
             BinderFamily::MaskingFilm, BinderFamily::MetalPencil => 'dry medium',
         };
     }
@@ -75,6 +78,9 @@ final class CureTable
             new CureTimes('pigment fixer', [$h, 2 * $h], [$h, 2 * $h], [12 * $h, 12 * $h], 'the medium between the grains dries slowly'),
             new CureTimes('mud paste', [2 * $h, 12 * $h], [2 * $h, 12 * $h], [$d, 2 * $d], 'depends on its depth'),
             new CureTimes('decal', [$h, 2 * $h], [12 * $h, 12 * $h], [12 * $h, 12 * $h], 'water and softener must leave from under the film'),
+            new CureTimes('salt', [15, 20], [15, 20], null, 'the water it was strewn on must dry; water dissolves it for good'),
+            new CureTimes('white glue', [2 * $h, 4 * $h], [2 * $h, 4 * $h], [12 * $h, 12 * $h], 'paper and cloth hold the water long'),
+            new CureTimes('epoxy putty', [$h, 2 * $h], [12 * $h, $d], [12 * $h, $d], 'sets by reaction: workable for an hour or two, hard the next day'),
             new CureTimes('dry medium', [0, 0], [0, 0], [0, 0], 'nothing in it has to dry'),
         ];
 

@@ -28,9 +28,16 @@ final readonly class Evaluation
     ) {
     }
 
+    /** Those that are accepted are not counted. */
     public function count(Severity $severity): int
     {
-        return count(array_filter($this->findings, static fn (Finding $finding) => $finding->severity === $severity));
+        return count(array_filter($this->findings, static fn (Finding $finding) => $finding->severity === $severity && $finding->isOpen()));
+    }
+
+    /** Minutes of work in all. */
+    public function handsOn(): int
+    {
+        return array_sum(array_map(static fn (StepTimes $times) => $times->handsOn, $this->times));
     }
 
     public function lasts(): int

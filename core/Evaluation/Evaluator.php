@@ -23,7 +23,7 @@ final class Evaluator
     public function evaluate(Plan $plan): Evaluation
     {
         $strata = $this->bareStrata($plan);
-        $judge = $this->rules->sitting(School::get($plan->school));
+        $judge = $this->rules->sitting(School::of($plan->school));
         $clockZero = $this->clockZero($plan);
         $times = [];
         $layers = [];
@@ -59,7 +59,7 @@ final class Evaluator
         }
         $alike = [];
         foreach ($plan->zones as $id => $zone) {
-            $alike["{$zone->substrate->value} {$zone->depicts->value} {$zone->kind->mayShine()} ".implode(',', $journeys[$id])][] = $id;
+            $alike["{$zone->substrate->value} {$zone->depicts->value} {$zone->kind->role()} {$zone->traffic->value} {$zone->sheltered} ".implode(',', $journeys[$id])][] = $id;
         }
         $strata = [];
         foreach ($alike as $ids) {
@@ -151,10 +151,16 @@ final class Evaluator
     private function lay(Situation $situation, array $touched, ?Layer $layer, StepTimes $times): void
     {
         foreach ($touched as $strata) {
+            $strata->note($situation->kind, $situation->index);
+            if ($situation->technique->closesOff) {
+                $strata->closedBy ??= $situation->index;
+            }
             if ($layer !== null) {
                 $strata->put($layer);
             } elseif ($situation->kind === TechniqueKind::LiftOff) {
                 $strata->liftOff();
+            } elseif ($situation->kind === TechniqueKind::Abrade) {
+                $strata->rubThrough();
             } elseif ($situation->kind === TechniqueKind::Mask) {
                 $strata->maskedBy = $situation->index;
                 $strata->maskedAt = $times->end;

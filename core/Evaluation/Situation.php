@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ulvrach\Evaluation;
 
+use Ulvrach\Chemistry\BinderFamily;
 use Ulvrach\Chemistry\Carrier;
 use Ulvrach\Chemistry\Contact;
 use Ulvrach\Chemistry\CureState;
@@ -23,6 +24,9 @@ final class Situation
 
     /** Minutes that a very thin single coat stays workable over a release film, and any other; drying table, "chipping fluid". */
     private const LIFT_OFF_CLOSES = ['thin' => 360, 'usual' => 120];
+
+    /** Minutes within which salt is brushed off again: "within a few hours"; drying table, "salt". */
+    private const SALT_CLOSES = 240;
 
     public readonly TechniqueKind $kind;
 
@@ -118,7 +122,7 @@ final class Situation
 
     private function holdOf(Layer $layer): ?Hold
     {
-        $needs = $this->stateForWork();
+        $needs = $this->technique->wetInWet && $layer->film->oxidises() ? CureState::Wet : $this->technique->needs;
         $until = $needs === CureState::Wet ? null : ($layer->reaches($needs) ?? $layer->recoatableAt);
         $hold = $until === null ? null : new Hold($layer, $needs, $until, null);
         foreach ($this->liquidsToWaitFor() as $liquid) {
@@ -140,7 +144,7 @@ final class Situation
      */
     private function liquidsToWaitFor(): array
     {
-        return $this->kind === TechniqueKind::ReleaseFilm
+        return $this->kind === TechniqueKind::ReleaseFilm && $this->product?->family !== BinderFamily::Salt
             ? [...$this->liquids, new StepLiquid(new Liquid(Carrier::Water, Contact::Scrub), TechniqueKind::LiftOff, false)]
             : $this->liquids;
     }
@@ -164,21 +168,14 @@ final class Situation
         if ($coats === []) {
             return null;
         }
+        $release = $strata->release === null ? null : $strata->layers[$strata->release];
+        if ($release?->film === BinderFamily::Salt) {
+            return $coats[0]->laidAt + self::SALT_CLOSES;
+        }
         $thin = array_filter($coats, static fn (Layer $coat) => $coat->coats > 1) === [];
 
         // From the lowest coat: it is the one that grows tough while the others are still going on.
         return $coats[0]->laidAt + self::LIFT_OFF_CLOSES[$thin ? 'thin' : 'usual'];
-    }
-
-    /** What the work asks of the film below, apart from any chemistry. */
-    private function stateForWork(): CureState
-    {
-        return match ($this->kind) {
-            TechniqueKind::Mask => CureState::SolventProof,
-            TechniqueKind::Unmask, TechniqueKind::Pigment, TechniqueKind::FixPigment => CureState::TouchDry,
-            TechniqueKind::TestPatch => CureState::Wet,
-            default => CureState::Recoatable,
-        };
     }
 
     public function cleanUpWindow(): ?CleanUpWindow
@@ -191,17 +188,17 @@ final class Situation
     {
         $liquids = [];
         $contact = $this->step->application->contact();
-        if ($this->kind === TechniqueKind::LiftOff) {
+        if ($this->kind === TechniqueKind::LiftOff && $contact !== null) {
             $liquids[] = new StepLiquid(new Liquid($this->step->thinner ?? Carrier::Water, Contact::Scrub), $this->kind, false);
         } elseif ($this->kind !== TechniqueKind::TestPatch && $contact !== null && $this->product !== null) {
             $carrier = $this->step->thinner ?? $this->product->carrier;
             if ($carrier !== null) {
-                $liquids[] = new StepLiquid(new Liquid($carrier, $contact, $this->product->family), $this->kind, false);
+                $liquids[] = new StepLiquid(new Liquid($carrier, $contact, $this->product->family), $this->kind, false, $this->technique->wetInWet);
             }
         }
         if ($this->step->cleanUp !== null) {
             $rub = $this->step->cleanUp->scrubbed ? Contact::Scrub : Contact::Wipe;
-            $liquids[] = new StepLiquid(new Liquid($this->step->cleanUp->carrier, $rub), $this->kind, true);
+            $liquids[] = new StepLiquid(new Liquid($this->step->cleanUp->carrier, $rub), $this->kind, true, $this->technique->wetInWet);
         }
 
         return $liquids;

@@ -14,10 +14,13 @@ use Ulvrach\Technique\TechniqueKind;
 /** A liquid of a step meets a layer: the attack table, read with the habits of the bench. */
 final readonly class StepLiquid
 {
+    private const LATER = [CureState::TouchDry, CureState::Recoatable, CureState::SolventProof];
+
     public function __construct(
         public Liquid $liquid,
         public TechniqueKind $kind,
         public bool $isCleanUp,
+        public bool $wetInWet = false,
     ) {
     }
 
@@ -26,7 +29,7 @@ final readonly class StepLiquid
      *
      * A fact of the table at level 2 or 3 is damage. Level 1 is damage only where it is rubbed, and not on a clear coat,
      * which is there for that. A mist at level 2 can be laid so dry that it holds, so it may fail. A hot carrier may
-     * craze a film even at level 1, and does so surely at level 2 while the film is not solvent-proof.
+     * craze a film even at level 1, and does so surely at level 2, unless it is misted on a film that is solvent-proof.
      */
     public function harmTo(Layer $layer, CureState $state): Harm
     {
@@ -42,7 +45,7 @@ final readonly class StepLiquid
         return match (true) {
             $level === 0 => Harm::None,
             $level === 3 => Harm::WillFail,
-            $this->liquid->carrier->isHot() => $level === 2 && $state !== CureState::SolventProof ? Harm::WillFail : Harm::MayFail,
+            $this->liquid->carrier->isHot() => $level === 2 && ($state !== CureState::SolventProof || $this->liquid->contact !== Contact::Mist) ? Harm::WillFail : Harm::MayFail,
             $layer->isBarrier() => $level === 2 ? Harm::MayFail : Harm::None,
             $level === 2 => $this->liquid->contact === Contact::Mist ? Harm::MayFail : Harm::WillFail,
             default => $this->liquid->contact->rubs() ? Harm::MayFail : Harm::None,
@@ -54,7 +57,10 @@ final readonly class StepLiquid
     {
         $best = CureState::Wet;
         $least = $this->harmTo($layer, CureState::Wet);
-        foreach ([CureState::TouchDry, CureState::Recoatable, CureState::SolventProof] as $state) {
+        foreach (self::LATER as $state) {
+            if ($least === Harm::None) {
+                break;
+            }
             if ($layer->reaches($state) === null) {
                 continue;
             }
@@ -76,6 +82,7 @@ final readonly class StepLiquid
         return match (true) {
             $misted && $this->liquid->brings === $layer->film => $state->value >= CureState::Recoatable->value,
             $misted && $layer->kind === TechniqueKind::ReleaseFilm => $this->liquid->carrier->isWater(),
+            $this->wetInWet && $layer->film->oxidises() => $state->value <= CureState::TouchDry->value,
             $layer->film === BinderFamily::DryPigment => $this->kind === TechniqueKind::FixPigment,
             default => false,
         };

@@ -6,6 +6,7 @@ namespace Ulvrach\Evaluation;
 
 use Ulvrach\Chemistry\Sheen;
 use Ulvrach\Plan\Zone;
+use Ulvrach\Technique\ColourRole;
 use Ulvrach\Technique\Coverage;
 use Ulvrach\Technique\TechniqueKind;
 
@@ -25,6 +26,12 @@ final class Strata
     public ?int $maskedBy = null;
 
     public ?int $maskedAt = null;
+
+    /** Index of the step that closed it off from brush and spray. */
+    public ?int $closedBy = null;
+
+    /** @var array<string, int> index of the last step of each kind */
+    private array $lastSteps = [];
 
     /** @var array<int, true> places in through which the layer below can be seen */
     private array $broken = [];
@@ -66,6 +73,50 @@ final class Strata
         }
         $this->release = null;
         $this->exposed = null;
+    }
+
+    /** Rubbed or scratched: the topmost whole film, and what lies on it, now shows what lies below. */
+    public function rubThrough(): void
+    {
+        for ($place = count($this->layers) - 1; $place >= 0; $place--) {
+            $this->broken[$place] = true;
+            if ($this->layers[$place]->coverage === Coverage::Whole && $this->layers[$place]->product->colour !== null) {
+                break;
+            }
+        }
+        $this->exposed = null;
+    }
+
+    public function note(TechniqueKind $kind, int $stepIndex): void
+    {
+        $this->lastSteps[$kind->value] = $stepIndex;
+    }
+
+    /** Index of the last step of these kinds so far; -1: none yet. */
+    public function lastStepOf(TechniqueKind ...$kinds): int
+    {
+        $last = -1;
+        foreach ($kinds as $kind) {
+            $index = $this->lastSteps[$kind->value] ?? -1;
+            if ($index > $last) {
+                $last = $index;
+            }
+        }
+
+        return $last;
+    }
+
+    /** The paint that the eye sees: the topmost layer that covers, or that was meant as a base. */
+    public function paint(): ?Layer
+    {
+        for ($place = count($this->layers) - 1; $place >= 0; $place--) {
+            $layer = $this->layers[$place];
+            if ($layer->product->colour !== null && ($layer->coverage === Coverage::Whole || $layer->technique->role === ColourRole::Base)) {
+                return $layer;
+            }
+        }
+
+        return null;
     }
 
     public function isBroken(int $place): bool

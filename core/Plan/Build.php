@@ -9,13 +9,18 @@ use Ulvrach\Vehicle\VehicleKind;
 /** One model: a vehicle at a scale, with a story. */
 final readonly class Build
 {
-    /** @param  int  $scale the 35 of 1:35 */
+    /**
+     * @param  int  $scale  the 35 of 1:35
+     * @param  int|null  $serviceMonths  how long it has been in service; null: not said
+     */
     public function __construct(
         public string $name,
         public string $vehicle,
         public VehicleKind $kind,
         public int $scale,
         public string $story = '',
+        public ?int $serviceMonths = null,
+        public ?Terrain $terrain = null,
     ) {
     }
 }

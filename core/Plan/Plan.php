@@ -23,7 +23,7 @@ final readonly class Plan
      */
     public function __construct(
         public Build $build,
-        public string $school,
+        public SchoolChoice $school,
         public BenchConditions $bench,
         public array $zones,
         public array $products,
@@ -57,7 +57,7 @@ final readonly class Plan
         ?array $zones = null,
         ?array $products = null,
         ?Build $build = null,
-        ?string $school = null,
+        ?SchoolChoice $school = null,
         ?BenchConditions $bench = null,
     ): self {
         return new self($build ?? $this->build, $school ?? $this->school, $bench ?? $this->bench,

@@ -14,6 +14,7 @@ final readonly class Step
      * @param  list<string>  $zones  ids, in no order that means anything
      * @param  Carrier|null  $thinner  null: as it comes from the jar
      * @param  int|null  $waitMinutes  from the end of the step before; null: as soon as everything below allows it
+     * @param  list<Acceptance>  $accepted  rules that are broken here knowingly
      * @param  int|null  $doneAt  when it was finished, Unix minutes; null: still to do
      */
     public function __construct(
@@ -28,6 +29,7 @@ final readonly class Step
         public ?int $waitMinutes = null,
         public ?int $doneAt = null,
         public string $note = '',
+        public array $accepted = [],
     ) {
     }
 
@@ -42,13 +44,13 @@ final readonly class Step
         return $this->with(['zones' => $zones]);
     }
 
-    /** @param  array{zones?: list<string>, coats?: int, thinner?: Carrier|null, cleanUp?: CleanUp|null, waitMinutes?: int|null, doneAt?: int|null}  $changes */
+    /** @param  array{product?: string|null, zones?: list<string>, coats?: int, thinner?: Carrier|null, cleanUp?: CleanUp|null, waitMinutes?: int|null, doneAt?: int|null}  $changes */
     public function with(array $changes): self
     {
         return new self(
             $this->id,
             $this->technique,
-            $this->product,
+            array_key_exists('product', $changes) ? $changes['product'] : $this->product,
             $changes['zones'] ?? $this->zones,
             $changes['coats'] ?? $this->coats,
             $this->application,
@@ -57,6 +59,7 @@ final readonly class Step
             array_key_exists('waitMinutes', $changes) ? $changes['waitMinutes'] : $this->waitMinutes,
             array_key_exists('doneAt', $changes) ? $changes['doneAt'] : $this->doneAt,
             $this->note,
+            $this->accepted,
         );
     }
 }

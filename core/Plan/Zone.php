@@ -16,6 +16,8 @@ final readonly class Zone
         public float $areaCm2,
         public Substrate $substrate,
         public DepictedMaterial $depicts,
+        public Traffic $traffic = Traffic::Light,
+        public bool $sheltered = false,
     ) {
     }
 }

@@ -31,6 +31,17 @@ enum ZoneKind: string
     case Cab = 'cab';
     case Chassis = 'chassis';
 
+    /** What a check may ask of a part beyond its material; zones that differ in this are judged apart. */
+    public function role(): string
+    {
+        return match ($this) {
+            self::Tracks, self::SpareLinks, self::Exhaust, self::Interior, self::Glass => $this->value,
+            self::Stowage, self::Canvas => 'stowage',
+            self::Wheels, self::Tyres, self::RunningGear => 'running',
+            default => 'body',
+        };
+    }
+
     /** Glass shines and is put in after the last matte coat. */
     public function mayShine(): bool
     {

@@ -27,6 +27,7 @@ use Ulvrach\Plan\Plan;
  * @phpstan-import-type ProductData from PlanReader
  * @phpstan-import-type ZoneData from PlanReader
  * @phpstan-import-type BuildData from PlanReader
+ * @phpstan-import-type SchoolData from PlanReader
  * @phpstan-import-type BenchData from PlanReader
  */
 final class EditCodec
@@ -83,7 +84,7 @@ final class EditCodec
             $edit instanceof PutZone => ['edit' => 'put-zone', 'zone' => PlanWriter::zone($edit->zone)],
             $edit instanceof RemoveZone => ['edit' => 'remove-zone', 'id' => $edit->id],
             $edit instanceof DescribeBuild => ['edit' => 'describe-build', 'build' => PlanWriter::build($edit->build)],
-            $edit instanceof SetSchool => ['edit' => 'set-school', 'school' => $edit->school],
+            $edit instanceof SetSchool => ['edit' => 'set-school', 'school' => PlanWriter::school($edit->school)],
             $edit instanceof SetBench => ['edit' => 'set-bench', 'bench' => PlanWriter::bench($edit->bench)],
             default => throw new \LogicException('An edit without a written form: '.$edit::class),
         }, $edits);
@@ -92,7 +93,7 @@ final class EditCodec
     /** @param  array<string, mixed>  $data */
     private static function one(array $data): PlanEdit
     {
-        /** @var array{edit: string, id: string, at: int, to: int, school: string, step: StepData, product: ProductData, zone: ZoneData, build: BuildData, bench: BenchData} $data */
+        /** @var array{edit: string, id: string, at: int, to: int, school: SchoolData, step: StepData, product: ProductData, zone: ZoneData, build: BuildData, bench: BenchData} $data */
         return match ($data['edit']) {
             'insert-step' => new InsertStep(PlanReader::step($data['step']), $data['at']),
             'remove-step' => new RemoveStep($data['id']),
@@ -103,7 +104,7 @@ final class EditCodec
             'put-zone' => new PutZone(PlanReader::zone($data['zone'])),
             'remove-zone' => new RemoveZone($data['id']),
             'describe-build' => new DescribeBuild(PlanReader::build($data['build'])),
-            'set-school' => new SetSchool($data['school']),
+            'set-school' => new SetSchool(PlanReader::school($data['school'])),
             'set-bench' => new SetBench(PlanReader::bench($data['bench'])),
             default => throw new \LogicException("The schema let an unknown edit through: {$data['edit']}"),
         };

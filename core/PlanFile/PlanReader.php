@@ -8,6 +8,7 @@ use Ulvrach\Chemistry\BinderFamily;
 use Ulvrach\Chemistry\Carrier;
 use Ulvrach\Chemistry\Sheen;
 use Ulvrach\Chemistry\Substrate;
+use Ulvrach\Plan\Acceptance;
 use Ulvrach\Plan\BenchConditions;
 use Ulvrach\Plan\Build;
 use Ulvrach\Plan\CleanUp;
@@ -16,7 +17,11 @@ use Ulvrach\Plan\DepictedMaterial;
 use Ulvrach\Plan\Fault;
 use Ulvrach\Plan\Plan;
 use Ulvrach\Plan\Product;
+use Ulvrach\Plan\SchoolChoice;
 use Ulvrach\Plan\Step;
+use Ulvrach\Plan\Terrain;
+use Ulvrach\Plan\Traffic;
+use Ulvrach\Plan\Trial;
 use Ulvrach\Plan\Zone;
 use Ulvrach\Plan\ZoneKind;
 use Ulvrach\Technique\Application;
@@ -27,12 +32,14 @@ use Ulvrach\Vehicle\VehicleKind;
  * Reads plan files, version 1. What is optional in the format gets the value that a modeller would expect, so that a
  * file written by hand can be short; PlanWriter always writes everything.
  *
- * @phpstan-type StepData array{id: string, technique: string, product?: string|null, zones: list<string>, coats?: int, application?: string, thinner?: string|null, cleanUp?: array{carrier: string, scrubbed?: bool, afterMinutes: int}|null, waitMinutes?: int|null, done?: string|null, note?: string}
+ * @phpstan-type StepData array{id: string, technique: string, product?: string|null, zones: list<string>, coats?: int, application?: string, thinner?: string|null, cleanUp?: array{carrier: string, scrubbed?: bool, afterMinutes: int}|null, waitMinutes?: int|null, done?: string|null, note?: string, accepted?: list<AcceptanceData>}
+ * @phpstan-type AcceptanceData array{rule: string, reason?: string, trial?: array{where: string, rubs: int, passed: bool, date: string}|null}
+ * @phpstan-type SchoolData string|array{from: string, name: string, answers?: array<string, string>, severities?: array<string, string|null>}
  * @phpstan-type ProductData array{id: string, name: string, family: string, carrier?: string|null, sheen?: string|null, colour?: string|null}
- * @phpstan-type ZoneData array{id: string, name: string, kind: string, areaCm2: int|float, substrate: string, depicts: string}
- * @phpstan-type BuildData array{name: string, vehicle: string, kind: string, scale: int, story?: string}
+ * @phpstan-type ZoneData array{id: string, name: string, kind: string, areaCm2: int|float, substrate: string, depicts: string, traffic?: string, sheltered?: bool}
+ * @phpstan-type BuildData array{name: string, vehicle: string, kind: string, scale: int, story?: string, serviceMonths?: int|null, terrain?: string|null}
  * @phpstan-type BenchData array{temperatureC: int|float, humidityPercent: int|float}
- * @phpstan-type PlanData array{build: BuildData, school?: string, bench?: BenchData, zones: list<ZoneData>, products: list<ProductData>, steps: list<StepData>}
+ * @phpstan-type PlanData array{build: BuildData, school?: SchoolData, bench?: BenchData, zones: list<ZoneData>, products: list<ProductData>, steps: list<StepData>}
  */
 final class PlanReader
 {
@@ -68,7 +75,7 @@ final class PlanReader
 
         return new Plan(
             self::build($data['build']),
-            $data['school'] ?? self::DEFAULT_SCHOOL,
+            self::school($data['school'] ?? self::DEFAULT_SCHOOL),
             isset($data['bench']) ? self::bench($data['bench']) : new BenchConditions,
             array_column($zones, null, 'id'),
             array_column($products, null, 'id'),
@@ -91,7 +98,16 @@ final class PlanReader
     /** @param  BuildData  $data */
     public static function build(array $data): Build
     {
-        return new Build(trim($data['name']), trim($data['vehicle']), VehicleKind::from($data['kind']), $data['scale'], $data['story'] ?? '');
+        return new Build(trim($data['name']), trim($data['vehicle']), VehicleKind::from($data['kind']), $data['scale'], $data['story'] ?? '',
+            $data['serviceMonths'] ?? null, isset($data['terrain']) ? Terrain::from($data['terrain']) : null);
+    }
+
+    /** @param  SchoolData  $data */
+    public static function school(string|array $data): SchoolChoice
+    {
+        return is_string($data)
+            ? new SchoolChoice($data)
+            : new SchoolChoice($data['from'], $data['name'], $data['answers'] ?? [], $data['severities'] ?? []);
     }
 
     /** @param  BenchData  $data */
@@ -104,7 +120,8 @@ final class PlanReader
     public static function zone(array $data): Zone
     {
         return new Zone($data['id'], $data['name'], ZoneKind::from($data['kind']), (float) $data['areaCm2'],
-            Substrate::from($data['substrate']), DepictedMaterial::from($data['depicts']));
+            Substrate::from($data['substrate']), DepictedMaterial::from($data['depicts']),
+            isset($data['traffic']) ? Traffic::from($data['traffic']) : Traffic::Light, $data['sheltered'] ?? false);
     }
 
     /** @param  ProductData  $data */
@@ -137,7 +154,17 @@ final class PlanReader
             $data['waitMinutes'] ?? null,
             $done === null ? null : intdiv((int) strtotime($done), 60),
             $data['note'] ?? '',
+            array_map(self::acceptance(...), $data['accepted'] ?? []),
         );
+    }
+
+    /** @param  AcceptanceData  $data */
+    private static function acceptance(array $data): Acceptance
+    {
+        $trial = $data['trial'] ?? null;
+
+        return new Acceptance($data['rule'], $data['reason'] ?? '',
+            $trial === null ? null : new Trial($trial['where'], $trial['rubs'], $trial['passed'], $trial['date']));
     }
 
     /**

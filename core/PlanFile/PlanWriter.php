@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace Ulvrach\PlanFile;
 
+use Ulvrach\Plan\Acceptance;
 use Ulvrach\Plan\BenchConditions;
 use Ulvrach\Plan\Build;
 use Ulvrach\Plan\Plan;
 use Ulvrach\Plan\Product;
+use Ulvrach\Plan\SchoolChoice;
 use Ulvrach\Plan\Step;
 use Ulvrach\Plan\Zone;
 
@@ -16,6 +18,8 @@ use Ulvrach\Plan\Zone;
  *
  * @phpstan-import-type StepData from PlanReader
  * @phpstan-import-type ProductData from PlanReader
+ * @phpstan-import-type SchoolData from PlanReader
+ * @phpstan-import-type AcceptanceData from PlanReader
  * @phpstan-import-type ZoneData from PlanReader
  * @phpstan-import-type BuildData from PlanReader
  * @phpstan-import-type BenchData from PlanReader
@@ -27,14 +31,14 @@ final class PlanWriter
         return json_encode(self::toArray($plan), JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR)."\n";
     }
 
-    /** @return array{format: string, version: int, build: BuildData, school: string, bench: BenchData, zones: list<ZoneData>, products: list<ProductData>, steps: list<StepData>} */
+    /** @return array{format: string, version: int, build: BuildData, school: SchoolData, bench: BenchData, zones: list<ZoneData>, products: list<ProductData>, steps: list<StepData>} */
     public static function toArray(Plan $plan): array
     {
         return [
             'format' => 'ulvrach-plan',
             'version' => 1,
             'build' => self::build($plan->build),
-            'school' => $plan->school,
+            'school' => self::school($plan->school),
             'bench' => self::bench($plan->bench),
             'zones' => array_map(self::zone(...), array_values($plan->zones)),
             'products' => array_map(self::product(...), array_values($plan->products)),
@@ -45,7 +49,18 @@ final class PlanWriter
     /** @return BuildData */
     public static function build(Build $build): array
     {
-        return ['name' => $build->name, 'vehicle' => $build->vehicle, 'kind' => $build->kind->value, 'scale' => $build->scale, 'story' => $build->story];
+        return ['name' => $build->name, 'vehicle' => $build->vehicle, 'kind' => $build->kind->value, 'scale' => $build->scale, 'story' => $build->story,
+            'serviceMonths' => $build->serviceMonths, 'terrain' => $build->terrain?->value];
+    }
+
+    /** @return SchoolData */
+    public static function school(SchoolChoice $school): string|array
+    {
+        return $school->name === null ? $school->from
+            : ['from' => $school->from, 'name' => $school->name,
+                // An empty map would be written as an empty list.
+                ...($school->answers === [] ? [] : ['answers' => $school->answers]),
+                ...($school->severities === [] ? [] : ['severities' => $school->severities])];
     }
 
     /** @return BenchData */
@@ -58,7 +73,8 @@ final class PlanWriter
     public static function zone(Zone $zone): array
     {
         return ['id' => $zone->id, 'name' => $zone->name, 'kind' => $zone->kind->value, 'areaCm2' => $zone->areaCm2,
-            'substrate' => $zone->substrate->value, 'depicts' => $zone->depicts->value];
+            'substrate' => $zone->substrate->value, 'depicts' => $zone->depicts->value,
+            'traffic' => $zone->traffic->value, 'sheltered' => $zone->sheltered];
     }
 
     /** @return ProductData */
@@ -87,6 +103,16 @@ final class PlanWriter
             'waitMinutes' => $step->waitMinutes,
             'done' => $step->doneAt === null ? null : gmdate('Y-m-d\TH:i:00\Z', $step->doneAt * 60),
             'note' => $step->note,
+            'accepted' => array_map(self::acceptance(...), $step->accepted),
         ];
+    }
+
+    /** @return AcceptanceData */
+    public static function acceptance(Acceptance $accepted): array
+    {
+        $trial = $accepted->trial;
+
+        return ['rule' => $accepted->rule, 'reason' => $accepted->reason, 'trial' => $trial === null ? null
+            : ['where' => $trial->where, 'rubs' => $trial->rubs, 'passed' => $trial->passed, 'date' => $trial->date]];
     }
 }

@@ -10,9 +10,12 @@ use Ulvrach\Evaluation\Hold;
 use Ulvrach\Evaluation\Layer;
 use Ulvrach\Evaluation\Strata;
 use Ulvrach\PlanFile\EditCodec;
+use Ulvrach\PlanFile\PlanWriter;
 use Ulvrach\Rules\Finding;
 use Ulvrach\Rules\Remedy\ProvedRemedy;
 use Ulvrach\Rules\Remedy\RemedyAdvisor;
+use Ulvrach\Rules\RuleBook;
+use Ulvrach\Rules\RuleKind;
 use Ulvrach\Rules\Severity;
 
 /** An evaluation as plain data, for screens and for the command line. All times are minutes on the plan's clock. */
@@ -34,22 +37,33 @@ final class VerdictReport
         ];
     }
 
-    /** @return array{stops: int, risks: int, notes: int, lastsMinutes: int} */
+    /** @return array{stops: int, risks: int, notes: int, accepted: int, lastsMinutes: int} */
     public static function summary(Evaluation $evaluation): array
     {
         return [
             'stops' => $evaluation->count(Severity::Stop),
             'risks' => $evaluation->count(Severity::Risk),
             'notes' => $evaluation->count(Severity::Note),
+            'accepted' => count(array_filter($evaluation->findings, static fn (Finding $finding) => ! $finding->isOpen())),
             'lastsMinutes' => $evaluation->lasts(),
         ];
     }
 
-    /** @return array{key: string, code: string, severity: string, step: string, zones: list<string>, happens: string, why: string} */
+    /** @return array<string, mixed> */
     public static function finding(Finding $finding): array
     {
         return ['key' => $finding->key(), 'code' => $finding->code, 'severity' => $finding->severity->value, 'step' => $finding->stepId,
-            'zones' => $finding->zones, 'happens' => $finding->happens, 'why' => $finding->why];
+            'zones' => $finding->zones, 'happens' => $finding->happens, 'why' => $finding->why, 'kind' => self::kindOf($finding)->value,
+            'accepted' => $finding->accepted === null ? null : PlanWriter::acceptance($finding->accepted)];
+    }
+
+    private static function kindOf(Finding $finding): RuleKind
+    {
+        /** @var RuleBook|null $book */
+        static $book = null;
+        $book ??= new RuleBook;
+
+        return $book->rules[$finding->code]->kind();
     }
 
     /** @return list<array<string, mixed>> */
@@ -60,6 +74,7 @@ final class VerdictReport
             'clears' => $proved->clears,
             'brings' => $proved->brings,
             'delayMinutes' => $proved->delayMinutes,
+            'workMinutes' => $proved->workMinutes,
             'edits' => EditCodec::write($proved->remedy->edits),
         ], $advisor->for($finding, $evaluation));
     }

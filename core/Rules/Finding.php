@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Ulvrach\Rules;
 
+use Ulvrach\Plan\Acceptance;
+
 /** What a rule has to say about one step on some of its zones. */
 final readonly class Finding
 {
@@ -21,18 +23,30 @@ final readonly class Finding
         public string $happens,
         public string $why,
         public array $facts = [],
+        public ?Acceptance $accepted = null,
     ) {
     }
 
     /** @param  list<string>  $zones */
     public function onZones(array $zones): self
     {
-        return new self($this->code, $this->severity, $this->stepId, $zones, $this->happens, $this->why, $this->facts);
+        return new self($this->code, $this->severity, $this->stepId, $zones, $this->happens, $this->why, $this->facts, $this->accepted);
     }
 
     public function withSeverity(Severity $severity): self
     {
-        return new self($this->code, $severity, $this->stepId, $this->zones, $this->happens, $this->why, $this->facts);
+        return new self($this->code, $severity, $this->stepId, $this->zones, $this->happens, $this->why, $this->facts, $this->accepted);
+    }
+
+    /** Broken knowingly: it stays visible, quieter, and stops nothing. */
+    public function acceptedWith(Acceptance $acceptance): self
+    {
+        return new self($this->code, $this->severity, $this->stepId, $this->zones, $this->happens, $this->why, $this->facts, $acceptance);
+    }
+
+    public function isOpen(): bool
+    {
+        return $this->accepted === null;
     }
 
     /** Stable while the plan does not change what it speaks of; an address for screens. */

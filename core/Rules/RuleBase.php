@@ -47,6 +47,11 @@ abstract class RuleBase implements Rule
         return static::WATCHES;
     }
 
+    public function concerns(Situation $situation): bool
+    {
+        return true;
+    }
+
     /** @param  array<string, string|int|null>  $facts */
     protected function finding(Severity $severity, Situation $at, Strata $zone, string $happens, array $facts = []): Finding
     {

@@ -8,6 +8,7 @@ use Ulvrach\Evaluation\Situation;
 use Ulvrach\Evaluation\StepTimes;
 use Ulvrach\Evaluation\Strata;
 use Ulvrach\Plan\Plan;
+use Ulvrach\Plan\Step;
 
 /**
  * The rules at work on one plan: gathers what they say and puts the same thing on several zones into one finding.
@@ -34,6 +35,9 @@ final class Sitting
     public function examine(Situation $situation, array $touched): void
     {
         foreach ($this->rulesFor($situation) as $rule) {
+            if (! $rule->concerns($situation)) {
+                continue;
+            }
             foreach ($touched as $strata) {
                 $finding = $rule->examine($situation, $strata);
                 if ($finding !== null) {
@@ -63,18 +67,47 @@ final class Sitting
                     }
                 }
             }
+            if ($rule instanceof PlanRule) {
+                foreach ($rule->overall($plan, array_values($all)) as [$finding, $zone]) {
+                    $this->note($finding, $zone);
+                }
+            }
         }
         $place = array_flip(array_map(static fn ($step) => $step->id, $plan->steps));
         $findings = [];
         foreach ($this->said as $key => $finding) {
-            $severity = $this->school->severityOf($finding, $this->rules[$finding->code]->kind());
+            $kind = $this->rules[$finding->code]->kind();
+            $severity = $this->school->severityOf($finding, $kind);
             if ($severity !== null) {
-                $findings[] = $finding->onZones(array_values(array_intersect(array_keys($plan->zones), $this->zones[$key])))->withSeverity($severity);
+                $zones = array_values(array_intersect(array_keys($plan->zones), $this->zones[$key]));
+                $findings[] = $this->weighed($finding->onZones($zones)->withSeverity($severity), $kind, $plan->steps[$place[$finding->stepId]]);
             }
         }
         usort($findings, static fn (Finding $a, Finding $b) => [$place[$a->stepId], $a->severity->rank()] <=> [$place[$b->stepId], $b->severity->rank()]);
 
         return $findings;
+    }
+
+    /**
+     * What the person says of it: a custom is accepted with a reason or a passed trial, a fact that may go wrong with a
+     * passed trial only, a fact that will go wrong never. A failed trial makes it a stop.
+     */
+    private function weighed(Finding $finding, RuleKind $kind, Step $step): Finding
+    {
+        foreach ($step->accepted as $acceptance) {
+            if ($acceptance->rule !== $finding->code) {
+                continue;
+            }
+            $passed = $acceptance->trial?->passed;
+
+            return match (true) {
+                $passed === false => $finding->withSeverity(Severity::Stop),
+                $kind === RuleKind::Fact && ($passed !== true || $finding->severity === Severity::Stop) => $finding,
+                default => $finding->acceptedWith($acceptance),
+            };
+        }
+
+        return $finding;
     }
 
     private function note(Finding $finding, Strata $where): void
@@ -90,7 +123,7 @@ final class Sitting
     {
         return $this->watching[$situation->kind->value] ??= array_values(array_filter(
             $this->rules,
-            static fn (Rule $rule) => $rule->watches() === [] || in_array($situation->kind, $rule->watches(), true),
+            fn (Rule $rule) => ! $rule instanceof EndRule && $this->school->minds($rule) && ($rule->watches() === [] || in_array($situation->kind, $rule->watches(), true)),
         ));
     }
 }

@@ -14,17 +14,52 @@ final class StarterShelf
 {
     public static function clear(Sheen $sheen): Product
     {
-        return new Product("clear-{$sheen->value}", ucfirst($sheen->value).' clear, waterborne', BinderFamily::WaterborneAcrylic, Carrier::Water, $sheen, null);
+        return self::acrylic("clear-{$sheen->value}", ucfirst($sheen->value).' clear, waterborne', null, $sheen);
     }
 
     public static function chips(): Product
     {
-        return new Product('chip-brown', 'Dark chip brown', BinderFamily::WaterborneAcrylic, Carrier::Water, Sheen::Matte, '#3a2d27');
+        return self::acrylic('chip-brown', 'Dark chip brown', '#3a2d27');
     }
 
     public static function primer(): Product
     {
         return new Product('primer-grey', 'Grey primer, lacquer', BinderFamily::Lacquer, Carrier::LacquerThinner, Sheen::Matte, '#7d7d7a');
+    }
+
+    public static function primerAcrylic(): Product
+    {
+        return self::acrylic('primer-water', 'Grey primer, waterborne', '#7d7d7a');
+    }
+
+    public static function paintGrey(): Product
+    {
+        return self::acrylic('paint-grey', 'Mid grey, waterborne', '#6c7072');
+    }
+
+    public static function paintSand(): Product
+    {
+        return self::acrylic('paint-sand', 'Sand, waterborne', '#b99b66');
+    }
+
+    public static function paintWhite(): Product
+    {
+        return self::acrylic('paint-white', 'Off-white, waterborne', '#e4e1d6');
+    }
+
+    public static function paintRubber(): Product
+    {
+        return self::acrylic('paint-rubber', 'Rubber grey, waterborne', '#3c3c3b');
+    }
+
+    public static function paintWood(): Product
+    {
+        return self::acrylic('paint-wood', 'Wood, waterborne', '#9a7448');
+    }
+
+    public static function paintCanvas(): Product
+    {
+        return self::acrylic('paint-canvas', 'Canvas, waterborne', '#a8977a');
     }
 
     public static function chippingFluid(): Product
@@ -34,7 +69,57 @@ final class StarterShelf
 
     public static function washBrown(): Product
     {
-        return new Product('wash-brown', 'Dark brown wash', BinderFamily::Enamel, Carrier::OdourlessSpirit, null, '#3b2f24');
+        return self::enamel('wash-brown', 'Dark brown wash', '#3b2f24');
+    }
+
+    public static function washEarth(): Product
+    {
+        return self::enamel('wash-earth', 'Earth wash', '#6a553c');
+    }
+
+    public static function washClay(): Product
+    {
+        return new Product('wash-clay', 'Dark clay wash', BinderFamily::ClayWash, Carrier::Water, null, '#4a4038');
+    }
+
+    public static function washAcrylic(): Product
+    {
+        return new Product('wash-acrylic', 'Dark acrylic wash', BinderFamily::WaterborneAcrylic, Carrier::WettedWater, null, '#43382d');
+    }
+
+    public static function filterAcrylic(): Product
+    {
+        return new Product('filter-acrylic', 'Ochre in clear, waterborne', BinderFamily::WaterborneAcrylic, Carrier::Water, null, '#8a6a34');
+    }
+
+    public static function softener(): Product
+    {
+        return new Product('decal-softener', 'Decal softener', BinderFamily::DecalFilm, Carrier::WettedWater, null, null);
+    }
+
+    public static function fixer(): Product
+    {
+        return new Product('pigment-fixer', 'Pigment fixer', BinderFamily::BoundPigment, Carrier::OdourlessSpirit, Sheen::Matte, null);
+    }
+
+    public static function pigmentEarth(): Product
+    {
+        return new Product('pigment-earth', 'Earth pigment', BinderFamily::DryPigment, null, Sheen::Matte, '#7a6148');
+    }
+
+    public static function pigmentRust(): Product
+    {
+        return new Product('pigment-rust', 'Rust pigment', BinderFamily::DryPigment, null, Sheen::Matte, '#8a4f2c');
+    }
+
+    public static function mudDark(): Product
+    {
+        return new Product('mud-dark', 'Dark mud paste', BinderFamily::MudPaste, Carrier::Water, Sheen::Matte, '#54432f');
+    }
+
+    public static function steelPencil(): Product
+    {
+        return new Product('steel-pencil', 'Steel pencil', BinderFamily::MetalPencil, null, Sheen::Satin, '#8d8f90');
     }
 
     /** @return list<Product> */
@@ -43,12 +128,18 @@ final class StarterShelf
         return [
             self::primer(),
             new Product('primer-rust', 'Rust-red primer, lacquer', BinderFamily::Lacquer, Carrier::LacquerThinner, Sheen::Matte, '#6b3a2b'),
-            new Product('paint-olive', 'Olive, waterborne', BinderFamily::WaterborneAcrylic, Carrier::Water, Sheen::Matte, '#5c5a37'),
-            new Product('paint-sand', 'Sand, waterborne', BinderFamily::WaterborneAcrylic, Carrier::Water, Sheen::Matte, '#b99b66'),
-            new Product('paint-grey', 'Mid grey, waterborne', BinderFamily::WaterborneAcrylic, Carrier::Water, Sheen::Matte, '#6c7072'),
-            new Product('paint-white', 'Off-white, waterborne', BinderFamily::WaterborneAcrylic, Carrier::Water, Sheen::Matte, '#e4e1d6'),
-            new Product('paint-rubber', 'Rubber grey, waterborne', BinderFamily::WaterborneAcrylic, Carrier::Water, Sheen::Matte, '#3c3c3b'),
-            new Product('paint-wood', 'Wood, waterborne', BinderFamily::WaterborneAcrylic, Carrier::Water, Sheen::Matte, '#9a7448'),
+            self::primerAcrylic(),
+            self::acrylic('paint-dark', 'Dark grey, waterborne', '#2f3233'),
+            self::acrylic('paint-olive', 'Olive, waterborne', '#5c5a37'),
+            self::paintSand(),
+            self::paintGrey(),
+            self::paintWhite(),
+            self::paintRubber(),
+            self::paintWood(),
+            self::paintCanvas(),
+            self::acrylic('paint-track', 'Track brown, waterborne', '#4b4038'),
+            self::acrylic('paint-rust', 'Rust, waterborne', '#7d4528'),
+            self::acrylic('paint-steel', 'Steel, metallic waterborne', '#7f8183', Sheen::Satin),
             self::chips(),
             self::clear(Sheen::Gloss),
             self::clear(Sheen::Satin),
@@ -56,18 +147,40 @@ final class StarterShelf
             new Product('clear-gloss-lacquer', 'Gloss clear, lacquer', BinderFamily::Lacquer, Carrier::LacquerThinner, Sheen::Gloss, null),
             self::chippingFluid(),
             new Product('hairspray', 'Hairspray', BinderFamily::Hairspray, Carrier::AlcoholBlend, Sheen::Gloss, null),
+            new Product('salt', 'Crushed salt', BinderFamily::Salt, null, null, null),
             new Product('decal-sheet', 'Decal sheet', BinderFamily::DecalFilm, Carrier::Water, null, '#e9e6dc'),
-            new Product('filter-ochre', 'Ochre filter', BinderFamily::Enamel, Carrier::OdourlessSpirit, null, '#8a6a34'),
+            self::softener(),
+            self::enamel('filter-ochre', 'Ochre filter', '#8a6a34'),
+            self::filterAcrylic(),
             self::washBrown(),
-            new Product('wash-rust', 'Rust wash', BinderFamily::Enamel, Carrier::OdourlessSpirit, null, '#7a4a2a'),
-            new Product('wash-clay', 'Dark clay wash', BinderFamily::ClayWash, Carrier::Water, null, '#4a4038'),
+            self::washEarth(),
+            self::enamel('wash-rust', 'Rust wash', '#7a4a2a'),
+            self::washClay(),
+            self::washAcrylic(),
             new Product('oil-umber', 'Umber oil, drained', BinderFamily::ArtistOil, Carrier::OdourlessSpirit, null, '#4b3524'),
-            new Product('streak-grime', 'Streaking grime', BinderFamily::Enamel, Carrier::OdourlessSpirit, null, '#4a4030'),
+            new Product('oil-buff', 'Buff oil, drained', BinderFamily::ArtistOil, Carrier::OdourlessSpirit, null, '#b59c6f'),
+            self::enamel('streak-grime', 'Streaking grime', '#4a4030'),
             new Product('pigment-dust', 'Dust pigment', BinderFamily::DryPigment, null, Sheen::Matte, '#b7a37f'),
-            new Product('pigment-earth', 'Earth pigment', BinderFamily::DryPigment, null, Sheen::Matte, '#7a6148'),
-            new Product('pigment-fixer', 'Pigment fixer', BinderFamily::BoundPigment, Carrier::OdourlessSpirit, Sheen::Matte, null),
+            self::pigmentEarth(),
+            self::pigmentRust(),
+            new Product('pigment-soot', 'Soot pigment', BinderFamily::DryPigment, null, Sheen::Matte, '#2b2724'),
+            self::fixer(),
+            new Product('mud-light', 'Light mud paste', BinderFamily::MudPaste, Carrier::Water, Sheen::Matte, '#8c7453'),
+            self::mudDark(),
             new Product('mask-putty', 'Masking putty', BinderFamily::MaskingFilm, null, null, null),
-            new Product('steel-pencil', 'Steel pencil', BinderFamily::MetalPencil, null, Sheen::Satin, '#8d8f90'),
+            self::steelPencil(),
+            new Product('white-glue', 'White glue, thinned', BinderFamily::WhiteGlue, Carrier::Water, Sheen::Satin, null),
+            new Product('epoxy-putty', 'Two-part putty', BinderFamily::EpoxyPutty, null, Sheen::Matte, null),
         ];
+    }
+
+    private static function acrylic(string $id, string $name, ?string $colour, Sheen $sheen = Sheen::Matte): Product
+    {
+        return new Product($id, $name, BinderFamily::WaterborneAcrylic, Carrier::Water, $sheen, $colour);
+    }
+
+    private static function enamel(string $id, string $name, string $colour): Product
+    {
+        return new Product($id, $name, BinderFamily::Enamel, Carrier::OdourlessSpirit, null, $colour);
     }
 }

@@ -10,9 +10,12 @@ enum Stage: string
     case Ground = 'ground';
     case Colour = 'colour';
     case Chipping = 'chipping';
+    case Detail = 'detail';
     case Markings = 'markings';
     case Tint = 'tint';
     case Wear = 'wear';
+    case Tracks = 'tracks';
     case Dust = 'dust';
     case Seal = 'seal';
+    case Assembly = 'assembly';
 }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Ulvrach\Technique;
 
 use Ulvrach\Chemistry\BinderFamily;
+use Ulvrach\Chemistry\CureState;
+use Ulvrach\Chemistry\Sheen;
 
 /** One way of doing something to a surface: what it takes, what it leaves, how long the hands are on it. */
 final readonly class Technique
@@ -14,8 +16,14 @@ final readonly class Technique
      * @param  int  $setUpMinutes  before the first touch: mixing, filling, cutting
      * @param  float  $applyMinutes  hands on, per 100 cm² and coat
      * @param  float  $cleanMinutes  hands on, per 100 cm²; 0: nothing to clean
+     * @param  list<Sheen>  $sheens  that it wants below, best first; empty: any
+     * @param  CureState  $needs  of the film below, apart from any chemistry
      * @param  bool  $depictsRust  shows corrosion, so it belongs on steel only
      * @param  bool  $needsSource  runs down from somewhere: a chip, a bolt, an edge
+     * @param  int  $serviceMonths  in service before this wear is credible
+     * @param  float|null  $markMm  the size of its smallest marks on the model
+     * @param  bool  $closesOff  what it goes on cannot be reached afterwards
+     * @param  bool  $wetInWet  worked into a layer of its own kind that is still open, on purpose
      */
     public function __construct(
         public string $code,
@@ -26,13 +34,21 @@ final readonly class Technique
         public Application $application,
         public Coverage $coverage,
         public string $purpose,
+        public Practice $practice,
         public int $coats = 1,
         public int $setUpMinutes = 5,
         public float $applyMinutes = 3.0,
         public float $cleanMinutes = 0.0,
         public ?CleanUpWindow $cleanUp = null,
+        public ColourRole $role = ColourRole::None,
+        public array $sheens = [],
+        public CureState $needs = CureState::Recoatable,
         public bool $depictsRust = false,
         public bool $needsSource = false,
+        public int $serviceMonths = 0,
+        public ?float $markMm = null,
+        public bool $wetInWet = false,
+        public bool $closesOff = false,
     ) {
     }
 

@@ -9,26 +9,62 @@ enum TechniqueKind: string
 {
     case Prime = 'prime';
     case Colour = 'colour';
+    case Shade = 'shade';
+    case Detail = 'detail';
     case Mask = 'mask';
     case Unmask = 'unmask';
     case ClearCoat = 'clear-coat';
     case ReleaseFilm = 'release-film';
     case LiftOff = 'lift-off';
+    case Abrade = 'abrade';
     case Decal = 'decal';
+    case Soften = 'soften';
     case Filter = 'filter';
     case Wash = 'wash';
+    case Blend = 'blend';
     case Chips = 'chips';
     case Streak = 'streak';
+    case Metal = 'metal';
     case Pigment = 'pigment';
+    case Mud = 'mud';
     case FixPigment = 'fix-pigment';
+    case Gloss = 'gloss';
+    case Sculpt = 'sculpt';
+    case Join = 'join';
+    case Look = 'look';
     case TestPatch = 'test-patch';
 
     /** Whether a film with a binder or grain of its own stays on the zone. */
     public function leavesFilm(): bool
     {
         return match ($this) {
-            self::Mask, self::Unmask, self::LiftOff, self::FixPigment, self::TestPatch => false,
+            self::Mask, self::Unmask, self::LiftOff, self::Abrade, self::FixPigment, self::TestPatch,
+            self::Soften, self::Join, self::Look => false,
             default => true,
+        };
+    }
+
+    /** Paint that lies on a release film, and that chips can be lifted out of. */
+    public function paints(): bool
+    {
+        return $this === self::Colour || $this === self::Shade;
+    }
+
+    /** Weathering: what a vehicle has picked up since it was painted. */
+    public function isWeathering(): bool
+    {
+        return match ($this) {
+            self::Filter, self::Wash, self::Blend, self::Chips, self::Streak, self::Pigment, self::Mud => true,
+            default => false,
+        };
+    }
+
+    /** Steps after which there is no way back: they lock in what lies below. */
+    public function locksIn(): bool
+    {
+        return match ($this) {
+            self::ClearCoat, self::ReleaseFilm, self::Join, self::FixPigment => true,
+            default => false,
         };
     }
 }

@@ -6,12 +6,12 @@ namespace Tests\Core;
 
 /**
  * Case files: a plan, and what the checks say of it. Cases begin with "=== title", then "school …" if it is not the
- * usual one, then the plan in the shorthand of PlanKit, then one line "> severity code step zones" a finding. A plan
- * without such a line has no finding. `php tests/accept-cases.php` writes down what the checks say now, for review.
+ * usual one, then what the case is there for ("breaks RULE", "keeps RULE"), then the plan in the shorthand of PlanKit,
+ * then one line "> severity code step zones" a finding. A plan without such a line has no finding. `php tests/accept-cases.php` writes down what the checks say now, for review.
  */
 final class CaseFile
 {
-    /** @return array<string, array{string, string, list<string>}> title => [school, plan, findings] */
+    /** @return array<string, array{string, string, list<string>, list<string>}> title => [school, plan, findings, claims] */
     public static function read(string $file): array
     {
         $cases = [];
@@ -22,21 +22,22 @@ final class CaseFile
                 throw new \InvalidArgumentException("Two cases are called “{$title}”.");
             }
             $school = 'sealed-steps';
-            $plan = $findings = [];
+            $plan = $findings = $claims = [];
             foreach ($lines as $line) {
                 match (true) {
                     str_starts_with($line, 'school ') => $school = substr($line, 7),
+                    preg_match('/^(breaks|keeps) /', $line) === 1 => $claims[] = $line,
                     str_starts_with($line, '> ') => $findings[] = substr($line, 2),
                     default => $plan[] = $line,
                 };
             }
-            $cases[$title] = [$school, implode("\n", $plan), $findings];
+            $cases[$title] = [$school, implode("\n", $plan), $findings, $claims];
         }
 
         return $cases;
     }
 
-    /** @return array<string, array{string, string, list<string>}> of every file, "file: title" => case */
+    /** @return array<string, array{string, string, list<string>, list<string>}> of every file, "file: title" => case */
     public static function all(): array
     {
         $all = [];
@@ -49,18 +50,19 @@ final class CaseFile
         return $all;
     }
 
-    /** @return array<string, array{string, string, list<string>}> the cases with a finding that matches */
+    /** @return array<string, array{string, string, list<string>, list<string>}> the cases with a finding that matches */
     public static function where(string $pattern): array
     {
         return array_filter(self::all(), static fn (array $case) => preg_grep("/{$pattern}/", $case[2]) !== []);
     }
 
-    /** @param  array<string, array{string, string, list<string>}>  $cases */
+    /** @param  array<string, array{string, string, list<string>, list<string>}>  $cases */
     public static function write(string $file, array $cases): void
     {
         $text = '';
-        foreach ($cases as $title => [$school, $plan, $findings]) {
-            $text .= "=== {$title}\n".($school === 'sealed-steps' ? '' : "school {$school}\n")."{$plan}\n"
+        foreach ($cases as $title => [$school, $plan, $findings, $claims]) {
+            $text .= "=== {$title}\n".($school === 'sealed-steps' ? '' : "school {$school}\n")
+                .implode('', array_map(static fn (string $claim) => "{$claim}\n", $claims))."{$plan}\n"
                 .implode('', array_map(static fn (string $finding) => "> {$finding}\n", $findings))."\n";
         }
         file_put_contents($file, rtrim($text)."\n");

@@ -10,6 +10,7 @@ use Illuminate\Validation\Rules\Enum;
 use Ulvrach\Plan\BenchConditions;
 use Ulvrach\Plan\Build;
 use Ulvrach\Plan\Plan;
+use Ulvrach\Plan\SchoolChoice;
 use Ulvrach\PlanFile\PlanReader;
 use Ulvrach\Vehicle\VehicleKind;
 use Ulvrach\Vehicle\ZoneTemplates;
@@ -41,6 +42,6 @@ final class StartBuildRequest extends FormRequest
         $scale = $this->integer('scale');
         $build = new Build($this->string('name')->toString(), $this->string('vehicle')->toString(), $kind, $scale, $this->string('story')->toString());
 
-        return new Plan($build, PlanReader::DEFAULT_SCHOOL, new BenchConditions, array_column(ZoneTemplates::for($kind, $scale), null, 'id'), [], []);
+        return new Plan($build, new SchoolChoice(PlanReader::DEFAULT_SCHOOL), new BenchConditions, array_column(ZoneTemplates::for($kind, $scale), null, 'id'), [], []);
     }
 }

@@ -5,10 +5,11 @@ declare(strict_types=1);
 namespace Ulvrach\Plan\Edit;
 
 use Ulvrach\Plan\Plan;
+use Ulvrach\Plan\SchoolChoice;
 
 final readonly class SetSchool implements PlanEdit
 {
-    public function __construct(public string $school)
+    public function __construct(public SchoolChoice $school)
     {
     }
 

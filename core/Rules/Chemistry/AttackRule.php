@@ -30,6 +30,11 @@ abstract class AttackRule extends RuleBase
     /** Whether this rule is the one that speaks of this liquid on this film. */
     abstract protected function isMine(StepLiquid $liquid, Layer $layer): bool;
 
+    public function concerns(Situation $situation): bool
+    {
+        return $situation->liquids !== [];
+    }
+
     public function examine(Situation $situation, Strata $below): ?Finding
     {
         foreach ($situation->threatsTo($below) as $threat) {

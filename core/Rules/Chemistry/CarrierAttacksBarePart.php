@@ -20,9 +20,14 @@ final class CarrierAttacksBarePart extends RuleBase
 
     public const EXPLANATION = 'Spirits creep into stressed glue joints and hot thinners etch polystyrene; a skin of primer keeps both out.';
 
+    public function concerns(Situation $situation): bool
+    {
+        return $situation->liquids !== [];
+    }
+
     public function examine(Situation $situation, Strata $below): ?Finding
     {
-        if ($situation->liquids === [] || ! $below->isBareExposed()) {
+        if (! $below->isBareExposed()) {
             return null;
         }
         $part = $below->zone->substrate;

@@ -17,7 +17,7 @@ final class CarrierAttacksFilm extends AttackRule
 
     protected function isMine(StepLiquid $liquid, Layer $layer): bool
     {
-        return ! $liquid->liquid->carrier->isHot() && ! WakesLayerBelow::concerns($liquid, $layer);
+        return ! $liquid->liquid->carrier->isHot() && ! WakesLayerBelow::wakes($liquid, $layer);
     }
 
     /** Where waiting alone would do, the film is merely too young: that is another finding. */

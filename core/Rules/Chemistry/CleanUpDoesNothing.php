@@ -21,7 +21,7 @@ final class CleanUpDoesNothing extends RuleBase
 
     public const EXPLANATION = 'A clean-up works because its carrier still moves the fresh film; one that leaves even the fresh film alone only wets it.';
 
-    protected const WATCHES = [TechniqueKind::Wash, TechniqueKind::Streak];
+    protected const WATCHES = [TechniqueKind::Wash, TechniqueKind::Blend, TechniqueKind::Streak];
 
     /** The least effect on a touch-dry film that takes it off: "lifts or moves". */
     private const MOVES = 2;

@@ -22,11 +22,13 @@ final class NotInTheTables extends RuleBase
 
     public const EXPLANATION = 'Nobody has written down what this liquid does to what it meets here; a trial on a hidden spot tells more than a guess.';
 
+    public function concerns(Situation $situation): bool
+    {
+        return $situation->liquids !== [];
+    }
+
     public function examine(Situation $situation, Strata $below): ?Finding
     {
-        if ($situation->liquids === []) {
-            return null;
-        }
         foreach ($situation->threatsTo($below) as $threat) {
             if ($threat->harm === Harm::Unknown && ! $this->wasTried($situation->plan, $situation->index)) {
                 $number = $threat->layer->stepIndex + 1;

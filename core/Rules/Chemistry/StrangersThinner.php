@@ -20,6 +20,11 @@ final class StrangersThinner extends RuleBase
 
     public const EXPLANATION = 'A paint thinned with what does not belong to its family curdles, sprays in threads, or brings a solvent that the layer below was not meant to meet.';
 
+    public function concerns(Situation $situation): bool
+    {
+        return $situation->step->thinner !== null;
+    }
+
     public function examine(Situation $situation, Strata $below): ?Finding
     {
         $thinner = $situation->step->thinner;

@@ -13,13 +13,13 @@ final class WakesLayerBelow extends AttackRule
 
     public const EXPLANATION = 'Enamels and oils dissolve again in the spirit that carried them, until they have hardened for days or are sealed in.';
 
-    public static function concerns(StepLiquid $liquid, Layer $layer): bool
+    public static function wakes(StepLiquid $liquid, Layer $layer): bool
     {
         return $layer->film->oxidises() && $liquid->liquid->carrier->isSpirit();
     }
 
     protected function isMine(StepLiquid $liquid, Layer $layer): bool
     {
-        return self::concerns($liquid, $layer);
+        return self::wakes($liquid, $layer);
     }
 }

@@ -19,7 +19,7 @@ final class CleanedOutsideWindow extends RuleBase
 
     public const EXPLANATION = 'Cleaned while it shines, a wash comes out of the recess as well; cleaned when it has set, it stays, or takes the paint along.';
 
-    protected const WATCHES = [TechniqueKind::Wash, TechniqueKind::Streak];
+    protected const WATCHES = [TechniqueKind::Wash, TechniqueKind::Blend, TechniqueKind::Streak];
 
     public function examine(Situation $situation, Strata $below): ?Finding
     {

@@ -26,16 +26,20 @@ final class LiftOffCoatTooTough extends RuleBase
 
     public function examine(Situation $situation, Strata $below): ?Finding
     {
+        $film = $below->release === null ? null : $below->layers[$below->release]->film;
+        if ($film === BinderFamily::Salt) {
+            return null;
+        }
         $coats = 0;
         foreach ($below->aboveRelease() as $layer) {
             $coats += $layer->coats;
-            if ($layer->kind === TechniqueKind::Colour && $layer->film !== BinderFamily::WaterborneAcrylic) {
+            if ($layer->kind->paints() && $layer->film !== BinderFamily::WaterborneAcrylic) {
                 $number = $layer->stepIndex + 1;
 
                 return $this->finding(Severity::Risk, $situation, $below,
                     "Water hardly gets through the {$layer->film->label()} of step {$number}: it takes force, and comes off in sheets.", ['coat' => null]);
             }
-            if ($layer->kind === TechniqueKind::Colour && $coats > self::MOST_COATS) {
+            if ($layer->kind->paints() && $coats > self::MOST_COATS) {
                 return $this->finding(Severity::Risk, $situation, $below,
                     "{$coats} coats lie on the chipping film: it takes force, and comes off in sheets.", ['coat' => $layer->stepId]);
             }

@@ -21,7 +21,7 @@ final class LiftOffWindowMissed extends RuleBase
 
     public const EXPLANATION = 'A chipping film takes its colour coat within a day, and water gets through that coat for a few hours; then it only comes off in sheets, or not at all.';
 
-    protected const WATCHES = [TechniqueKind::LiftOff, TechniqueKind::Colour];
+    protected const WATCHES = [TechniqueKind::LiftOff, TechniqueKind::Colour, TechniqueKind::Shade];
 
     /** Minutes within which the colour must go on; drying table, "chipping fluid". */
     private const COAT_WITHIN = Minutes::DAY;
@@ -47,7 +47,7 @@ final class LiftOffWindowMissed extends RuleBase
             $bench->waitUntilReady($finding->stepId),
             $bench->moveAfter($finding->stepId, $after),
             ...($isLift ? [$bench->insteadUse($finding->stepId, 'sponge-chips', StarterShelf::chips(), 'Apply the chips with a sponge instead')] : []),
-            ...($isLift && $film !== null ? [$bench->chipsWithoutFilm($film->id, $finding->stepId, $finding->zones)] : []),
+            ...($isLift && $film !== null ? $bench->chipsWithoutFilm($film->id, $finding->stepId, $finding->zones) : []),
             ...(! $isLift && $film !== null ? [$bench->moveBefore($film->id, $finding->stepId)] : []),
         ];
     }

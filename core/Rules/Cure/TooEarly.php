@@ -49,7 +49,7 @@ final class TooEarly extends RuleBase
     private function isChemistrys(Hold $hold): bool
     {
         return $hold->liquid !== null
-            && ($hold->liquid->liquid->carrier->isHot() || WakesLayerBelow::concerns($hold->liquid, $hold->layer));
+            && ($hold->liquid->liquid->carrier->isHot() || WakesLayerBelow::wakes($hold->liquid, $hold->layer));
     }
 
     private function severity(Hold $hold, Situation $situation): Severity

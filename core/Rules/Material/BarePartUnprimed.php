@@ -19,7 +19,7 @@ final class BarePartUnprimed extends RuleBase
 
     public const EXPLANATION = 'Paint grips resin, metal and vinyl only through a primer; without one it rubs off edges and flakes when the part bends.';
 
-    protected const WATCHES = [TechniqueKind::Colour, TechniqueKind::ClearCoat, TechniqueKind::ReleaseFilm];
+    protected const WATCHES = [TechniqueKind::Colour, TechniqueKind::Shade, TechniqueKind::ClearCoat, TechniqueKind::ReleaseFilm];
 
     public function examine(Situation $situation, Strata $below): ?Finding
     {

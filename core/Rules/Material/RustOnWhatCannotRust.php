@@ -20,6 +20,11 @@ final class RustOnWhatCannotRust extends RuleBase
 
     protected const WATCHES = [TechniqueKind::Wash, TechniqueKind::Streak, TechniqueKind::Pigment];
 
+    public function concerns(Situation $situation): bool
+    {
+        return $situation->technique->depictsRust;
+    }
+
     public function examine(Situation $situation, Strata $below): ?Finding
     {
         return $situation->technique->depictsRust && ! $below->zone->depicts->rusts()

@@ -5,32 +5,23 @@ declare(strict_types=1);
 namespace Ulvrach\Rules\Order;
 
 use Ulvrach\Chemistry\Sheen;
-use Ulvrach\Evaluation\Situation;
 use Ulvrach\Evaluation\Strata;
 use Ulvrach\Plan\Plan;
+use Ulvrach\Rules\EndRule;
 use Ulvrach\Rules\Finding;
 use Ulvrach\Rules\JourneyRule;
 use Ulvrach\Rules\Remedy\Workbench;
-use Ulvrach\Rules\RuleBase;
 use Ulvrach\Rules\RuleKind;
 use Ulvrach\Rules\Severity;
 use Ulvrach\Shelf\StarterShelf;
 
-final class EndsWithoutMatteCoat extends RuleBase implements JourneyRule
+final class EndsWithoutMatteCoat extends EndRule implements JourneyRule
 {
     public const CODE = 'ends-without-matte-coat';
 
     public const KIND = RuleKind::Custom;
 
     public const EXPLANATION = 'A last matte coat evens out the sheen of everything before it; anything that shines and should not looks like a toy.';
-
-    /** It speaks at the end only. */
-    protected const WATCHES = [];
-
-    public function examine(Situation $situation, Strata $below): ?Finding
-    {
-        return null;
-    }
 
     public function conclude(Plan $plan, Strata $zone, array $times): ?Finding
     {

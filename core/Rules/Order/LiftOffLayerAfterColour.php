@@ -31,7 +31,7 @@ final class LiftOffLayerAfterColour extends RuleBase
                 continue;
             }
             $kind = TechniqueLibrary::get($situation->plan->steps[$index]->technique)->kind;
-            if ($kind === TechniqueKind::Colour) {
+            if ($kind->paints()) {
                 return null;
             }
             if ($kind === TechniqueKind::LiftOff) {
@@ -54,8 +54,13 @@ final class LiftOffLayerAfterColour extends RuleBase
                     $bench->moveBefore($finding->stepId, $colour->id), $bench->moveAfter($lift->id, $colour->id));
             $remedies[] = $bench->moveBefore($finding->stepId, $colour->id);
         }
+        if ($colour !== null && ($again = $bench->plan->productOf($colour)) !== null) {
+            $number = $bench->indexOf($colour->id) + 1;
+            $remedies[] = $bench->insertBefore($bench->indexOf($finding->stepId) + 1, 'spray-colour', $again, $finding->zones,
+                "Spray the colour of step {$number} once more, over the film", 1);
+        }
         if ($lift !== null) {
-            $remedies[] = $bench->chipsWithoutFilm($finding->stepId, $lift->id, $finding->zones);
+            array_push($remedies, ...$bench->chipsWithoutFilm($finding->stepId, $lift->id, $finding->zones));
         }
         $remedies[] = $bench->leaveOut($finding->stepId, $finding->zones);
 

@@ -40,7 +40,7 @@ final class LiftOffLayerSealedIn extends RuleBase
             ...($lift === null ? [$bench->liftOffBefore($finding->stepId, $finding->zones)] : [
                 $bench->moveBefore($lift->id, $finding->stepId),
                 $bench->moveAfter($finding->stepId, $lift->id),
-                $bench->chipsWithoutFilm($film, $lift->id, $finding->zones),
+                ...$bench->chipsWithoutFilm($film, $lift->id, $finding->zones),
             ]),
             $bench->leaveOut($finding->stepId, $finding->zones),
             $bench->leaveOut($film, $finding->zones),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ulvrach\Rules\Order;
 
+use Ulvrach\Chemistry\BinderFamily;
 use Ulvrach\Evaluation\Situation;
 use Ulvrach\Evaluation\Strata;
 use Ulvrach\Rules\Finding;
@@ -11,6 +12,7 @@ use Ulvrach\Rules\Remedy\Workbench;
 use Ulvrach\Rules\RuleBase;
 use Ulvrach\Rules\Severity;
 use Ulvrach\Shelf\StarterShelf;
+use Ulvrach\Technique\Application;
 use Ulvrach\Technique\TechniqueKind;
 
 final class NothingToLift extends RuleBase
@@ -27,6 +29,11 @@ final class NothingToLift extends RuleBase
             return $this->finding(Severity::Stop, $situation, $below, 'No chipping film waits under the colour here: nothing will come off.', ['film' => null]);
         }
 
+        $film = $below->layers[$below->release];
+        if ($situation->step->application === Application::Dry && $film->film !== BinderFamily::Salt) {
+            return $this->finding(Severity::Stop, $situation, $below, "A dry brush lifts nothing off {$film->film->label()}: it takes water.", ['film' => $film->stepId, 'dry' => 1]);
+        }
+
         return $below->aboveRelease() === []
             ? $this->finding(Severity::Stop, $situation, $below, 'Nothing lies on the chipping film yet: it would only be washed off.', ['film' => $below->layers[$below->release]->stepId])
             : null;
@@ -36,7 +43,7 @@ final class NothingToLift extends RuleBase
     {
         $colour = $bench->lastStepOfKindBefore($finding->stepId, [TechniqueKind::Colour], $finding->zones[0]);
         $film = $finding->facts['film'];
-        $remedies = [];
+        $remedies = ($finding->facts['dry'] ?? null) === 1 ? [$bench->liftWithWater($finding->stepId)] : [];
         if ($colour !== null && $film === null) {
             $remedies[] = $bench->insertBefore($bench->indexOf($colour->id), 'chipping-fluid', StarterShelf::chippingFluid(), $finding->zones,
                 "Put chipping fluid under {$bench->named($colour->id)}");

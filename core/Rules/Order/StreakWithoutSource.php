@@ -24,9 +24,14 @@ final class StreakWithoutSource extends RuleBase
 
     protected const WATCHES = [TechniqueKind::Streak];
 
+    public function concerns(Situation $situation): bool
+    {
+        return $situation->technique->needsSource;
+    }
+
     public function examine(Situation $situation, Strata $below): ?Finding
     {
-        if (! $situation->technique->needsSource || $below->isChipped() || $this->isRusted($below)) {
+        if ($below->isChipped() || $this->isRusted($below)) {
             return null;
         }
 

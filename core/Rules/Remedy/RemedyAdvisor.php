@@ -77,7 +77,8 @@ final readonly class RemedyAdvisor
         $findings = static fn (array $spots): int => count(array_unique(array_map(
             static fn (string $spot) => substr($spot, 0, (int) strrpos($spot, '|')), array_keys($spots))));
 
-        return new ProvedRemedy($remedy, $findings(array_diff_key($was, $is)), $findings(array_diff_key($is, $was)), $after->lasts() - $before->lasts());
+        return new ProvedRemedy($remedy, $findings(array_diff_key($was, $is)), $findings(array_diff_key($is, $was)), $after->lasts() - $before->lasts(),
+            $after->handsOn() - $before->handsOn());
     }
 
     /** @return array<string, true> */

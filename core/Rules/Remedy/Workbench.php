@@ -61,11 +61,11 @@ final readonly class Workbench
     }
 
     /** @param  list<string>  $zones */
-    public function insertBefore(int $index, string $technique, Product $product, array $zones, string $label): Remedy
+    public function insertBefore(int $index, string $technique, Product $product, array $zones, string $label, ?int $coats = null): Remedy
     {
         [$product, $edits] = $this->onTheBench($product);
         $data = TechniqueLibrary::get($technique);
-        $step = new Step($this->newId($technique), $technique, $product->id, $zones, $data->coats, $data->application);
+        $step = new Step($this->newId($technique), $technique, $product->id, $zones, $coats ?? $data->coats, $data->application);
         $edits[] = new InsertStep($step, $index);
         $next = $this->plan->steps[$index] ?? null;
         if ($next !== null && $next->waitMinutes !== null) {
@@ -181,6 +181,54 @@ final readonly class Workbench
         return new Remedy($label, $edits);
     }
 
+    /** The same step with another product; null: the technique does not take that family. */
+    public function withProduct(string $stepId, Product $wanted): ?Remedy
+    {
+        $step = $this->step($stepId);
+        if ($wanted->id === $step->product || ! $this->techniqueOf($stepId)->accepts($wanted->family)) {
+            return null;
+        }
+        $isThere = isset($this->plan->products[$wanted->id]);
+
+        return new Remedy("Use “{$wanted->name}”", [
+            ...($isThere ? [] : [new PutProduct($wanted)]),
+            new ReplaceStep($step->with(['product' => $wanted->id])),
+        ]);
+    }
+
+    /** @param  list<string>  $zones */
+    public function lookBefore(string $stepId, array $zones): Remedy
+    {
+        $look = new Step($this->newId('look-over'), 'look-over', null, $zones, 1, Application::Dry);
+
+        return new Remedy('Look it over first', [new InsertStep($look, $this->indexOf($stepId))]);
+    }
+
+    /** Two rounds instead of one, each on about half of the area; null: there is only one zone. */
+    public function splitByZones(string $stepId): ?Remedy
+    {
+        $step = $this->step($stepId);
+        if (count($step->zones) < 2) {
+            return null;
+        }
+        $byArea = $step->zones;
+        usort($byArea, fn (string $a, string $b) => $this->plan->zones[$b]->areaCm2 <=> $this->plan->zones[$a]->areaCm2);
+        $rounds = [[], []];
+        $areas = [0.0, 0.0];
+        foreach ($byArea as $zone) {
+            $to = $areas[0] <= $areas[1] ? 0 : 1;
+            $rounds[$to][] = $zone;
+            $areas[$to] += $this->plan->zones[$zone]->areaCm2;
+        }
+        $second = new Step($this->newId($step->technique), $step->technique, $step->product, $rounds[1], $step->coats, $step->application,
+            $step->thinner, $step->cleanUp, null, null, $step->note, $step->accepted);
+
+        return new Remedy('In two rounds, cleaned one after the other', [
+            new ReplaceStep($step->onZones($rounds[0])),
+            new InsertStep($second, $this->indexOf($stepId) + 1),
+        ]);
+    }
+
     public function withoutThinner(string $stepId): Remedy
     {
         $step = $this->step($stepId);
@@ -210,15 +258,24 @@ final readonly class Workbench
         return new Remedy('Lift the chips first', [new InsertStep($lift, $this->indexOf($stepId))]);
     }
 
+    public function liftWithWater(string $stepId): Remedy
+    {
+        $step = $this->step($stepId);
+
+        return new Remedy('Lift it with water', [new ReplaceStep(new Step($step->id, 'lift-off', null, $step->zones, 1, Application::Scrub,
+            null, null, $step->waitMinutes, $step->doneAt, $step->note))]);
+    }
+
     /**
      * For a lift-off that cannot be saved: the same wear without a chipping film.
      *
      * @param  list<string>  $zones
+     * @return list<Remedy>
      */
-    public function chipsWithoutFilm(string $filmStep, string $liftStep, array $zones): Remedy
+    public function chipsWithoutFilm(string $filmStep, string $liftStep, array $zones): array
     {
-        return $this->together('Leave the chipping film out and apply the chips with a sponge',
-            $this->insteadUse($liftStep, 'sponge-chips', StarterShelf::chips(), ''), $this->leaveOut($filmStep, $zones));
+        return array_map(fn (string $code) => $this->together('Leave the chipping film out: '.lcfirst(TechniqueLibrary::get($code)->name),
+            $this->insteadUse($liftStep, $code, StarterShelf::chips(), ''), $this->leaveOut($filmStep, $zones)), ['sponge-chips', 'brush-chips']);
     }
 
     /** Several remedies as one; each is made for the plan as it stands, so they must not disturb each other's places. */

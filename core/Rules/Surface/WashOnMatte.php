@@ -24,7 +24,7 @@ final class WashOnMatte extends WrongSheen
     protected const HAPPENS = 'The wash stains the matte paint and leaves tide marks that do not clean off.';
 
     /** A clay wash wipes off matte paint, and rust is meant to stain. */
-    protected function minds(Situation $situation): bool
+    public function concerns(Situation $situation): bool
     {
         return ! $situation->technique->depictsRust && $situation->product?->family !== BinderFamily::ClayWash;
     }

@@ -33,7 +33,7 @@ abstract class WrongSheen extends RuleBase
 
     public function examine(Situation $situation, Strata $below): ?Finding
     {
-        return $below->sheen() === static::WRONG && $this->minds($situation)
+        return $below->sheen() === static::WRONG
             ? $this->finding(Severity::Risk, $situation, $below, static::HAPPENS)
             : null;
     }
@@ -45,10 +45,5 @@ abstract class WrongSheen extends RuleBase
             $bench->clearCoatBefore($finding->stepId, Sheen::Satin, $finding->zones),
             $bench->leaveOut($finding->stepId, $finding->zones),
         ];
-    }
-
-    protected function minds(Situation $situation): bool
-    {
-        return true;
     }
 }

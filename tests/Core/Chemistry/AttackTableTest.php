@@ -20,7 +20,8 @@ it('reads the table as a modeller does', function (BinderFamily $film, Carrier $
     'a hot thinner gives no credit for a skin' => [BinderFamily::WaterborneAcrylic, Carrier::LacquerThinner, CureState::Recoatable, 3],
     'acetone dissolves what lacquer thinner moves' => [BinderFamily::WaterborneAcrylic, Carrier::Acetone, CureState::SolventProof, 3],
     'where lacquer thinner does little, acetone is untested' => [BinderFamily::ClayWash, Carrier::Acetone, CureState::TouchDry, null],
-    'nobody has tried mud paste' => [BinderFamily::MudPaste, Carrier::Water, CureState::TouchDry, null],
+    'nobody has tried what takes pencil off' => [BinderFamily::MetalPencil, Carrier::Water, CureState::TouchDry, null],
+    'mud counts as the weaker of its two media' => [BinderFamily::MudPaste, Carrier::OdourlessSpirit, CureState::TouchDry, 3],
 ]);
 
 it('holds an older film never worse than a younger one', function (BinderFamily $film, Carrier $carrier) {

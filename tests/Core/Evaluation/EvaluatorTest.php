@@ -24,7 +24,7 @@ it('goes on with another zone while the first one dries', function () {
 });
 
 it('builds the strata of a zone from the part upwards', function () {
-    $strata = PlanKit::evaluate("prime primer on hull bed\nspray-colour acrylic on hull\nclear-coat gloss on hull")->strata;
+    $strata = PlanKit::evaluate("also glass\nprime primer on hull bed\nspray-colour acrylic on hull\nclear-coat gloss on hull")->strata;
 
     expect(array_map(static fn ($layer) => $layer->stepId, $strata['hull']->layers))->toBe(['s1', 's2', 's3'])
         ->and(array_map(static fn ($layer) => $layer->stepId, $strata['bed']->layers))->toBe(['s1'])

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ulvrach\Repair\Internal;
+
+use Ulvrach\Evaluation\Evaluation;
+use Ulvrach\Repair\RepairAction;
+use Ulvrach\Rules\Finding;
+use Ulvrach\Rules\Severity;
+
+/**
+ * A plan on the way to being sound.
+ *
+ * @internal to Ulvrach\Repair
+ */
+final readonly class RepairState
+{
+    /** @var list<Finding> */
+    public array $stops;
+
+    /** @param  list<RepairAction>  $actions */
+    public function __construct(
+        public Evaluation $evaluation,
+        public array $actions,
+        public int $cost,
+    ) {
+        $this->stops = array_values(array_filter($evaluation->findings, static fn (Finding $finding) => $finding->severity === Severity::Stop && $finding->isOpen()));
+    }
+
+    public function isCheaperThan(self $other): bool
+    {
+        return [$this->cost, count($this->stops)] < [$other->cost, count($other->stops)];
+    }
+}

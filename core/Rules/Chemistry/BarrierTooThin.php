@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ulvrach\Rules\Chemistry;
+
+use Ulvrach\Chemistry\Sheen;
+use Ulvrach\Evaluation\Situation;
+use Ulvrach\Evaluation\Strata;
+use Ulvrach\Rules\Finding;
+use Ulvrach\Rules\Remedy\Workbench;
+use Ulvrach\Rules\RuleBase;
+use Ulvrach\Rules\RuleKind;
+use Ulvrach\Rules\Severity;
+use Ulvrach\Technique\TechniqueKind;
+
+final class BarrierTooThin extends RuleBase
+{
+    public const CODE = 'barrier-too-thin';
+
+    public const KIND = RuleKind::Custom;
+
+    public const EXPLANATION = 'One coat of clear leaves gaps that cannot be seen; the wash finds them and stains the paint below.';
+
+    protected const WATCHES = [TechniqueKind::Wash, TechniqueKind::Filter, TechniqueKind::Blend, TechniqueKind::Streak];
+
+    public function examine(Situation $situation, Strata $below): ?Finding
+    {
+        $top = $below->top();
+        if ($top === null || $top->kind !== TechniqueKind::ClearCoat || $top->coats > 1 || $top->sheen === Sheen::Matte || ! $this->isSpirit($situation)) {
+            return null;
+        }
+        $number = $top->stepIndex + 1;
+
+        return $this->finding(Severity::Risk, $situation, $below, "Only one coat of clear (step {$number}) stands between the spirit and the paint.", ['clear' => $top->stepId]);
+    }
+
+    public function remedies(Finding $finding, Workbench $bench): array
+    {
+        return [$bench->inCoats((string) $finding->facts['clear'], 2)];
+    }
+
+    private function isSpirit(Situation $situation): bool
+    {
+        foreach ($situation->liquids as $liquid) {
+            if ($liquid->liquid->carrier->isSpirit()) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+}

@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ulvrach\Rules\Chemistry;
+
+use Ulvrach\Chemistry\Sheen;
+use Ulvrach\Evaluation\Situation;
+use Ulvrach\Evaluation\Strata;
+use Ulvrach\Rules\Finding;
+use Ulvrach\Rules\Remedy\Workbench;
+use Ulvrach\Rules\RuleBase;
+use Ulvrach\Rules\RuleKind;
+use Ulvrach\Rules\Severity;
+use Ulvrach\Shelf\StarterShelf;
+use Ulvrach\Technique\TechniqueKind;
+
+final class SpiritInCleanAir extends RuleBase
+{
+    public const CODE = 'spirit-in-clean-air';
+
+    public const KIND = RuleKind::Taste;
+
+    public const EXPLANATION = 'A shop that keeps to water stays free of vapours only if nothing brings spirit or lacquer thinner in.';
+
+    public function concerns(Situation $situation): bool
+    {
+        return $situation->liquids !== [];
+    }
+
+    public function examine(Situation $situation, Strata $below): ?Finding
+    {
+        foreach ($situation->liquids as $liquid) {
+            $carrier = $liquid->liquid->carrier;
+            if ($carrier->isSpirit() || $carrier->isHot()) {
+                return $this->finding(Severity::Note, $situation, $below, ucfirst("{$carrier->label()} comes into a shop that keeps to water."));
+            }
+        }
+
+        return null;
+    }
+
+    public function remedies(Finding $finding, Workbench $bench): array
+    {
+        $kind = $bench->techniqueOf($finding->stepId)->kind;
+        $swap = match ($kind) {
+            TechniqueKind::Wash => [$bench->insteadUse($finding->stepId, 'clay-wash', StarterShelf::washClay(), 'Use a clay wash instead'),
+                $bench->insteadUse($finding->stepId, 'acrylic-wash', StarterShelf::washAcrylic(), 'Use an acrylic wash instead')],
+            TechniqueKind::Filter => [$bench->insteadUse($finding->stepId, 'air-filter', StarterShelf::filterAcrylic(), 'Mist an acrylic filter instead')],
+            TechniqueKind::Prime => [$bench->insteadUse($finding->stepId, 'prime', StarterShelf::primerAcrylic(), 'Use a waterborne primer')],
+            TechniqueKind::ClearCoat => [$bench->insteadUse($finding->stepId, 'clear-coat', StarterShelf::clear(Sheen::Gloss), 'Use a waterborne clear coat')],
+            default => [],
+        };
+
+        return [...$swap, $bench->leaveOut($finding->stepId, $finding->zones)];
+    }
+}

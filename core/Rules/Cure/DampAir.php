@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ulvrach\Rules\Cure;
+
+use Ulvrach\Chemistry\BinderFamily;
+use Ulvrach\Evaluation\Situation;
+use Ulvrach\Evaluation\Strata;
+use Ulvrach\Plan\BenchConditions;
+use Ulvrach\Plan\Edit\SetBench;
+use Ulvrach\Rules\Finding;
+use Ulvrach\Rules\Remedy\Remedy;
+use Ulvrach\Rules\Remedy\Workbench;
+use Ulvrach\Rules\RuleBase;
+use Ulvrach\Rules\Severity;
+use Ulvrach\Technique\TechniqueKind;
+
+final class DampAir extends RuleBase
+{
+    public const CODE = 'damp-air';
+
+    public const EXPLANATION = 'In damp air a heavy coat skins over before its water has left and crazes, and a lacquer draws water and turns milky.';
+
+    protected const WATCHES = [TechniqueKind::ClearCoat, TechniqueKind::ReleaseFilm];
+
+    /** Percent relative humidity above which it happens; bench experience. */
+    private const LACQUER_BLUSHES = 75.0;
+
+    private const WATER_CRAZES = 80.0;
+
+    public function examine(Situation $situation, Strata $below): ?Finding
+    {
+        $humidity = $situation->plan->bench->humidityPercent;
+        $isLacquer = $situation->product?->family === BinderFamily::Lacquer;
+        if ($humidity <= ($isLacquer ? self::LACQUER_BLUSHES : self::WATER_CRAZES) || (! $isLacquer && $situation->step->coats < 2)) {
+            return null;
+        }
+        $air = round($humidity).' % humidity';
+
+        return $this->finding(Severity::Risk, $situation, $below, $isLacquer ? "At {$air} the lacquer may blush." : "At {$air} a heavy coat may craze.");
+    }
+
+    public function remedies(Finding $finding, Workbench $bench): array
+    {
+        $room = $bench->plan->bench;
+
+        return [
+            new Remedy('Wait for a drier day: plan with 60 %', [new SetBench(new BenchConditions($room->temperatureC, 60.0))]),
+            $bench->inCoats($finding->stepId, 1),
+        ];
+    }
+}

@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ulvrach\Rules\Cure;
+
+use Ulvrach\Evaluation\Situation;
+use Ulvrach\Evaluation\Strata;
+use Ulvrach\Quantity\Minutes;
+use Ulvrach\Rules\Finding;
+use Ulvrach\Rules\Remedy\Workbench;
+use Ulvrach\Rules\RuleBase;
+use Ulvrach\Rules\Severity;
+use Ulvrach\Technique\TechniqueKind;
+
+final class SectionLargerThanWindow extends RuleBase
+{
+    public const CODE = 'section-larger-than-window';
+
+    public const EXPLANATION = 'Cleaning takes longer than applying, so the last inch of a large section has set before the cleaner gets there.';
+
+    protected const WATCHES = [TechniqueKind::Wash, TechniqueKind::Blend, TechniqueKind::Streak];
+
+    public function concerns(Situation $situation): bool
+    {
+        return $situation->step->cleanUp !== null;
+    }
+
+    public function examine(Situation $situation, Strata $below): ?Finding
+    {
+        $window = $situation->cleanUpWindow();
+        if ($window === null || $window->latest === null || $situation->step->cleanUp === null) {
+            return null;
+        }
+        $area = 0.0;
+        foreach ($situation->step->zones as $zone) {
+            $area += $situation->plan->zones[$zone]->areaCm2;
+        }
+        // In the order in which it was applied: the first point waits while the rest is applied, the last one while the rest is cleaned.
+        $longest = $situation->step->cleanUp->afterMinutes + (int) ceil($area / 100 * max($situation->technique->applyMinutes, $situation->technique->cleanMinutes));
+        $limit = $window->bestUntil ?? $window->latest;
+        if ($longest <= $limit || $situation->step->cleanUp->afterMinutes > $limit) {
+            return null;
+        }
+
+        return $this->finding($longest > $window->latest ? Severity::Stop : Severity::Risk, $situation, $below,
+            'In one go the last of '.round($area).' cm² is reached after '.Minutes::inWords($longest).'; it cleans easily for '.Minutes::inWords($limit).'.');
+    }
+
+    public function remedies(Finding $finding, Workbench $bench): array
+    {
+        return array_filter([$bench->splitByZones($finding->stepId)]);
+    }
+}

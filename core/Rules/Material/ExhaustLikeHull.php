@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ulvrach\Rules\Material;
+
+use Ulvrach\Evaluation\Strata;
+use Ulvrach\Plan\Plan;
+use Ulvrach\Plan\ZoneKind;
+use Ulvrach\Rules\EndRule;
+use Ulvrach\Rules\Finding;
+use Ulvrach\Rules\JourneyRule;
+use Ulvrach\Rules\Remedy\Workbench;
+use Ulvrach\Rules\RuleKind;
+use Ulvrach\Rules\Severity;
+use Ulvrach\Shelf\StarterShelf;
+use Ulvrach\Technique\TechniqueKind;
+
+final class ExhaustLikeHull extends EndRule implements JourneyRule
+{
+    public const CODE = 'exhaust-like-hull';
+
+    public const KIND = RuleKind::Taste;
+
+    public const EXPLANATION = 'An exhaust burns its paint off: heat, rust and soot tell it apart from the hull.';
+
+    public function conclude(Plan $plan, Strata $zone, array $times): ?Finding
+    {
+        if ($zone->zone->kind !== ZoneKind::Exhaust || ! $zone->has(TechniqueKind::Colour)) {
+            return null;
+        }
+        foreach ($zone->layers as $layer) {
+            if ($layer->technique->depictsRust || str_starts_with($layer->technique->code, 'exhaust-')) {
+                return null;
+            }
+        }
+
+        return $this->findingOn(Severity::Note, $plan->steps[$zone->journey[count($zone->journey) - 1]]->id, $zone, 'The exhaust is finished like the hull.');
+    }
+
+    public function remedies(Finding $finding, Workbench $bench): array
+    {
+        return [$bench->insertBefore($bench->indexOf($finding->stepId) + 1, 'rust-pigment', StarterShelf::pigmentRust(), $finding->zones, 'Rust it with pigment')];
+    }
+}

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ulvrach\Rules\Material;
+
+use Ulvrach\Evaluation\Strata;
+use Ulvrach\Plan\Plan;
+use Ulvrach\Plan\ZoneKind;
+use Ulvrach\Rules\EndRule;
+use Ulvrach\Rules\Finding;
+use Ulvrach\Rules\PlanRule;
+use Ulvrach\Rules\Remedy\Workbench;
+use Ulvrach\Rules\RuleKind;
+use Ulvrach\Rules\Severity;
+use Ulvrach\Shelf\StarterShelf;
+use Ulvrach\Technique\TechniqueKind;
+
+final class InteriorLeftClean extends EndRule implements PlanRule
+{
+    public const CODE = 'interior-left-clean';
+
+    public const KIND = RuleKind::Taste;
+
+    public const EXPLANATION = 'Boots carry the mud of the road inside: floor and ramp show it first.';
+
+    public function overall(Plan $plan, array $strata): array
+    {
+        $mud = array_filter($strata, static fn (Strata $zone) => $zone->zone->kind !== ZoneKind::Interior && $zone->lastStepOf(TechniqueKind::Mud) >= 0);
+        $findings = [];
+        foreach ($mud === [] ? [] : $strata as $zone) {
+            $isClean = $zone->zone->kind === ZoneKind::Interior && $zone->has(TechniqueKind::Colour) && $zone->lastStepOf(TechniqueKind::Mud, TechniqueKind::Pigment, TechniqueKind::Blend) < 0;
+            if ($isClean && $zone->closedBy === null) {
+                $findings[] = [$this->findingOn(Severity::Note, $plan->steps[$zone->journey[count($zone->journey) - 1]]->id, $zone, 'Outside there is mud, inside there is none.'), $zone];
+            }
+        }
+
+        return $findings;
+    }
+
+    public function remedies(Finding $finding, Workbench $bench): array
+    {
+        return [$bench->insertBefore(count($bench->plan->steps), 'dry-pigment', StarterShelf::pigmentEarth(), $finding->zones, 'Put a little earth on its floor')];
+    }
+}

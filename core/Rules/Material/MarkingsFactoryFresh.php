@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ulvrach\Rules\Material;
+
+use Ulvrach\Evaluation\Layer;
+use Ulvrach\Evaluation\Strata;
+use Ulvrach\Plan\Plan;
+use Ulvrach\Rules\EndRule;
+use Ulvrach\Rules\Finding;
+use Ulvrach\Rules\JourneyRule;
+use Ulvrach\Rules\Remedy\Workbench;
+use Ulvrach\Rules\RuleKind;
+use Ulvrach\Rules\Severity;
+use Ulvrach\Shelf\StarterShelf;
+use Ulvrach\Technique\ColourRole;
+use Ulvrach\Technique\TechniqueKind;
+
+final class MarkingsFactoryFresh extends EndRule implements JourneyRule
+{
+    public const CODE = 'markings-factory-fresh';
+
+    public const KIND = RuleKind::Taste;
+
+    public const EXPLANATION = 'Markings wear and fade with the paint they are on; left white they look stuck on.';
+
+    public function conclude(Plan $plan, Strata $zone, array $times): ?Finding
+    {
+        $decal = $zone->lastStepOf(TechniqueKind::Decal);
+        $weathering = count(array_filter($zone->layers, static fn (Layer $layer) => $layer->kind->isWeathering()));
+        $after = array_filter($zone->layers, static fn (Layer $layer) => $layer->stepIndex > $decal && ($layer->kind->isWeathering() || $layer->technique->role === ColourRole::Dust));
+
+        return $decal >= 0 && $weathering >= 2 && $after === []
+            ? $this->findingOn(Severity::Note, $plan->steps[$decal]->id, $zone, 'Nothing weathers the markings.')
+            : null;
+    }
+
+    public function remedies(Finding $finding, Workbench $bench): array
+    {
+        return [$bench->insertBefore(count($bench->plan->steps), 'dust-mist', StarterShelf::paintSand(), $finding->zones, 'Veil them with a little dust')];
+    }
+}

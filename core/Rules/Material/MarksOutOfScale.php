@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ulvrach\Rules\Material;
+
+use Ulvrach\Evaluation\Situation;
+use Ulvrach\Evaluation\Strata;
+use Ulvrach\Rules\Finding;
+use Ulvrach\Rules\Remedy\Workbench;
+use Ulvrach\Rules\RuleBase;
+use Ulvrach\Rules\RuleKind;
+use Ulvrach\Rules\Severity;
+use Ulvrach\Shelf\StarterShelf;
+use Ulvrach\Technique\TechniqueKind;
+
+final class MarksOutOfScale extends RuleBase
+{
+    public const CODE = 'marks-out-of-scale';
+
+    public const KIND = RuleKind::Custom;
+
+    public const EXPLANATION = 'A mark on the model is a mark on the vehicle times the scale: half a millimetre at 1:72 is a hole of 36 mm.';
+
+    protected const WATCHES = [TechniqueKind::Chips, TechniqueKind::LiftOff, TechniqueKind::Abrade, TechniqueKind::Mud];
+
+    /** Millimetres on the vehicle up to which a chip looks like one, and a clod of mud like one. */
+    private const CHIP_MM = 25.0;
+
+    private const CLOD_MM = 75.0;
+
+    public function concerns(Situation $situation): bool
+    {
+        return $situation->technique->markMm !== null;
+    }
+
+    public function examine(Situation $situation, Strata $below): ?Finding
+    {
+        $mark = $situation->technique->markMm;
+        $limit = $situation->kind === TechniqueKind::Mud ? self::CLOD_MM : self::CHIP_MM;
+        if ($mark === null || $mark * $situation->plan->build->scale <= $limit) {
+            return null;
+        }
+        $real = round($mark * $situation->plan->build->scale);
+
+        return $this->finding(Severity::Risk, $situation, $below, "Its smallest marks of {$mark} mm are {$real} mm at 1:{$situation->plan->build->scale}.");
+    }
+
+    public function remedies(Finding $finding, Workbench $bench): array
+    {
+        $finer = $bench->techniqueOf($finding->stepId)->kind === TechniqueKind::Chips
+            ? [$bench->insteadUse($finding->stepId, 'brush-chips', StarterShelf::chips(), 'Paint them with the finest brush instead')]
+            : [];
+
+        return [...$finer, $bench->leaveOut($finding->stepId, $finding->zones)];
+    }
+}

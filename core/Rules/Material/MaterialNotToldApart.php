@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ulvrach\Rules\Material;
+
+use Ulvrach\Plan\DepictedMaterial;
+use Ulvrach\Plan\Plan;
+use Ulvrach\Rules\EndRule;
+use Ulvrach\Rules\Finding;
+use Ulvrach\Rules\PlanRule;
+use Ulvrach\Rules\Remedy\Workbench;
+use Ulvrach\Rules\RuleKind;
+use Ulvrach\Rules\Severity;
+use Ulvrach\Shelf\StarterShelf;
+use Ulvrach\Technique\TechniqueKind;
+
+final class MaterialNotToldApart extends EndRule implements PlanRule
+{
+    public const CODE = 'material-not-told-apart';
+
+    public const KIND = RuleKind::Custom;
+
+    public const EXPLANATION = 'Rubber, wood and canvas left in the colour of the metal disappear into it.';
+
+    public function overall(Plan $plan, array $strata): array
+    {
+        $metal = [];
+        foreach ($strata as $zone) {
+            if ($zone->zone->depicts->rusts() && ($paint = $zone->paint()) !== null) {
+                $metal[$paint->product->id] = true;
+            }
+        }
+        $findings = [];
+        foreach ($strata as $zone) {
+            $paint = $zone->paint();
+            $soft = in_array($zone->zone->depicts, [DepictedMaterial::Rubber, DepictedMaterial::Wood, DepictedMaterial::Canvas], true);
+            if ($soft && $paint !== null && isset($metal[$paint->product->id]) && $paint->kind === TechniqueKind::Colour) {
+                $findings[] = [$this->findingOn(Severity::Note, $paint->stepId, $zone, ucfirst("{$zone->zone->depicts->label()} keeps the colour of the metal around it.")), $zone];
+            }
+        }
+
+        return $findings;
+    }
+
+    public function remedies(Finding $finding, Workbench $bench): array
+    {
+        $depicts = $bench->plan->zones[$finding->zones[0]]->depicts;
+        [$technique, $product] = match ($depicts) {
+            DepictedMaterial::Rubber => ['paint-rubber', StarterShelf::paintRubber()],
+            DepictedMaterial::Wood => ['paint-wood', StarterShelf::paintWood()],
+            default => ['paint-canvas', StarterShelf::paintCanvas()],
+        };
+
+        return [$bench->insertBefore($bench->indexOf($finding->stepId) + 1, $technique, $product, $finding->zones, 'Paint it in a colour of its own')];
+    }
+}

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ulvrach\Rules\Material;
+
+use Ulvrach\Plan\Plan;
+use Ulvrach\Rules\EndRule;
+use Ulvrach\Rules\Finding;
+use Ulvrach\Rules\PlanRule;
+use Ulvrach\Rules\Remedy\Workbench;
+use Ulvrach\Rules\RuleKind;
+use Ulvrach\Rules\Severity;
+use Ulvrach\Shelf\StarterShelf;
+use Ulvrach\Technique\TechniqueKind;
+
+final class OneEarthTone extends EndRule implements PlanRule
+{
+    public const CODE = 'one-earth-tone';
+
+    public const KIND = RuleKind::Taste;
+
+    public const EXPLANATION = 'Mud in a single tone looks like paint: dry and damp, light and dark belong together.';
+
+    public function overall(Plan $plan, array $strata): array
+    {
+        $tones = [];
+        $last = null;
+        foreach ($strata as $zone) {
+            foreach ($zone->layers as $layer) {
+                if ($layer->technique->role->isEarth()) {
+                    $tones[$layer->product->id] = true;
+                    $last = $layer->kind === TechniqueKind::Mud && ($last === null || $layer->stepIndex >= $last[0]->stepIndex) ? [$layer, $zone] : $last;
+                }
+            }
+        }
+
+        return count($tones) === 1 && $last !== null ? [[$this->findingOn(Severity::Note, $last[0]->stepId, $last[1], 'All earth on this vehicle has one tone.'), $last[1]]] : [];
+    }
+
+    public function remedies(Finding $finding, Workbench $bench): array
+    {
+        return [$bench->insertBefore($bench->indexOf($finding->stepId) + 1, 'speckle', StarterShelf::mudDark(), $finding->zones, 'Speckle it with a darker tone')];
+    }
+}

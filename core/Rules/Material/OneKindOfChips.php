@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ulvrach\Rules\Material;
+
+use Ulvrach\Plan\Plan;
+use Ulvrach\Rules\EndRule;
+use Ulvrach\Rules\Finding;
+use Ulvrach\Rules\PlanRule;
+use Ulvrach\Rules\Remedy\Workbench;
+use Ulvrach\Rules\RuleKind;
+use Ulvrach\Rules\Severity;
+use Ulvrach\Shelf\StarterShelf;
+use Ulvrach\Technique\TechniqueKind;
+
+final class OneKindOfChips extends EndRule implements PlanRule
+{
+    public const CODE = 'one-kind-of-chips';
+
+    public const KIND = RuleKind::Taste;
+
+    public const EXPLANATION = 'One tool makes one pattern; brush and sponge together look as if nobody had made them.';
+
+    public function overall(Plan $plan, array $strata): array
+    {
+        $tools = [];
+        $last = null;
+        foreach ($strata as $zone) {
+            foreach ($zone->layers as $layer) {
+                if ($layer->kind === TechniqueKind::Chips) {
+                    $tools[$layer->technique->code] = true;
+                    $last = [$layer, $zone];
+                }
+            }
+            if ($zone->lastStepOf(TechniqueKind::LiftOff, TechniqueKind::Abrade) >= 0) {
+                return [];
+            }
+        }
+
+        return count($tools) === 1 && $last !== null ? [[$this->findingOn(Severity::Note, $last[0]->stepId, $last[1], 'All chips are made with one tool.'), $last[1]]] : [];
+    }
+
+    public function remedies(Finding $finding, Workbench $bench): array
+    {
+        $code = $bench->step($finding->stepId)->technique === 'sponge-chips' ? 'brush-chips' : 'sponge-chips';
+
+        return [$bench->insertBefore($bench->indexOf($finding->stepId) + 1, $code, StarterShelf::chips(), $finding->zones, $code === 'brush-chips' ? 'Add some by brush' : 'Add some by sponge')];
+    }
+}

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ulvrach\Rules\Material;
+
+use Ulvrach\Evaluation\Strata;
+use Ulvrach\Plan\Plan;
+use Ulvrach\Plan\ZoneKind;
+use Ulvrach\Rules\EndRule;
+use Ulvrach\Rules\Finding;
+use Ulvrach\Rules\JourneyRule;
+use Ulvrach\Rules\Remedy\Workbench;
+use Ulvrach\Rules\RuleKind;
+use Ulvrach\Rules\Severity;
+use Ulvrach\Shelf\StarterShelf;
+use Ulvrach\Technique\TechniqueKind;
+
+final class TrackFacesUnpolished extends EndRule implements JourneyRule
+{
+    public const CODE = 'track-faces-unpolished';
+
+    public const KIND = RuleKind::Custom;
+
+    public const EXPLANATION = 'Where track meets ground and wheels it is ground bright; a track that is dull all over has never moved.';
+
+    public function conclude(Plan $plan, Strata $zone, array $times): ?Finding
+    {
+        if ($zone->zone->kind !== ZoneKind::Tracks || count($zone->layers) < 2 || $zone->lastStepOf(TechniqueKind::Metal) >= 0) {
+            return null;
+        }
+
+        return $this->findingOn(Severity::Note, $plan->steps[$zone->journey[count($zone->journey) - 1]]->id, $zone, 'The faces that run stay as dull as the rest.');
+    }
+
+    public function remedies(Finding $finding, Workbench $bench): array
+    {
+        return [$bench->insertBefore(count($bench->plan->steps), 'track-polish', StarterShelf::steelPencil(), $finding->zones, 'Polish the contact faces last')];
+    }
+}

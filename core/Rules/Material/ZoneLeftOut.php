@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ulvrach\Rules\Material;
+
+use Ulvrach\Evaluation\Strata;
+use Ulvrach\Plan\Plan;
+use Ulvrach\Plan\ZoneKind;
+use Ulvrach\Rules\EndRule;
+use Ulvrach\Rules\Finding;
+use Ulvrach\Rules\JourneyRule;
+use Ulvrach\Rules\Remedy\Workbench;
+use Ulvrach\Rules\RuleKind;
+use Ulvrach\Rules\Severity;
+
+final class ZoneLeftOut extends EndRule implements JourneyRule
+{
+    public const CODE = 'zone-left-out';
+
+    public const KIND = RuleKind::Custom;
+
+    public const EXPLANATION = 'A zone without a step stays bare plastic.';
+
+    /** Steps; with fewer, a plan is only being begun. */
+    private const A_PLAN_UNDER_WAY = 8;
+
+    public function conclude(Plan $plan, Strata $zone, array $times): ?Finding
+    {
+        return $zone->journey === [] && $zone->zone->kind !== ZoneKind::Glass && count($plan->steps) >= self::A_PLAN_UNDER_WAY
+            ? $this->findingOn(Severity::Note, $plan->steps[count($plan->steps) - 1]->id, $zone, 'No step goes on this zone.')
+            : null;
+    }
+
+    public function remedies(Finding $finding, Workbench $bench): array
+    {
+        return [];
+    }
+}

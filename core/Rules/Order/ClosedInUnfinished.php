@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ulvrach\Rules\Order;
+
+use Ulvrach\Evaluation\Situation;
+use Ulvrach\Evaluation\Strata;
+use Ulvrach\Rules\Finding;
+use Ulvrach\Rules\Remedy\Workbench;
+use Ulvrach\Rules\RuleBase;
+use Ulvrach\Rules\Severity;
+use Ulvrach\Shelf\StarterShelf;
+use Ulvrach\Technique\TechniqueKind;
+
+final class ClosedInUnfinished extends RuleBase
+{
+    public const CODE = 'closed-in-unfinished';
+
+    public const EXPLANATION = 'What is closed in stays as it is: bare plastic shows through the first open hatch.';
+
+    protected const WATCHES = [TechniqueKind::Join];
+
+    public function concerns(Situation $situation): bool
+    {
+        return $situation->technique->closesOff;
+    }
+
+    public function examine(Situation $situation, Strata $below): ?Finding
+    {
+        return ! $below->has(TechniqueKind::Colour, TechniqueKind::Detail)
+            ? $this->finding(Severity::Risk, $situation, $below, 'It is closed in before it has any colour.')
+            : null;
+    }
+
+    public function remedies(Finding $finding, Workbench $bench): array
+    {
+        return [
+            $bench->insertBefore($bench->indexOf($finding->stepId), 'spray-colour', StarterShelf::paintGrey(), $finding->zones, 'Spray it before'),
+            $bench->leaveOut($finding->stepId, $finding->zones),
+        ];
+    }
+}

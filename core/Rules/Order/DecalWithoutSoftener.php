@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ulvrach\Rules\Order;
+
+use Ulvrach\Evaluation\Situation;
+use Ulvrach\Evaluation\Strata;
+use Ulvrach\Rules\Finding;
+use Ulvrach\Rules\Remedy\Workbench;
+use Ulvrach\Rules\RuleBase;
+use Ulvrach\Rules\RuleKind;
+use Ulvrach\Rules\Severity;
+use Ulvrach\Shelf\StarterShelf;
+use Ulvrach\Technique\TechniqueKind;
+
+final class DecalWithoutSoftener extends RuleBase
+{
+    public const CODE = 'decal-without-softener';
+
+    public const KIND = RuleKind::Custom;
+
+    public const EXPLANATION = 'Over rivets and edges a film bridges the hollow unless softener has drawn it down; under clear coat it stays so.';
+
+    protected const WATCHES = [TechniqueKind::ClearCoat];
+
+    public function examine(Situation $situation, Strata $below): ?Finding
+    {
+        $decal = $below->lastStepOf(TechniqueKind::Decal);
+        if ($decal < 0 || $below->lastStepOf(TechniqueKind::Soften, TechniqueKind::ClearCoat) > $decal) {
+            return null;
+        }
+        $number = $decal + 1;
+
+        return $this->finding(Severity::Note, $situation, $below, "The markings of step {$number} are sealed without softener.", ['decal' => $situation->plan->steps[$decal]->id]);
+    }
+
+    public function remedies(Finding $finding, Workbench $bench): array
+    {
+        $decal = (string) $finding->facts['decal'];
+
+        return [$bench->insertBefore($bench->indexOf($decal) + 1, 'decal-softener', StarterShelf::softener(), $finding->zones, 'Soften them first')];
+    }
+}

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ulvrach\Rules\Order;
+
+use Ulvrach\Evaluation\Situation;
+use Ulvrach\Evaluation\Strata;
+use Ulvrach\Rules\Finding;
+use Ulvrach\Rules\Remedy\Workbench;
+use Ulvrach\Rules\RuleBase;
+use Ulvrach\Rules\RuleKind;
+use Ulvrach\Rules\Severity;
+use Ulvrach\Technique\TechniqueKind;
+
+final class FilterAfterWash extends RuleBase
+{
+    public const CODE = 'filter-after-wash';
+
+    public const KIND = RuleKind::Custom;
+
+    public const EXPLANATION = 'A filter over a wash softens the lines that the wash has just drawn.';
+
+    protected const WATCHES = [TechniqueKind::Filter];
+
+    public function examine(Situation $situation, Strata $below): ?Finding
+    {
+        return $below->lastStepOf(TechniqueKind::Wash) >= 0
+            ? $this->finding(Severity::Note, $situation, $below, 'The filter softens the lines of the wash before it.', ['wash' => $situation->plan->steps[$below->lastStepOf(TechniqueKind::Wash)]->id])
+            : null;
+    }
+
+    public function remedies(Finding $finding, Workbench $bench): array
+    {
+        return [$bench->moveBefore($finding->stepId, (string) $finding->facts['wash']), $bench->leaveOut($finding->stepId, $finding->zones)];
+    }
+}

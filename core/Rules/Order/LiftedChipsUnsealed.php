@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ulvrach\Rules\Order;
+
+use Ulvrach\Chemistry\Sheen;
+use Ulvrach\Evaluation\Strata;
+use Ulvrach\Plan\Plan;
+use Ulvrach\Rules\EndRule;
+use Ulvrach\Rules\Finding;
+use Ulvrach\Rules\JourneyRule;
+use Ulvrach\Rules\Remedy\Workbench;
+use Ulvrach\Rules\RuleKind;
+use Ulvrach\Rules\Severity;
+use Ulvrach\Shelf\StarterShelf;
+use Ulvrach\Technique\TechniqueKind;
+
+final class LiftedChipsUnsealed extends EndRule implements JourneyRule
+{
+    public const CODE = 'lifted-chips-unsealed';
+
+    public const KIND = RuleKind::Custom;
+
+    public const EXPLANATION = 'The chipping film goes on dissolving at every damp touch until a clear coat seals its broken edges.';
+
+    public function conclude(Plan $plan, Strata $zone, array $times): ?Finding
+    {
+        $lifted = $zone->lastStepOf(TechniqueKind::LiftOff);
+        if ($lifted < 0 || $zone->lastStepOf(TechniqueKind::ClearCoat) > $lifted) {
+            return null;
+        }
+
+        return $this->findingOn(Severity::Risk, $plan->steps[$lifted]->id, $zone, 'The lifted chips are never sealed.');
+    }
+
+    public function remedies(Finding $finding, Workbench $bench): array
+    {
+        return [
+            $bench->insertBefore($bench->indexOf($finding->stepId) + 1, 'clear-coat', StarterShelf::clear(Sheen::Matte), $finding->zones, 'Seal them afterwards'),
+            $bench->insertBefore(count($bench->plan->steps), 'final-coat', StarterShelf::clear(Sheen::Matte), $finding->zones, 'Seal them at the end'),
+        ];
+    }
+}

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ulvrach\Rules\Order;
+
+use Ulvrach\Chemistry\Sheen;
+use Ulvrach\Evaluation\Situation;
+use Ulvrach\Evaluation\Strata;
+use Ulvrach\Rules\Finding;
+use Ulvrach\Rules\Remedy\Workbench;
+use Ulvrach\Rules\RuleBase;
+use Ulvrach\Rules\RuleKind;
+use Ulvrach\Rules\Severity;
+use Ulvrach\Technique\TechniqueKind;
+
+final class MarkingsStained extends RuleBase
+{
+    public const CODE = 'markings-stained';
+
+    public const KIND = RuleKind::Custom;
+
+    public const EXPLANATION = 'Brown and ochre tints yellow white markings for good unless a clear coat lies between.';
+
+    protected const WATCHES = [TechniqueKind::Filter, TechniqueKind::Wash, TechniqueKind::Blend];
+
+    public function examine(Situation $situation, Strata $below): ?Finding
+    {
+        foreach ($below->exposed() as $layer) {
+            if ($layer->kind === TechniqueKind::Decal && $situation->product?->colour !== null) {
+                $number = $layer->stepIndex + 1;
+
+                return $this->finding(Severity::Risk, $situation, $below, "It stains the unsealed markings of step {$number}.", ['decal' => $layer->stepId]);
+            }
+        }
+
+        return null;
+    }
+
+    public function remedies(Finding $finding, Workbench $bench): array
+    {
+        return [
+            $bench->clearCoatBefore($finding->stepId, Sheen::Satin, $finding->zones),
+            $bench->clearCoatBefore($finding->stepId, Sheen::Gloss, $finding->zones),
+            $bench->moveAfter((string) $finding->facts['decal'], $finding->stepId),
+            $bench->leaveOut($finding->stepId, $finding->zones),
+        ];
+    }
+}

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ulvrach\Rules\Order;
+
+use Ulvrach\Chemistry\Substrate;
+use Ulvrach\Evaluation\Situation;
+use Ulvrach\Evaluation\Strata;
+use Ulvrach\Plan\ZoneKind;
+use Ulvrach\Rules\Finding;
+use Ulvrach\Rules\Remedy\Workbench;
+use Ulvrach\Rules\RuleBase;
+use Ulvrach\Rules\Severity;
+use Ulvrach\Technique\TechniqueKind;
+
+final class PaintedBeforeItIsBent extends RuleBase
+{
+    public const CODE = 'painted-before-it-is-bent';
+
+    public const EXPLANATION = 'Vinyl gives when it is stretched round the wheels, paint does not: it flakes off.';
+
+    protected const WATCHES = [TechniqueKind::Join];
+
+    public function examine(Situation $situation, Strata $below): ?Finding
+    {
+        return $below->zone->substrate === Substrate::Vinyl && $below->zone->kind === ZoneKind::Tracks && $below->has(TechniqueKind::Colour)
+            ? $this->finding(Severity::Note, $situation, $below, 'The painted vinyl track is bent when it is fitted: paint flakes off.', ['paint' => $below->layers[0]->stepId])
+            : null;
+    }
+
+    public function remedies(Finding $finding, Workbench $bench): array
+    {
+        return [$bench->moveBefore($finding->stepId, (string) $finding->facts['paint']), $bench->leaveOut($finding->stepId, $finding->zones)];
+    }
+}

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ulvrach\Rules\Order;
+
+use Ulvrach\Evaluation\Situation;
+use Ulvrach\Evaluation\Strata;
+use Ulvrach\Rules\Finding;
+use Ulvrach\Rules\Remedy\Workbench;
+use Ulvrach\Rules\RuleBase;
+use Ulvrach\Rules\Severity;
+
+final class PartNoLongerReachable extends RuleBase
+{
+    public const CODE = 'part-no-longer-reachable';
+
+    public const EXPLANATION = 'Where a part is closed in, neither brush nor spray gets to it any more.';
+
+    public function examine(Situation $situation, Strata $below): ?Finding
+    {
+        if ($below->closedBy === null) {
+            return null;
+        }
+        $number = $below->closedBy + 1;
+
+        return $this->finding(Severity::Stop, $situation, $below, "Step {$number} has closed this part in: nothing reaches it.", ['closed' => $situation->plan->steps[$below->closedBy]->id]);
+    }
+
+    public function remedies(Finding $finding, Workbench $bench): array
+    {
+        $closed = (string) $finding->facts['closed'];
+
+        return [$bench->moveBefore($finding->stepId, $closed), $bench->moveAfter($closed, $finding->stepId), $bench->leaveOut($finding->stepId, $finding->zones)];
+    }
+}

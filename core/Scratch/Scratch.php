@@ -1,0 +1,99 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ulvrach\Scratch;
+
+use Ulvrach\Chemistry\Sheen;
+use Ulvrach\Colour\Lab;
+use Ulvrach\Evaluation\Evaluation;
+use Ulvrach\Evaluation\Layer;
+use Ulvrach\Technique\Coverage;
+use Ulvrach\Technique\TechniqueKind;
+
+/** What a scratch of any depth would uncover on a zone: the paint's own history, from the surface down to the part. */
+final readonly class Scratch
+{
+    /** CIEDE2000 below which a scratch through a colour shows nothing. */
+    private const UNSEEN = 6.0;
+
+    /**
+     * @param  list<Layer>  $colours  from the surface down, each a colour that shows when those above it are gone
+     * @param  list<string>  $warnings
+     */
+    private function __construct(
+        public array $colours,
+        public array $warnings,
+    ) {
+    }
+
+    /** @param  int  $beforeStep  as it is when this step begins; the number of steps: at the end */
+    public static function through(Evaluation $evaluation, string $zoneId, int $beforeStep): self
+    {
+        $strata = $evaluation->strata[$zoneId];
+        $colours = [];
+        foreach (array_reverse($strata->layers) as $layer) {
+            if ($layer->stepIndex < $beforeStep && $layer->product->colour !== null && self::isPaint($layer)) {
+                $colours[] = $layer;
+            }
+        }
+
+        return new self($colours, self::warnings($colours, $strata->zone->substrate->label(), self::hasBarrier($strata->layers, $beforeStep)));
+    }
+
+    /** Tints and dust go with the paint they lie on; what shows in a scratch is paint. */
+    private static function isPaint(Layer $layer): bool
+    {
+        return match ($layer->kind) {
+            TechniqueKind::Prime, TechniqueKind::Colour, TechniqueKind::Detail => true,
+            TechniqueKind::Shade => $layer->coverage === Coverage::Grain && ! $layer->technique->role->isEarth(),
+            default => false,
+        };
+    }
+
+    /** @param  list<Layer>  $layers */
+    private static function hasBarrier(array $layers, int $beforeStep): bool
+    {
+        foreach ($layers as $place => $layer) {
+            $next = $layers[$place + 1] ?? null;
+            if ($layer->stepIndex < $beforeStep && $layer->kind === TechniqueKind::ClearCoat && $next !== null && $next->product->colour !== null) {
+                return $layer->sheen !== Sheen::Matte || $layer->coats > 1;
+            }
+        }
+
+        return false;
+    }
+
+    /**
+     * @param  list<Layer>  $colours
+     * @return list<string>
+     */
+    private static function warnings(array $colours, string $part, bool $hasBarrier): array
+    {
+        if ($colours === []) {
+            return ["There is no paint yet: the bare {$part} lies open."];
+        }
+        $warnings = [];
+        $deepest = $colours[count($colours) - 1];
+        if ($deepest->kind !== TechniqueKind::Prime) {
+            $number = $deepest->stepIndex + 1;
+            $warnings[] = "Under the colour of step {$number} there is bare {$part}: a deep scratch shows it.";
+        }
+        if (count($colours) === 2 && $deepest->kind === TechniqueKind::Prime) {
+            $warnings[] = 'A scratch shows the primer at once: no colour lies between that a real vehicle would show.';
+        }
+        foreach ($colours as $place => $colour) {
+            $under = $colours[$place + 1] ?? null;
+            if ($under !== null && Lab::fromHex($colour->product->colour ?? '')->differenceTo(Lab::fromHex($under->product->colour ?? '')) < self::UNSEEN) {
+                $above = $colour->stepIndex + 1;
+                $below = $under->stepIndex + 1;
+                $warnings[] = "The colours of steps {$above} and {$below} are so alike that a scratch between them is not seen.";
+            }
+        }
+        if (count($colours) > 2 && ! $hasBarrier) {
+            $warnings[] = 'No clear coat lies between the colours: a brush that lifts one wears the next as well.';
+        }
+
+        return $warnings;
+    }
+}

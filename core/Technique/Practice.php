@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ulvrach\Technique;
+
+/** How a technique is done well: for the eyes and hands at the bench, not for the checks. */
+final readonly class Practice
+{
+    /**
+     * @param  list<string>  $signs  what to look for: ready, going wrong, done
+     * @param  list<string>  $tools
+     * @param  string  $undo  how it is taken back, in words; Undo\UndoAdvisor computes the rest
+     * @param  list<string>  $cautions  beyond those of the product (Safety\Safety)
+     * @param  list<string>  $alternatives  codes of techniques
+     * @param  string  $because  the reason behind the minutes, coats and marks given
+     */
+    public function __construct(
+        public array $signs,
+        public array $tools,
+        public string $undo,
+        public array $cautions = [],
+        public array $alternatives = [],
+        public string $because = 'one practised pair of hands on a 1:35 model',
+    ) {
+    }
+}

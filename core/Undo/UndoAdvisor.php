@@ -1,0 +1,141 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ulvrach\Undo;
+
+use Ulvrach\Chemistry\AttackTable;
+use Ulvrach\Chemistry\Carrier;
+use Ulvrach\Chemistry\Contact;
+use Ulvrach\Chemistry\CureState;
+use Ulvrach\Chemistry\Liquid;
+use Ulvrach\Evaluation\Evaluation;
+use Ulvrach\Evaluation\Harm;
+use Ulvrach\Evaluation\Layer;
+use Ulvrach\Evaluation\StepLiquid;
+use Ulvrach\Evaluation\Strata;
+
+/**
+ * How a step can be undone, with what, how hard, until when, and what it would cost below: from the attack table alone.
+ * A carrier takes a film off at level 2, "lifts or moves".
+ */
+final class UndoAdvisor
+{
+    private const MOVES = 2;
+
+    /** @return list<UndoWay> one for each state that its film goes through, in order of time; empty: it leaves no film */
+    public static function of(Evaluation $evaluation, int $stepIndex): array
+    {
+        $layer = $evaluation->layers[$stepIndex];
+        if ($layer === null) {
+            return [];
+        }
+        $below = self::below($evaluation, $layer);
+        $ways = [];
+        foreach (self::periods($layer) as [$state, $from, $until]) {
+            $ways[] = self::gentlest($layer, $state, $from, $until, $below);
+        }
+
+        return $ways;
+    }
+
+    /**
+     * Until when it can be adjusted without harm that is certain.
+     *
+     * @param  list<UndoWay>  $ways
+     * @return array{open: bool, until: int|null} open with null: at any later time
+     */
+    public static function adjustable(array $ways): array
+    {
+        $until = null;
+        foreach ($ways as $place => $way) {
+            if (! $way->isOpen()) {
+                return ['open' => $place > 0, 'until' => $until];
+            }
+            $until = $way->until;
+        }
+
+        return ['open' => $ways !== [], 'until' => null];
+    }
+
+    /** @return list<array{CureState, int, int|null}> states that last at least a minute */
+    private static function periods(Layer $layer): array
+    {
+        $edges = [[CureState::Wet, $layer->laidAt], [CureState::TouchDry, $layer->touchDryAt], [CureState::Recoatable, $layer->recoatableAt]];
+        if ($layer->solventProofAt !== null) {
+            $edges[] = [CureState::SolventProof, $layer->solventProofAt];
+        }
+        $periods = [];
+        foreach ($edges as $place => [$state, $from]) {
+            $until = $edges[$place + 1][1] ?? null;
+            if ($until === null || $until > $from) {
+                $periods[] = [$state, $from, $until];
+            }
+        }
+
+        return $periods;
+    }
+
+    /** @return list<Layer> every layer that a liquid would meet under this one, on any of its zones */
+    private static function below(Evaluation $evaluation, Layer $layer): array
+    {
+        $below = [];
+        foreach ($evaluation->plan->steps[$layer->stepIndex]->zones as $zone) {
+            $strata = $evaluation->strata[$zone];
+            foreach ($strata->reachFrom(self::placeOf($strata, $layer) - 1)[0] as $met) {
+                $below[$met->stepIndex] = $met;
+            }
+        }
+
+        return array_values($below);
+    }
+
+    private static function placeOf(Strata $strata, Layer $layer): int
+    {
+        foreach ($strata->layers as $place => $other) {
+            if ($other->stepIndex === $layer->stepIndex) {
+                return $place;
+            }
+        }
+
+        return 0;
+    }
+
+    /** @param  list<Layer>  $below */
+    private static function gentlest(Layer $layer, CureState $state, int $from, ?int $until, array $below): UndoWay
+    {
+        $best = null;
+        foreach (Carrier::cases() as $carrier) {
+            $level = AttackTable::onFilm($layer->film, $carrier, $state);
+            foreach ([Contact::Wipe, Contact::Scrub] as $contact) {
+                if ($level === null || AttackTable::afterContact($level, $contact) < self::MOVES) {
+                    continue;
+                }
+                [$harm, $hurt] = self::harmBelow(new StepLiquid(new Liquid($carrier, $contact), $layer->kind, true), $below, $from);
+                if ($best === null || $harm->value < $best->harm->value) {
+                    $best = new UndoWay($state, $from, $until, $carrier, $contact, $harm, $hurt);
+                }
+            }
+        }
+
+        return $best ?? new UndoWay($state, $from, $until, null, Contact::Wipe, Harm::None, null);
+    }
+
+    /**
+     * @param  list<Layer>  $below
+     * @return array{Harm, Layer|null} the worst, and who takes it
+     */
+    private static function harmBelow(StepLiquid $liquid, array $below, int $minute): array
+    {
+        $worst = Harm::None;
+        $hurt = null;
+        foreach ($below as $layer) {
+            $harm = $liquid->harmTo($layer, $layer->stateAt($minute));
+            if ($harm->value > $worst->value) {
+                [$worst, $hurt] = [$harm, $layer];
+            }
+        }
+
+        return [$worst, $hurt];
+    }
+}

@@ -2,10 +2,13 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\AlmanacController;
 use App\Http\Controllers\BuildController;
 use App\Http\Controllers\LibraryController;
 use App\Http\Controllers\PlanController;
+use App\Http\Controllers\SchoolController;
 use App\Http\Controllers\SessionController;
+use App\Http\Controllers\StepController;
 use App\Http\Middleware\RequireReadableJson;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Facades\Route;
@@ -17,8 +20,12 @@ Route::prefix('api')->middleware(RequireReadableJson::class)->group(function ():
     Route::post('session/demo', [SessionController::class, 'demo'])->middleware('throttle:30,1');
     Route::post('accounts', [SessionController::class, 'register'])->middleware('throttle:20,1');
     Route::get('library', LibraryController::class);
+    Route::get('almanac', AlmanacController::class);
 
     Route::middleware('auth')->group(function (): void {
+        Route::get('schools', [SchoolController::class, 'index']);
+        Route::post('schools', [SchoolController::class, 'store']);
+        Route::delete('schools/{school}', [SchoolController::class, 'destroy'])->whereNumber('school');
         Route::get('builds', [BuildController::class, 'index']);
         Route::post('builds', [BuildController::class, 'store']);
         Route::post('builds/import', [BuildController::class, 'import']);
@@ -32,6 +39,9 @@ Route::prefix('api')->middleware(RequireReadableJson::class)->group(function ():
             Route::post('undo', [PlanController::class, 'undo']);
             Route::post('redo', [PlanController::class, 'redo']);
             Route::get('remedies/{key}', [PlanController::class, 'remedies'])->where('key', '[a-z0-9.-]{1,120}');
+            Route::get('repair', [PlanController::class, 'repair']);
+            Route::get('steps/{step}', [StepController::class, 'show'])->where('step', '[a-z0-9-]{1,40}');
+            Route::get('zones/{zone}/scratch', [StepController::class, 'scratch'])->where('zone', '[a-z0-9-]{1,40}');
             Route::get('plan-file', [PlanController::class, 'export']);
         });
     });

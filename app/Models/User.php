@@ -30,6 +30,12 @@ final class User extends Authenticatable
         return ['password' => 'hashed'];
     }
 
+    /** @return HasMany<OwnSchool, $this> */
+    public function schools(): HasMany
+    {
+        return $this->hasMany(OwnSchool::class);
+    }
+
     /** @return HasMany<Build, $this> */
     public function builds(): HasMany
     {

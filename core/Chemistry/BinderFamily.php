@@ -54,6 +54,16 @@ enum BinderFamily: string
         return $this === self::Enamel || $this === self::ArtistOil;
     }
 
+    /** What a product of this family usually brings along; null: it is dry. */
+    public function usualCarrier(): ?Carrier
+    {
+        return match ($this) {
+            self::DryPigment => null,
+            self::BoundPigment => Carrier::OdourlessSpirit,
+            default => $this->ownThinners()[0] ?? null,
+        };
+    }
+
     /**
      * Carriers that thin this product without curdling it. Another one is a stranger's thinner.
      *

@@ -31,6 +31,17 @@ enum ZoneKind: string
     case Cab = 'cab';
     case Chassis = 'chassis';
 
+    /** Which columns of the board belong together. */
+    public function group(): string
+    {
+        return match ($this) {
+            self::Wheels, self::Tyres, self::RunningGear, self::Tracks, self::SpareLinks, self::Chassis => 'running gear',
+            self::Tools, self::Stowage, self::Canvas, self::Exhaust, self::Glass => 'fittings',
+            self::Interior, self::LoadBed, self::Cab => 'inside',
+            default => 'body',
+        };
+    }
+
     /** What a check may ask of a part beyond its material; zones that differ in this are judged apart. */
     public function role(): string
     {

@@ -69,14 +69,20 @@ final class VerdictReport
     /** @return list<array<string, mixed>> */
     public static function remedies(Finding $finding, Evaluation $evaluation, RemedyAdvisor $advisor): array
     {
-        return array_map(static fn (ProvedRemedy $proved) => [
+        return array_map(self::remedy(...), $advisor->for($finding, $evaluation));
+    }
+
+    /** @return array{label: string, clears: int, brings: int, delayMinutes: int, workMinutes: int, edits: list<array<string, mixed>>} */
+    public static function remedy(ProvedRemedy $proved): array
+    {
+        return [
             'label' => $proved->remedy->label,
             'clears' => $proved->clears,
             'brings' => $proved->brings,
             'delayMinutes' => $proved->delayMinutes,
             'workMinutes' => $proved->workMinutes,
             'edits' => EditCodec::write($proved->remedy->edits),
-        ], $advisor->for($finding, $evaluation));
+        ];
     }
 
     /**

@@ -70,5 +70,5 @@ it('shows a clean build, one with several kinds of findings, and one half done',
     $cards = collect($this->actingAs(User::query()->sole())->getJson('/api/builds')->json('builds'));
     expect($cards->firstWhere('kind', 'tank')['summary'])->toMatchArray(['stops' => 0, 'risks' => 0])
         ->and($cards->firstWhere('kind', 'lorry')['summary']['stops'])->toBeGreaterThan(2)
-        ->and($cards->firstWhere('kind', 'tracked-carrier'))->toMatchArray(['done' => 8, 'steps' => 17]);
+        ->and($cards->firstWhere('kind', 'tracked-carrier'))->toMatchArray(['done' => 8, 'steps' => 23]);
 });

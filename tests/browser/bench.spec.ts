@@ -5,7 +5,7 @@ test('the bench shows first what cannot wait, and what each build waits for', as
     const first = page.getByRole('main').getByRole('listitem').first()
     await expect(first.getByRole('heading')).toContainText('Harnvik')
     await expect(first).toContainText(/window closes in|window closed/)
-    await expect(first).toContainText('8 of 17 steps done')
+    await expect(first).toContainText('8 of 23 steps done')
 })
 
 test('a broken plan file is refused with the path of each fault', async ({ page }) => {

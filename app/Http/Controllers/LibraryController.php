@@ -9,8 +9,12 @@ use Ulvrach\Chemistry\BinderFamily;
 use Ulvrach\Chemistry\Carrier;
 use Ulvrach\Chemistry\Substrate;
 use Ulvrach\Plan\DepictedMaterial;
+use Ulvrach\Plan\Terrain;
 use Ulvrach\Plan\ZoneKind;
 use Ulvrach\PlanFile\PlanWriter;
+use Ulvrach\Report\AlmanacReport;
+use Ulvrach\Rules\Rule;
+use Ulvrach\Rules\RuleBook;
 use Ulvrach\Rules\School;
 use Ulvrach\Shelf\StarterShelf;
 use Ulvrach\Technique\Technique;
@@ -24,13 +28,16 @@ final class LibraryController
     {
         return new JsonResponse([
             'techniques' => array_map(self::technique(...), array_values(TechniqueLibrary::all())),
-            'families' => array_map(static fn (BinderFamily $family) => ['code' => $family->value, 'label' => $family->label()], BinderFamily::cases()),
+            'families' => array_map(static fn (BinderFamily $family) => ['code' => $family->value, 'label' => $family->label(), 'carrier' => $family->usualCarrier()?->value], BinderFamily::cases()),
             'carriers' => array_map(static fn (Carrier $carrier) => ['code' => $carrier->value, 'label' => $carrier->label()], Carrier::cases()),
             'substrates' => array_map(static fn (Substrate $part) => ['code' => $part->value, 'label' => $part->label()], Substrate::cases()),
             'materials' => array_map(static fn (DepictedMaterial $material) => ['code' => $material->value, 'label' => $material->label()], DepictedMaterial::cases()),
-            'zoneKinds' => array_map(static fn (ZoneKind $kind) => ['code' => $kind->value, 'label' => ucfirst(str_replace('-', ' ', $kind->value))], ZoneKind::cases()),
+            'zoneKinds' => array_map(static fn (ZoneKind $kind) => ['code' => $kind->value, 'label' => ucfirst(str_replace('-', ' ', $kind->value)), 'group' => $kind->group()], ZoneKind::cases()),
             'vehicleKinds' => array_map(static fn (VehicleKind $kind) => ['code' => $kind->value, 'label' => $kind->label()], VehicleKind::cases()),
-            'schools' => array_map(static fn (School $school) => ['code' => $school->code, 'name' => $school->name, 'creed' => $school->creed], array_values(School::all())),
+            'schools' => array_map(AlmanacReport::school(...), array_values(School::all())),
+            'questions' => AlmanacReport::questions(),
+            'rules' => array_map(static fn (Rule $rule) => ['code' => $rule->code(), 'kind' => $rule->kind()->value], array_values((new RuleBook)->rules)),
+            'terrains' => array_map(static fn (Terrain $terrain) => ['code' => $terrain->value, 'label' => ucfirst($terrain->label())], Terrain::cases()),
             'starterShelf' => array_map(PlanWriter::product(...), StarterShelf::all()),
         ]);
     }

@@ -19,6 +19,8 @@ use Ulvrach\Evaluation\Evaluator;
 use Ulvrach\PlanFile\BadPlanFile;
 use Ulvrach\PlanFile\EditCodec;
 use Ulvrach\PlanFile\PlanWriter;
+use Ulvrach\Repair\Repairer;
+use Ulvrach\Report\KnowledgeReport;
 use Ulvrach\Report\VerdictReport;
 use Ulvrach\Rules\Remedy\RemedyAdvisor;
 
@@ -79,6 +81,12 @@ final readonly class PlanController
             }
         }
         throw new NotFoundHttpException('The plan no longer has this finding.');
+    }
+
+    /** The cheapest set of proved remedies after which no stop is left; nothing is changed. */
+    public function repair(Build $build, Repairer $repairer): JsonResponse
+    {
+        return new JsonResponse(['version' => $build->version, ...KnowledgeReport::repair($repairer->repair($build->head->document))]);
     }
 
     public function export(Build $build): Response

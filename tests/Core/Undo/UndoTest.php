@@ -24,11 +24,11 @@ it('refuses to wipe where it would take the paint along', function () {
     expect($last->isOpen())->toBeFalse()->and($last->sentence())->toBe('Do not wipe: whatever takes it off takes step 2 along.');
 });
 
-it('ends when the film has hardened beyond what the paint below stands', function () {
+it('ends when the film has hardened as far as the paint below', function () {
     $evaluation = PlanKit::evaluate("prime primer on hull\nspray-colour acrylic on hull\nbrush-colour brown on hull, wait 1d");
     $adjustable = UndoAdvisor::adjustable(UndoAdvisor::of($evaluation, 2));
 
-    expect($adjustable['open'])->toBeTrue()->and($adjustable['until'])->toBe($evaluation->layers[2]?->recoatableAt);
+    expect($adjustable['open'])->toBeTrue()->and($adjustable['until'])->toBe($evaluation->layers[2]?->solventProofAt);
 });
 
 it('lets a clay wash be rinsed off at any time', function () {

@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Models\Build;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
+use Ulvrach\Evaluation\Evaluator;
+use Ulvrach\Report\KnowledgeReport;
+
+/** What is known of one step, or of one zone at a step, when somebody looks at it. */
+final readonly class StepController
+{
+    public function __construct(private Evaluator $evaluator)
+    {
+    }
+
+    public function show(Build $build, string $step): JsonResponse
+    {
+        $plan = $build->head->document;
+        $index = $plan->indexOf($step) ?? throw new NotFoundHttpException('There is no such step in this plan.');
+
+        return new JsonResponse(KnowledgeReport::ofStep($this->evaluator->evaluate($plan), $index));
+    }
+
+    /** As it is when the step named by "before" begins; without one, at the end. */
+    public function scratch(Request $request, Build $build, string $zone): JsonResponse
+    {
+        $plan = $build->head->document;
+        if (! isset($plan->zones[$zone])) {
+            throw new NotFoundHttpException('There is no such zone in this plan.');
+        }
+        $before = $request->query('before');
+        $index = is_string($before) && $before !== ''
+            ? $plan->indexOf($before) ?? throw new NotFoundHttpException('There is no such step in this plan.')
+            : count($plan->steps);
+
+        return new JsonResponse(KnowledgeReport::scratch($this->evaluator->evaluate($plan), $zone, $index));
+    }
+}

@@ -9,6 +9,7 @@ const wait = {
     clears: 1,
     brings: 0,
     delayMinutes: 25,
+    workMinutes: 0,
     edits: [{ edit: 'remove-step' as const, id: 'b' }],
 }
 const leave = { ...wait, label: 'Leave this step out', delayMinutes: -60 }
@@ -23,7 +24,7 @@ describe('findings of a step', () => {
         serverAnswers({ body: { version: 1, remedies: [wait, leave] } })
         show(<Findings findings={[finding()]} state={state([step('a'), step('b')])} apply={vi.fn()} />)
         expect(screen.getByText(/Stop: It starts 25 min before/)).toBeVisible()
-        expect(screen.getByText('On Hull')).toBeVisible()
+        expect(screen.getByText(/^On Hull/)).toBeVisible()
         expect(
             await screen.findByRole('button', { name: /Wait until it is ready.*mends 1 finding, ends 25 min later/ }),
         ).toBeVisible()
@@ -36,6 +37,35 @@ describe('findings of a step', () => {
         expect(apply).toHaveBeenLastCalledWith(wait.edits, wait.label)
         await userEvent.keyboard('2')
         expect(apply).toHaveBeenLastCalledWith(leave.edits, leave.label)
+    })
+    it('are accepted with a reason or a test patch; what is certain is not', async () => {
+        serverAnswers({ body: { version: 1, remedies: [] } })
+        const apply = vi.fn().mockResolvedValue(true)
+        const custom = finding({ kind: 'custom', severity: 'risk', code: 'wash-on-matte' })
+        show(<Findings findings={[custom]} state={state([step('a'), step('b')])} apply={apply} />)
+        await userEvent.click(screen.getByRole('button', { name: 'Break this rule knowingly' }))
+        await userEvent.click(screen.getByRole('button', { name: 'Keep' }))
+        expect(screen.getByRole('alert')).toHaveTextContent('Say why')
+        expect(apply).not.toHaveBeenCalled()
+        await userEvent.type(screen.getByLabelText('Why'), 'Tide marks are wanted.')
+        await userEvent.click(screen.getByRole('button', { name: 'Keep' }))
+        const accepted = [{ rule: 'wash-on-matte', reason: 'Tide marks are wanted.', trial: null }]
+        expect(apply).toHaveBeenCalledWith([{ edit: 'replace-step', step: step('b', { accepted }) }], 'Accept a finding')
+    })
+    it('offer no exception from what is certain, and a trial for what may happen', () => {
+        serverAnswers({ body: { version: 1, remedies: [] } })
+        const facts = [finding(), finding({ severity: 'risk', key: 'other', code: 'hot' })]
+        show(<Findings findings={facts} state={state([step('a'), step('b')])} apply={vi.fn()} />)
+        expect(screen.getAllByRole('button').map((button) => button.textContent)).toEqual(['It was tried: enter the test patch'])
+    })
+    it('stay visible when accepted, with the reason', () => {
+        serverAnswers({ body: { version: 1, remedies: [wait] } })
+        const trial = { where: 'the underside', rubs: 10, passed: true, date: '2026-11-20' }
+        const one = finding({ accepted: { rule: 'too-early', reason: 'It held.', trial } })
+        show(<Findings findings={[one]} state={state([step('a'), step('b')])} apply={vi.fn()} />)
+        expect(screen.getByText(/^Accepted: It starts/)).toBeVisible()
+        expect(screen.getByText('It held. Tried on the underside, 10 rubs, passed, 2026-11-20.')).toBeVisible()
+        expect(screen.getByRole('button', { name: 'Take the exception back' })).toBeVisible()
     })
     it('admit when nothing helps, and when the server does not answer', async () => {
         serverAnswers({ body: { version: 1, remedies: [] } })

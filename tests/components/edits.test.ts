@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest'
-import { addStep, changeTechnique, momentOf, toggleZone } from '@/features/plan/edits'
+import { copyEdits } from '@/features/plan/CopyDialog'
+import { addStep, changeTechnique, momentOf, toggleZones } from '@/features/plan/edits'
 import { library, plan, step } from './kit'
 
 describe('edits', () => {
@@ -33,8 +34,25 @@ describe('edits', () => {
     })
     it('puts a step on a zone and takes it off, zones in the order of the board', () => {
         const one = step('a', { zones: ['tracks'] })
-        expect(toggleZone(plan([one]), one, 'hull')).toMatchObject({ step: { zones: ['hull', 'tracks'] } })
-        expect(toggleZone(plan([one]), one, 'tracks')).toMatchObject({ step: { zones: [] } })
+        expect(toggleZones(plan([one]), one, ['hull'])).toMatchObject({ step: { zones: ['hull', 'tracks'] } })
+        expect(toggleZones(plan([one]), one, ['tracks'])).toMatchObject({ step: { zones: [] } })
+    })
+    it('puts a step on a whole group, and off it only when it is on all of it', () => {
+        const one = step('a', { zones: ['hull'] })
+        expect(toggleZones(plan([one]), one, ['hull', 'turret'])).toMatchObject({ step: { zones: ['hull', 'turret'] } })
+        const both = step('a', { zones: ['hull', 'turret'] })
+        expect(toggleZones(plan([both]), both, ['hull', 'turret'])).toMatchObject({ step: { zones: [] } })
+    })
+    it('copies steps to other zones, within them or as steps of their own', () => {
+        const steps = [step('a'), step('b', { zones: ['tracks'] })]
+        expect(copyEdits(plan(steps), steps, ['turret'], false)).toMatchObject([
+            { edit: 'replace-step', step: { id: 'a', zones: ['hull', 'turret'] } },
+            { edit: 'replace-step', step: { id: 'b', zones: ['turret', 'tracks'] } },
+        ])
+        expect(copyEdits(plan(steps), steps, ['turret'], true)).toMatchObject([
+            { edit: 'insert-step', at: 2, step: { zones: ['turret'], done: null } },
+            { edit: 'insert-step', at: 3, step: { zones: ['turret'] } },
+        ])
     })
     it('writes moments as plan files do', () => {
         expect(momentOf(new Date('2026-11-24T19:30:59.123Z'))).toBe('2026-11-24T19:30:00Z')

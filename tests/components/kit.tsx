@@ -40,11 +40,12 @@ export const step = (id: string, changes: Partial<Step> = {}): Step => ({
     waitMinutes: null,
     done: null,
     note: '',
+    accepted: [],
     ...changes,
 })
 
 export const plan = (steps: Step[]): Plan => ({
-    build: { name: 'Ostrel', vehicle: '', kind: 'tank', scale: 35, story: '' },
+    build: { name: 'Ostrel', vehicle: '', kind: 'tank', scale: 35, story: '', serviceMonths: null, terrain: null },
     school: 'sealed-steps',
     bench: { temperatureC: 20, humidityPercent: 50 },
     zones: ['hull', 'turret', 'tracks'].map((id) => ({
@@ -54,6 +55,8 @@ export const plan = (steps: Step[]): Plan => ({
         areaCm2: 80,
         substrate: 'polystyrene',
         depicts: 'steel',
+        traffic: 'light',
+        sheltered: false,
     })),
     products: [
         {
@@ -76,11 +79,13 @@ export const finding = (changes: Partial<Finding> = {}): Finding => ({
     zones: ['hull'],
     happens: 'It starts 25 min before the lacquer of step 1 is recoatable.',
     why: 'Dry to the touch and safe to coat over are different times.',
+    kind: 'fact',
+    accepted: null,
     ...changes,
 })
 
 export const verdict = (plan: Plan, findings: Finding[] = []): Verdict => ({
-    summary: { stops: 0, risks: 0, notes: 0, lastsMinutes: 100 },
+    summary: { stops: 0, risks: 0, notes: 0, accepted: 0, lastsMinutes: 100 },
     clockZero: null,
     findings,
     steps: plan.steps.map((one, index) => ({
@@ -144,13 +149,19 @@ export const library: Library = {
             cleanUp: { earliest: 20, bestUntil: 240, latest: 1440, sign: 'dull' },
         }),
     ],
-    families: [{ code: 'waterborne-acrylic', label: 'waterborne acrylic' }],
+    families: [{ code: 'waterborne-acrylic', label: 'waterborne acrylic', carrier: 'water' }],
     carriers: [{ code: 'water', label: 'water' }],
     substrates: [],
     materials: [],
-    zoneKinds: [],
+    zoneKinds: [
+        { code: 'hull-sides', label: 'Hull sides', group: 'body' },
+        { code: 'turret', label: 'Turret', group: 'body' },
+        { code: 'tracks', label: 'Tracks', group: 'running gear' },
+    ],
+    terrains: [],
+    questions: [],
     vehicleKinds: [{ code: 'tank', label: 'Tank' }],
-    schools: [{ code: 'sealed-steps', name: 'Sealed steps', creed: '' }],
+    schools: [{ code: 'sealed-steps', name: 'Sealed steps', creed: '', answers: {}, severities: {} }],
     starterShelf: [
         { id: 'clear-gloss', name: 'Gloss clear', family: 'waterborne-acrylic', carrier: 'water', sheen: 'gloss', colour: null },
         { id: 'wash-brown', name: 'Dark wash', family: 'enamel', carrier: 'odourless-spirit', sheen: null, colour: '#3b2f24' },

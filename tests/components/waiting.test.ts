@@ -22,7 +22,7 @@ const card = (id: string, done: number, changes: Partial<Next> | null): BenchCar
     kind: 'tank',
     scale: 35,
     changedAt: now,
-    summary: { stops: 0, risks: 0, notes: 0, lastsMinutes: 0 },
+    summary: { stops: 0, risks: 0, notes: 0, accepted: 0, lastsMinutes: 0 },
     steps: 3,
     done,
     next: changes === null ? null : next(changes),

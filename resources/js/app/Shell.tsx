@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
 import { LogOut, Moon, Sun, WifiOff } from 'lucide-react'
 import { useState, useSyncExternalStore } from 'react'
-import { Link, Navigate, Outlet, useLocation } from 'react-router'
+import { Link, Navigate, NavLink, Outlet, useLocation } from 'react-router'
 import { Button } from '@/design/Button'
 import { RetryNotice } from '@/design/Notice'
 import { sessionQuery, useSignOut } from './session'
@@ -31,17 +31,32 @@ export function Shell() {
     return (
         <div className="flex h-dvh flex-col">
             <header className="no-print flex h-11 shrink-0 items-center gap-3 border-b border-rule bg-panel px-3">
-                <Link to="/" className="wide flex items-center gap-2 font-semibold tracking-wide">
+                <Link to="/" aria-label="Ulvrach" className="wide flex items-center gap-2 font-semibold tracking-wide">
                     <img src="/mark.svg" alt="" className="size-6" />
                     Ulvrach
                 </Link>
-                <span id="shell-title" className="flex min-w-0 flex-1 items-center gap-2" />
+                <nav aria-label="Main" className="flex flex-1 items-center gap-1">
+                    <Place to="/" name="Bench" />
+                    <Place to="/almanac" name="Almanac" />
+                </nav>
                 <OfflineMark />
                 <ThemeButton />
                 <SignOutButton name={session.data.user.name} />
             </header>
             <Outlet />
         </div>
+    )
+}
+
+function Place({ to, name }: { to: string; name: string }) {
+    return (
+        <NavLink
+            to={to}
+            end
+            className="inline-flex min-h-8 items-center rounded-plate px-2.5 text-soft hover:bg-press aria-[current=page]:font-semibold aria-[current=page]:text-ink pointer-coarse:min-h-11"
+        >
+            {name}
+        </NavLink>
     )
 }
 

@@ -37,7 +37,7 @@ export function SeverityMark({
     )
 }
 
-export type Counts = Record<'stops' | 'risks' | 'notes', number>
+export type Counts = Record<'stops' | 'risks' | 'notes' | 'accepted', number>
 
 /** "2 stops, 1 risk", each with its shape; or that all is clear. */
 export function VerdictLine({ counts, className = '' }: { counts: Counts; className?: string }) {
@@ -46,6 +46,7 @@ export function VerdictLine({ counts, className = '' }: { counts: Counts; classN
         ['risk', counts.risks],
         ['note', counts.notes],
     ] as const
+    // Notes alone are no reason to hesitate.
     const present = parts.filter(([, count]) => count > 0)
     return (
         <span className={`flex flex-wrap items-center gap-x-3 gap-y-1 ${className}`}>
@@ -63,6 +64,7 @@ export function VerdictLine({ counts, className = '' }: { counts: Counts; classN
                     {count} {count === 1 ? severity : `${severity}s`}
                 </span>
             ))}
+            {counts.accepted > 0 && <span className="whitespace-nowrap text-soft">{counts.accepted} accepted</span>}
         </span>
     )
 }

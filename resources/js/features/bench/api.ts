@@ -1,6 +1,7 @@
 import { queryOptions } from '@tanstack/react-query'
 import { z } from 'zod'
 import { getJson } from '@/app/http'
+import { summarySchema } from '@/features/build'
 
 const moment = z.string().transform((text) => new Date(text))
 
@@ -11,7 +12,7 @@ const cardSchema = z.object({
     kind: z.string(),
     scale: z.number(),
     changedAt: moment,
-    summary: z.object({ stops: z.number(), risks: z.number(), notes: z.number(), lastsMinutes: z.number() }),
+    summary: summarySchema,
     steps: z.number(),
     done: z.number(),
     next: z

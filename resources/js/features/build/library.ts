@@ -1,7 +1,8 @@
 import { queryOptions, useSuspenseQuery } from '@tanstack/react-query'
 import { z } from 'zod'
 import { getJson } from '@/app/http'
-import { productSchema } from './schema'
+import { SEVERITIES } from '@/design/Severity'
+import { productSchema, type SchoolChoice } from './schema'
 
 const worded = z.array(z.object({ code: z.string(), label: z.string() }))
 
@@ -21,15 +22,27 @@ const techniqueSchema = z.object({
 })
 export type Technique = z.infer<typeof techniqueSchema>
 
+const schoolSchema = z.object({
+    code: z.string(),
+    name: z.string(),
+    creed: z.string(),
+    answers: z.record(z.string(), z.string()),
+    severities: z.record(z.string(), z.enum(SEVERITIES).nullable()),
+})
+
 const librarySchema = z.object({
     techniques: z.array(techniqueSchema),
-    families: worded,
+    families: z.array(z.object({ code: z.string(), label: z.string(), carrier: z.string().nullable() })),
     carriers: worded,
     substrates: worded,
     materials: worded,
-    zoneKinds: worded,
+    zoneKinds: z.array(z.object({ code: z.string(), label: z.string(), group: z.string() })),
+    terrains: worded,
     vehicleKinds: worded,
-    schools: z.array(z.object({ code: z.string(), name: z.string(), creed: z.string() })),
+    schools: z.array(schoolSchema),
+    questions: z.array(
+        z.object({ code: z.string(), text: z.string(), options: z.array(z.object({ code: z.string(), text: z.string() })) }),
+    ),
     starterShelf: z.array(productSchema),
 })
 export type Library = z.infer<typeof librarySchema>
@@ -52,6 +65,12 @@ export function techniqueOf(library: Library, code: string): Technique {
         throw new Error(`The library has no technique “${code}”. Load the page again.`)
     }
     return technique
+}
+
+/** The school of the library that a plan follows, or that its own school was copied from. */
+export function schoolOf(library: Library, choice: SchoolChoice): Library['schools'][number] | undefined {
+    const code = typeof choice === 'string' ? choice : choice.from
+    return library.schools.find((school) => school.code === code)
 }
 
 export function wordFor(words: readonly { code: string; label: string }[], code: string): string {

@@ -3,6 +3,10 @@ import { SEVERITIES } from '@/design/Severity'
 
 const cleanUpSchema = z.object({ carrier: z.string(), scrubbed: z.boolean(), afterMinutes: z.number() })
 
+const trialSchema = z.object({ where: z.string(), rubs: z.number(), passed: z.boolean(), date: z.string() })
+const acceptanceSchema = z.object({ rule: z.string(), reason: z.string(), trial: trialSchema.nullable() })
+export type Acceptance = z.infer<typeof acceptanceSchema>
+
 const stepSchema = z.object({
     id: z.string(),
     technique: z.string(),
@@ -15,6 +19,7 @@ const stepSchema = z.object({
     waitMinutes: z.number().nullable(),
     done: z.string().nullable(),
     note: z.string(),
+    accepted: z.array(acceptanceSchema),
 })
 export type Step = z.infer<typeof stepSchema>
 export type CleanUp = z.infer<typeof cleanUpSchema>
@@ -36,19 +41,40 @@ const zoneSchema = z.object({
     areaCm2: z.number(),
     substrate: z.string(),
     depicts: z.string(),
+    traffic: z.enum(['none', 'light', 'heavy']),
+    sheltered: z.boolean(),
 })
 export type Zone = z.infer<typeof zoneSchema>
 
-const buildSchema = z.object({ name: z.string(), vehicle: z.string(), kind: z.string(), scale: z.number(), story: z.string() })
+const buildSchema = z.object({
+    name: z.string(),
+    vehicle: z.string(),
+    kind: z.string(),
+    scale: z.number(),
+    story: z.string(),
+    serviceMonths: z.number().nullable(),
+    terrain: z.string().nullable(),
+})
 export type BuildFacts = z.infer<typeof buildSchema>
 
 const benchSchema = z.object({ temperatureC: z.number(), humidityPercent: z.number() })
 export type BenchConditions = z.infer<typeof benchSchema>
 
+const ownSchoolSchema = z.object({
+    from: z.string(),
+    name: z.string(),
+    answers: z.record(z.string(), z.string()).optional(),
+    severities: z.record(z.string(), z.enum(SEVERITIES).nullable()).optional(),
+})
+/** A school of the library by its code, or a copy of one with answers of one's own. */
+export const schoolChoiceSchema = z.union([z.string(), ownSchoolSchema])
+export type OwnSchool = z.infer<typeof ownSchoolSchema>
+export type SchoolChoice = z.infer<typeof schoolChoiceSchema>
+
 /** A plan file, version 1. */
 export const planSchema = z.object({
     build: buildSchema,
-    school: z.string(),
+    school: schoolChoiceSchema,
     bench: benchSchema,
     zones: z.array(zoneSchema),
     products: z.array(productSchema),
@@ -56,7 +82,7 @@ export const planSchema = z.object({
 })
 export type Plan = z.infer<typeof planSchema>
 
-const findingSchema = z.object({
+export const findingSchema = z.object({
     key: z.string(),
     code: z.string(),
     severity: z.enum(SEVERITIES),
@@ -64,6 +90,8 @@ const findingSchema = z.object({
     zones: z.array(z.string()),
     happens: z.string(),
     why: z.string(),
+    kind: z.enum(['fact', 'custom', 'taste']),
+    accepted: acceptanceSchema.nullable(),
 })
 export type Finding = z.infer<typeof findingSchema>
 
@@ -97,9 +125,17 @@ const zoneVerdictSchema = z.object({
     layers: z.array(z.object({ step: z.string(), broken: z.boolean(), exposed: z.boolean() })),
 })
 
+export const summarySchema = z.object({
+    stops: z.number(),
+    risks: z.number(),
+    notes: z.number(),
+    accepted: z.number(),
+    lastsMinutes: z.number(),
+})
+
 /** What the core says of a plan. Times are minutes on the plan's clock. */
 export const verdictSchema = z.object({
-    summary: z.object({ stops: z.number(), risks: z.number(), notes: z.number(), lastsMinutes: z.number() }),
+    summary: summarySchema,
     clockZero: z.string().nullable(),
     findings: z.array(findingSchema),
     steps: z.array(stepVerdictSchema),

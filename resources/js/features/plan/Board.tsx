@@ -9,13 +9,17 @@ import {
     useSensors,
 } from '@dnd-kit/core'
 import { SortableContext, sortableKeyboardCoordinates, verticalListSortingStrategy } from '@dnd-kit/sortable'
-import { type KeyboardEvent, useEffect, useRef, useState } from 'react'
+import { ChevronDown, ChevronRight } from 'lucide-react'
+import { Fragment, type KeyboardEvent, useEffect, useRef, useState } from 'react'
 import { Button } from '@/design/Button'
+import { inWords } from '@/design/duration'
+import { SEVERITIES, SEVERITY_WORD, SeverityMark } from '@/design/Severity'
 import type { Library, Plan, Verdict } from '@/features/build'
 import { CoreStrip } from './CoreSample'
 import type { Acts } from './PlanDesk'
 import { StepRow } from './StepRow'
 import type { FindingIndex } from './verdicts'
+import { type Column, columnsOf, hasGroups, hasParts, type Part, partsOf, passes, type View, visibleSteps } from './view'
 
 /** Where the modeller is: a step, and on it a zone or (null) the step's name. */
 export type Cursor = { step: string | null; zone: string | null }
@@ -30,16 +34,23 @@ type Props = {
     acts: Acts
     onDragOver: (id: string, to: number) => void
     onDragEnd: (id: string, to: number | null) => Promise<void>
+    view: View
+    chosen: ReadonlySet<string>
 }
 
-export const boardColumns = (zones: number): string => `5.5rem minmax(13rem, 17rem) repeat(${zones}, minmax(2.75rem, 1fr))`
+export const boardColumns = (columns: readonly Column[]): string =>
+    `5.5rem minmax(13rem, 17rem) repeat(${columns.length}, minmax(2.75rem, 1fr))`
 
 /** The strata board: time runs down, zones run across, a cell is a layer on a zone. */
-export function Board({ plan, verdict, findings, library, cursor, onCursor, acts, onDragOver, onDragEnd }: Props) {
+export function Board(props: Props) {
+    const { plan, verdict, findings, library, cursor, onCursor, acts, onDragOver, onDragEnd, view, chosen } = props
     const grid = useRef<HTMLDivElement>(null)
     // While a step is dragged, the rows keep their order in the document and move by transform.
     const [order, setOrder] = useState<readonly string[] | null>(null)
     const steps = plan.steps
+    const columns = columnsOf(plan, library, view)
+    const visible = visibleSteps(plan, library, view, findings)
+    const shown = new Set(visible.map((step) => step.id))
     const ids = order ?? steps.map((step) => step.id)
     const sensors = useSensors(
         useSensor(PointerSensor, { activationConstraint: { distance: 5 } }),
@@ -48,15 +59,16 @@ export function Board({ plan, verdict, findings, library, cursor, onCursor, acts
 
     useFocusOnCursor(grid, cursor)
 
-    const zones: (string | null)[] = [null, ...plan.zones.map((zone) => zone.id)]
     const go = (down: number, right: number) => {
-        const row = Math.min(Math.max(steps.findIndex((step) => step.id === cursor.step) + down, 0), steps.length - 1)
-        const column = Math.min(Math.max(zones.indexOf(cursor.zone) + right, 0), zones.length - 1)
-        onCursor({ step: steps[row]?.id ?? null, zone: zones[column] ?? null })
+        const row = Math.min(Math.max(visible.findIndex((step) => step.id === cursor.step) + down, 0), visible.length - 1)
+        const here = columns.findIndex((column) => column.zones.some((zone) => zone.id === cursor.zone))
+        const column = Math.min(Math.max(here + right, -1), columns.length - 1)
+        onCursor({ step: visible[row]?.id ?? null, zone: columns[column]?.zones[0]?.id ?? null })
     }
     const onKeyDown = (event: KeyboardEvent<HTMLDivElement>) => {
         if (event.target instanceof HTMLElement && event.target.closest('[data-grip]') !== null) return
-        const act = gridAct(event, go, acts, cursor, steps.length)
+        const here = columns.find((column) => column.zones.some((zone) => zone.id === cursor.zone))
+        const act = gridAct(event, go, acts, here?.zones.map((zone) => zone.id) ?? [], steps.length)
         if (act !== null) {
             event.preventDefault()
             event.stopPropagation()
@@ -65,6 +77,7 @@ export function Board({ plan, verdict, findings, library, cursor, onCursor, acts
     }
 
     const placeOf = (event: DragOverEvent | DragEndEvent) => (event.over === null ? null : ids.indexOf(String(event.over.id)))
+    const partStarts = new Map(hasParts(plan) ? partsOf(plan, library).map((part) => [part.steps[0]?.id, part]) : [])
 
     if (steps.length === 0) {
         return (
@@ -107,62 +120,150 @@ export function Board({ plan, verdict, findings, library, cursor, onCursor, acts
                     role="grid"
                     aria-label="Strata board: steps down, zones across"
                     aria-rowcount={steps.length + 1}
-                    aria-colcount={zones.length}
+                    aria-colcount={columns.length + 2}
                     className="min-w-fit flex-1"
                     onKeyDown={onKeyDown}
                 >
-                    <ZoneHeads plan={plan} verdict={verdict} />
-                    <SortableContext items={[...ids]} strategy={verticalListSortingStrategy}>
+                    <ZoneHeads plan={plan} verdict={verdict} columns={columns} view={view} acts={acts} />
+                    <SortableContext items={ids.filter((id) => shown.has(id))} strategy={verticalListSortingStrategy}>
                         {ids.map((id) => {
                             const index = steps.findIndex((step) => step.id === id)
                             const step = steps[index]
-                            return step === undefined ? null : (
-                                <StepRow
-                                    key={id}
-                                    step={step}
-                                    index={index}
-                                    plan={plan}
-                                    verdict={verdict}
-                                    findings={findings}
-                                    library={library}
-                                    cursor={cursor}
-                                    onCursor={onCursor}
-                                    acts={acts}
-                                    isDragging={order !== null}
-                                />
+                            if (step === undefined) return null
+                            const part = partStarts.get(id)
+                            return (
+                                <Fragment key={id}>
+                                    {part !== undefined &&
+                                        order === null &&
+                                        part.steps.some((one) => passes(view.filter, one, findings)) && (
+                                            <PartHead
+                                                part={part}
+                                                isFolded={view.foldedParts.has(part.key)}
+                                                findings={findings}
+                                                verdict={verdict}
+                                                onFold={() => acts.foldPart(part.key)}
+                                            />
+                                        )}
+                                    {shown.has(id) && (
+                                        <StepRow
+                                            step={step}
+                                            index={index}
+                                            plan={plan}
+                                            verdict={verdict}
+                                            findings={findings}
+                                            library={library}
+                                            cursor={cursor}
+                                            onCursor={onCursor}
+                                            acts={acts}
+                                            isDragging={order !== null}
+                                            columns={columns}
+                                            isChosen={chosen.has(id)}
+                                        />
+                                    )}
+                                </Fragment>
                             )
                         })}
+                        {visible.length === 0 && <p className="p-6 text-center text-soft">No step has a finding of this kind.</p>}
                     </SortableContext>
                 </div>
             </DndContext>
-            <CoreStrip plan={plan} verdict={verdict} cursor={cursor} onCursor={onCursor} />
+            <CoreStrip plan={plan} columns={columns} verdict={verdict} cursor={cursor} onCursor={onCursor} />
         </div>
     )
 }
 
-function ZoneHeads({ plan, verdict }: { plan: Plan; verdict: Verdict }) {
+type HeadProps = { plan: Plan; verdict: Verdict; columns: readonly Column[]; view: View; acts: Acts }
+
+function ZoneHeads({ plan, verdict, columns, view, acts }: HeadProps) {
+    const groups: { name: string; span: number }[] = []
+    for (const column of columns) {
+        const last = groups[groups.length - 1]
+        if (last?.name === column.group) last.span++
+        else groups.push({ name: column.group, span: 1 })
+    }
     return (
-        <div
-            role="row"
-            className="sticky top-0 z-20 grid border-b border-rule bg-panel"
-            style={{ gridTemplateColumns: boardColumns(plan.zones.length) }}
-        >
-            <span role="columnheader" className="narrow self-end px-2 pb-1 text-fine text-soft">
-                {verdict.clockZero === null ? 'Plan time' : 'Clock'}
-            </span>
-            <span role="columnheader" className="narrow self-end pb-1 text-fine text-soft">
-                Step
-            </span>
-            {plan.zones.map((zone) => (
-                <span
-                    key={zone.id}
-                    role="columnheader"
-                    title={`${zone.name}, ${zone.areaCm2} cm²`}
-                    className="narrow line-clamp-3 self-end border-l border-line px-0.5 pt-1 pb-1 text-center text-fine leading-tight font-medium break-words hyphens-auto"
-                >
-                    {zone.name}
+        <div role="rowgroup" className="sticky top-0 z-20 border-b border-rule bg-panel">
+            {hasGroups(plan) && (
+                <div role="row" className="grid" style={{ gridTemplateColumns: boardColumns(columns) }}>
+                    <span role="columnheader" style={{ gridColumn: 'span 2' }} aria-label="Groups of zones" />
+                    {groups.map((group) => (
+                        <span
+                            key={group.name}
+                            role="columnheader"
+                            style={{ gridColumn: `span ${group.span}` }}
+                            className="min-w-0 border-l border-line"
+                        >
+                            <button
+                                type="button"
+                                tabIndex={-1}
+                                aria-expanded={!view.foldedGroups.has(group.name)}
+                                onClick={() => acts.foldGroup(group.name)}
+                                className="narrow flex w-full items-center justify-center gap-0.5 truncate px-0.5 text-fine text-soft hover:bg-press pointer-coarse:min-h-11"
+                            >
+                                <FoldMark isFolded={view.foldedGroups.has(group.name)} /> {group.name}
+                            </button>
+                        </span>
+                    ))}
+                </div>
+            )}
+            <div role="row" className="grid" style={{ gridTemplateColumns: boardColumns(columns) }}>
+                <span role="columnheader" className="narrow self-end px-2 pb-1 text-fine text-soft">
+                    {verdict.clockZero === null ? 'Plan time' : 'Clock'}
                 </span>
-            ))}
+                <span role="columnheader" className="narrow self-end pb-1 text-fine text-soft">
+                    Step
+                </span>
+                {columns.map((column) => (
+                    <span
+                        key={column.key}
+                        role="columnheader"
+                        title={column.zones.map((zone) => `${zone.name}, ${zone.areaCm2} cm²`).join('\n')}
+                        className="narrow line-clamp-3 self-end border-l border-line px-0.5 pt-1 pb-1 text-center text-fine leading-tight font-medium break-words hyphens-auto"
+                    >
+                        {column.name}
+                    </span>
+                ))}
+            </div>
+        </div>
+    )
+}
+
+function FoldMark({ isFolded }: { isFolded: boolean }) {
+    return isFolded ? (
+        <ChevronRight className="size-3 shrink-0" aria-hidden />
+    ) : (
+        <ChevronDown className="size-3 shrink-0" aria-hidden />
+    )
+}
+
+type PartProps = { part: Part; isFolded: boolean; findings: FindingIndex; verdict: Verdict; onFold: () => void }
+
+/** The head of a run of steps of one kind; folded, it still tells how it stands. */
+function PartHead({ part, isFolded, findings, verdict, onFold }: PartProps) {
+    const worst = SEVERITIES.find((severity) => part.steps.some((step) => findings.worstOfStep(step.id) === severity))
+    const work = part.steps.reduce((sum, step) => sum + (verdict.steps.find((one) => one.id === step.id)?.handsOn ?? 0), 0)
+    const done = part.steps.filter((step) => step.done !== null).length
+    return (
+        <div role="row" className="border-b border-line bg-ground">
+            <div role="rowheader">
+                <button
+                    type="button"
+                    tabIndex={-1}
+                    aria-expanded={!isFolded}
+                    onClick={onFold}
+                    className="flex w-full items-center gap-1.5 px-1.5 py-0.5 text-left text-fine hover:bg-press pointer-coarse:min-h-11"
+                >
+                    <FoldMark isFolded={isFolded} />
+                    <span className="font-semibold">{part.name}</span>
+                    <span className="text-soft">
+                        {part.steps.length} {part.steps.length === 1 ? 'step' : 'steps'}, {inWords(work)} of work
+                        {done > 0 && `, ${done} done`}
+                    </span>
+                    {isFolded && worst !== undefined && (
+                        <SeverityMark severity={worst} label={SEVERITY_WORD[worst]} className="size-3.5" />
+                    )}
+                </button>
+            </div>
         </div>
     )
 }
@@ -181,13 +282,19 @@ function gridAct(
     event: KeyboardEvent,
     go: (down: number, right: number) => void,
     acts: Acts,
-    cursor: Cursor,
+    zones: readonly string[],
     rows: number,
 ): (() => void) | null {
     if (event.ctrlKey || event.metaKey) return null
     if (event.altKey) {
         if (event.key === 'ArrowUp') return () => acts.move(-1)
         return event.key === 'ArrowDown' ? () => acts.move(1) : null
+    }
+    if (event.shiftKey && (event.key === 'ArrowUp' || event.key === 'ArrowDown')) {
+        return () => {
+            acts.choose(null)
+            go(event.key === 'ArrowUp' ? -1 : 1, 0)
+        }
     }
     switch (event.key) {
         case 'ArrowUp':
@@ -203,7 +310,7 @@ function gridAct(
         case 'End':
             return () => go(rows, 0)
         case ' ':
-            return cursor.zone === null ? null : () => acts.toggle(cursor.zone ?? '')
+            return zones.length === 0 ? null : () => acts.toggle(zones)
         case 'Enter':
             return () => document.querySelector<HTMLElement>('[data-inspector] button, [data-inspector] select')?.focus()
         case 'Delete':

@@ -13,10 +13,9 @@ type Props = {
     edit: (edits: PlanEdit[], label?: string) => Promise<boolean>
 }
 
-/** Name, story, school and room. Saved together, so that half a change never judges the plan. */
+/** Name, story and room. Saved together, so that half a change never judges the plan. */
 export function BuildDialog({ open, onOpenChange, plan, library, edit }: Props) {
     const [faults, setFaults] = useState<Record<string, string>>({})
-    const [school, setSchool] = useState(plan.school)
     const save = async (form: FormData) => {
         const text = (name: string) => String(form.get(name) ?? '').trim()
         const number = (name: string) => Number(text(name).replace(',', '.'))
@@ -24,6 +23,8 @@ export function BuildDialog({ open, onOpenChange, plan, library, edit }: Props) 
         if (text('name') === '') wrong.name = 'Give the build a name.'
         if (!Number.isInteger(number('scale')) || number('scale') < 4 || number('scale') > 200)
             wrong.scale = 'A whole number from 4 to 200.'
+        if (text('service') !== '' && (!Number.isInteger(number('service')) || number('service') < 0 || number('service') > 1200))
+            wrong.service = 'Whole months, 0 to 1200, or nothing.'
         if (!(number('temperature') >= 5 && number('temperature') <= 35)) wrong.temperature = 'From 5 to 35 °C.'
         if (!(number('humidity') >= 10 && number('humidity') <= 95)) wrong.humidity = 'From 10 to 95 %.'
         setFaults(wrong)
@@ -37,15 +38,16 @@ export function BuildDialog({ open, onOpenChange, plan, library, edit }: Props) 
                     vehicle: text('vehicle'),
                     scale: number('scale'),
                     story: text('story'),
+                    serviceMonths: text('service') === '' ? null : number('service'),
+                    terrain: text('terrain') === '' ? null : text('terrain'),
                 },
             },
-            { edit: 'set-school', school },
             { edit: 'set-bench', bench: { temperatureC: number('temperature'), humidityPercent: number('humidity') } },
         ]
-        if (await edit(edits, 'Change build, school or room')) onOpenChange(false)
+        if (await edit(edits, 'Change build or room')) onOpenChange(false)
     }
     return (
-        <Dialog open={open} onOpenChange={onOpenChange} title="Build, school and room">
+        <Dialog open={open} onOpenChange={onOpenChange} title="Build, story and room">
             <form
                 noValidate
                 className="grid grid-cols-2 gap-3"
@@ -74,15 +76,24 @@ export function BuildDialog({ open, onOpenChange, plan, library, edit }: Props) 
                 <div className="col-span-2">
                     <TextArea label="Story" name="story" rows={3} maxLength={4000} defaultValue={plan.build.story} />
                 </div>
-                <div className="col-span-2">
-                    <Select
-                        label="School"
-                        value={school}
-                        hint={library.schools.find((one) => one.code === school)?.creed}
-                        choices={library.schools.map((one) => ({ value: one.code, label: one.name }))}
-                        onChange={(event) => setSchool(event.target.value)}
-                    />
-                </div>
+                <TextField
+                    label="In service for"
+                    name="service"
+                    unit="months"
+                    inputMode="numeric"
+                    placeholder="not said"
+                    defaultValue={plan.build.serviceMonths ?? ''}
+                    fault={faults.service}
+                />
+                <Select
+                    label="Ground it has run on"
+                    name="terrain"
+                    defaultValue={plan.build.terrain ?? ''}
+                    choices={[
+                        { value: '', label: 'not said' },
+                        ...library.terrains.map((one) => ({ value: one.code, label: one.label })),
+                    ]}
+                />
                 <TextField
                     label="Room temperature"
                     name="temperature"

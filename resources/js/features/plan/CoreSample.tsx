@@ -2,6 +2,7 @@ import { Swatch } from '@/design/Swatch'
 import type { Plan, Verdict, Zone } from '@/features/build'
 import { boardColumns, type Cursor } from './Board'
 import { type Stratum, strataOf } from './verdicts'
+import type { Column } from './view'
 
 /** How tall a layer is drawn: clear and partial films are thin, coats of paint are thick. */
 const heightOf = ({ layer }: Stratum): number => (layer.coverage === 'whole' ? (layer.colour === null ? 5 : 9) : 4)
@@ -9,11 +10,13 @@ const heightOf = ({ layer }: Stratum): number => (layer.coverage === 'whole' ? (
 /** The core sample of every zone at the foot of the board, as it is when the chosen step begins. */
 export function CoreStrip({
     plan,
+    columns,
     verdict,
     cursor,
     onCursor,
 }: {
     plan: Plan
+    columns: readonly Column[]
     verdict: Verdict
     cursor: Cursor
     onCursor: (cursor: Cursor) => void
@@ -21,34 +24,36 @@ export function CoreStrip({
     return (
         <div
             className="no-print sticky bottom-0 z-20 grid min-w-fit border-t border-rule bg-panel"
-            style={{ gridTemplateColumns: boardColumns(plan.zones.length) }}
+            style={{ gridTemplateColumns: boardColumns(columns) }}
         >
             <p className="narrow col-span-2 self-center px-2 text-fine leading-tight text-soft">
                 What lies on each zone
                 <br />
                 when this step begins
             </p>
-            {plan.zones.map((zone) => (
-                <button
-                    key={zone.id}
-                    type="button"
-                    aria-label={`Core sample of ${zone.name}`}
-                    aria-pressed={cursor.zone === zone.id}
-                    onClick={() => onCursor({ step: cursor.step, zone: zone.id })}
-                    className={`flex h-24 flex-col-reverse overflow-hidden border-l border-line px-1.5 pb-1 hover:bg-press ${cursor.zone === zone.id ? 'bg-sheet ring-2 ring-ink ring-inset' : ''}`}
-                >
-                    <Part zone={zone} className="h-2" />
-                    {strataOf(plan, verdict, zone.id, cursor.step).map((stratum) => (
-                        <span
-                            key={stratum.stepId}
-                            className="block w-full shrink-0 border-x border-t border-rule/60"
-                            style={{ height: `${heightOf(stratum)}px` }}
-                        >
-                            <Swatch {...stratum.layer} className="h-full" />
-                        </span>
-                    ))}
-                </button>
-            ))}
+            {columns
+                .flatMap((column) => (column.isFolded ? column.zones.slice(0, 1) : column.zones))
+                .map((zone) => (
+                    <button
+                        key={zone.id}
+                        type="button"
+                        aria-label={`Core sample of ${zone.name}`}
+                        aria-pressed={cursor.zone === zone.id}
+                        onClick={() => onCursor({ step: cursor.step, zone: zone.id })}
+                        className={`flex h-24 flex-col-reverse overflow-hidden border-l border-line px-1.5 pb-1 hover:bg-press ${cursor.zone === zone.id ? 'bg-sheet ring-2 ring-ink ring-inset' : ''}`}
+                    >
+                        <Part zone={zone} className="h-2" />
+                        {strataOf(plan, verdict, zone.id, cursor.step).map((stratum) => (
+                            <span
+                                key={stratum.stepId}
+                                className="block w-full shrink-0 border-x border-t border-rule/60"
+                                style={{ height: `${heightOf(stratum)}px` }}
+                            >
+                                <Swatch {...stratum.layer} className="h-full" />
+                            </span>
+                        ))}
+                    </button>
+                ))}
         </div>
     )
 }

@@ -1,9 +1,11 @@
 import { useQuery } from '@tanstack/react-query'
 import { useEffect, useRef } from 'react'
+import { Link } from 'react-router'
 import { Button } from '@/design/Button'
 import { inWords } from '@/design/duration'
 import { SEVERITY_WORD, type Severity, SeverityMark } from '@/design/Severity'
-import type { BuildState, Finding } from '@/features/build'
+import type { Acceptance, BuildState, Finding } from '@/features/build'
+import { Accept } from './Accept'
 import type { PlanEdit } from './edits'
 import { type Remedy, remediesQuery } from './usePlan'
 
@@ -52,24 +54,35 @@ function FindingCard({
 }) {
     const remedies = useQuery(remediesQuery(state.id, state.version, finding))
     const names = finding.zones.map((id) => state.plan.zones.find((zone) => zone.id === id)?.name ?? id).join(', ')
-    useRemedyKeys(hasKeys ? (remedies.data ?? []) : [], apply)
+    const step = state.plan.steps.find((one) => one.id === finding.step)
+    useRemedyKeys(hasKeys && finding.accepted === null ? (remedies.data ?? []) : [], apply)
     return (
-        <li className={`rounded-plate border-l-4 p-2 ${WASH[finding.severity]}`}>
-            <p className="flex items-start gap-1.5 font-semibold">
+        <li
+            className={`rounded-plate border-l-4 p-2 ${finding.accepted === null ? WASH[finding.severity] : 'border-line bg-sheet'}`}
+        >
+            <p className={`flex items-start gap-1.5 ${finding.accepted === null ? 'font-semibold' : ''}`}>
                 <SeverityMark severity={finding.severity} className="mt-0.5 size-4" />
                 <span>
-                    {SEVERITY_WORD[finding.severity]}: {finding.happens}
+                    {finding.accepted === null ? SEVERITY_WORD[finding.severity] : 'Accepted'}: {finding.happens}
                 </span>
             </p>
+            {finding.accepted !== null && <p className="mt-1">{sayAcceptance(finding.accepted)}</p>}
             {hasReason && <p className="mt-1">{finding.why}</p>}
-            <p className="narrow mt-1 text-fine">On {names}</p>
-            {remedies.isPending && <p className="mt-1.5 text-fine text-soft">Trying remedies on a copy…</p>}
+            <p className="narrow mt-1 text-fine">
+                On {names} ·{' '}
+                <Link className="underline" to={`/almanac?find=${finding.code}`}>
+                    {KIND[finding.kind]}
+                </Link>
+            </p>
+            {finding.accepted === null && remedies.isPending && (
+                <p className="mt-1.5 text-fine text-soft">Trying remedies on a copy…</p>
+            )}
             {remedies.isError && <p className="mt-1.5 text-fine">The remedies could not be fetched. {remedies.error.message}</p>}
-            {remedies.data?.length === 0 && (
+            {finding.accepted === null && remedies.data?.length === 0 && (
                 <p className="mt-1.5 text-fine">No single change mends this; look at the other findings first.</p>
             )}
             <ul className="mt-1.5 flex flex-col gap-1">
-                {remedies.data?.map((remedy, number) => (
+                {(finding.accepted === null ? remedies.data : undefined)?.map((remedy, number) => (
                     <li key={JSON.stringify(remedy.edits)}>
                         <Button
                             className="w-full justify-start py-1 text-left leading-tight"
@@ -84,16 +97,34 @@ function FindingCard({
                     </li>
                 ))}
             </ul>
+            {step !== undefined && (
+                <Accept
+                    finding={finding}
+                    step={step}
+                    onSave={(accepted, label) => apply([{ edit: 'replace-step', step: { ...step, accepted } }], label)}
+                />
+            )}
         </li>
     )
 }
 
+const KIND = { fact: 'a fact', custom: 'a custom', taste: 'a matter of taste' } as const
+
+/** "It is wanted. Tried on the underside, 10 rubs, passed, 2026-11-20." */
+export function sayAcceptance({ reason, trial }: Acceptance): string {
+    const tried =
+        trial === null ? '' : `Tried on ${trial.where}, ${trial.rubs} rubs, ${trial.passed ? 'passed' : 'failed'}, ${trial.date}.`
+    return [reason, tried].filter((part) => part !== '').join(' ')
+}
+
 /** "mends 2 findings, ends 1 d later" */
-export function outcomeOf({ clears, brings, delayMinutes }: Remedy): string {
+export function outcomeOf({ clears, brings, delayMinutes, workMinutes }: Omit<Remedy, 'label' | 'edits'>): string {
     const count = (number: number) => `${number} ${number === 1 ? 'finding' : 'findings'}`
     return [
         `mends ${count(clears)}`,
         ...(brings > 0 ? [`brings ${count(brings)}, no stop`] : []),
+        ...(workMinutes >= 5 ? [`${inWords(workMinutes)} more work`] : []),
+        ...(workMinutes <= -5 ? [`${inWords(-workMinutes)} less work`] : []),
         ...(delayMinutes >= 10 ? [`ends ${inWords(delayMinutes)} later`] : []),
         ...(delayMinutes <= -10 ? [`ends ${inWords(-delayMinutes)} sooner`] : []),
     ].join(', ')

@@ -3,11 +3,13 @@ import type { ReactNode } from 'react'
 import { Button } from '@/design/Button'
 import { inWords } from '@/design/duration'
 import { type BuildState, type Finding, type Library, techniqueOf, type Verdict } from '@/features/build'
+import { BenchNotes } from './BenchNotes'
 import type { Cursor } from './Board'
 import { CoreSample } from './CoreSample'
 import type { PlanEdit } from './edits'
 import { Findings } from './Findings'
 import type { Acts } from './PlanDesk'
+import { ScratchSample } from './ScratchSample'
 import { StepSettings } from './StepSettings'
 import { type FindingIndex, sayHold, sayMinute, sayWindow } from './verdicts'
 
@@ -104,8 +106,14 @@ export function Inspector({ state, verdict, library, cursor, onCursor, findings,
                         )}
                     </ul>
                 ) : (
-                    <CoreSample plan={state.plan} verdict={state.verdict} zone={zone} atStep={step.id} />
+                    <>
+                        <CoreSample plan={state.plan} verdict={state.verdict} zone={zone} atStep={step.id} />
+                        <ScratchSample state={state} zone={zone.id} before={step.id} />
+                    </>
                 )}
+            </Section>
+            <Section title="At the bench">
+                <BenchNotes state={state} verdict={verdict} stepId={step.id} />
             </Section>
         </aside>
     )

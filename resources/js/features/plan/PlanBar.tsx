@@ -1,14 +1,20 @@
-import { Download, Keyboard, Layers, Plus, Redo2, Settings2, Undo2 } from 'lucide-react'
+import { Download, Keyboard, Layers, Plus, Redo2, Settings2, Undo2, Wrench } from 'lucide-react'
 import type { ReactNode } from 'react'
 import { Button } from '@/design/Button'
 import { inWords } from '@/design/duration'
 import { VerdictLine } from '@/design/Severity'
-import type { BuildState, Verdict } from '@/features/build'
+import { type BuildState, type Library, schoolOf, type Verdict } from '@/features/build'
 import type { Acts } from './PlanDesk'
+import { FILTERS, type Filter, type View } from './view'
 
 /** The head of the plan: how it stands, and what can be done with it as a whole. */
-export function PlanBar({ state, verdict, saving, acts }: { state: BuildState; verdict: Verdict; saving: boolean; acts: Acts }) {
-    const { build, steps } = state.plan
+type Props = { state: BuildState; verdict: Verdict; library: Library; saving: boolean; acts: Acts; view: View }
+
+const FILTER_WORD: Record<Filter, string> = { all: 'every step', stop: 'stops only', risk: 'risks only', note: 'notes only' }
+
+export function PlanBar({ state, verdict, library, saving, acts, view }: Props) {
+    const { build, steps, school } = state.plan
+    const schoolName = typeof school === 'string' ? (schoolOf(library, school)?.name ?? school) : school.name
     return (
         <div className="no-print flex flex-wrap items-center gap-x-4 gap-y-1 border-b border-line bg-panel px-3 py-1.5">
             <h1 className="wide min-w-40 flex-1 truncate text-base font-semibold" title={build.name}>
@@ -16,8 +22,32 @@ export function PlanBar({ state, verdict, saving, acts }: { state: BuildState; v
             </h1>
             <div aria-live="polite" className="flex items-center gap-3">
                 {steps.length > 0 && <VerdictLine counts={verdict.summary} />}
-                {steps.length > 0 && <span className="text-soft">{inWords(verdict.summary.lastsMinutes)} in all</span>}
+                {verdict.summary.stops > 0 && (
+                    <Button onClick={() => acts.open('repair')} aria-keyshortcuts="r">
+                        <Wrench className="size-4" aria-hidden /> Make it sound
+                    </Button>
+                )}
+                {steps.length > 0 && (
+                    <span className="text-soft max-xl:hidden">{inWords(verdict.summary.lastsMinutes)} in all</span>
+                )}
             </div>
+            <span className="flex items-center gap-1 text-fine">
+                <select
+                    aria-label="Show"
+                    value={view.filter}
+                    onChange={(event) => acts.filter(FILTERS.find((filter) => filter === event.target.value) ?? 'all')}
+                    className="min-h-8 rounded-plate border border-line bg-sheet px-1 pointer-coarse:min-h-11"
+                >
+                    {FILTERS.map((filter) => (
+                        <option key={filter} value={filter}>
+                            {FILTER_WORD[filter]}
+                        </option>
+                    ))}
+                </select>
+                <Button className="max-w-40" tone="quiet" title={`School: ${schoolName}`} onClick={() => acts.open('school')}>
+                    <span className="truncate">{schoolName}</span>
+                </Button>
+            </span>
             <span className="flex items-center gap-0.5">
                 <span className="w-12 text-right text-fine text-soft">{saving ? 'Saving' : ''}</span>
                 <Tool
@@ -37,7 +67,7 @@ export function PlanBar({ state, verdict, saving, acts }: { state: BuildState; v
                 <Tool label="Zones" onClick={() => acts.open('zones')}>
                     <Layers className="size-4" aria-hidden />
                 </Tool>
-                <Tool label="Build, school and room" onClick={() => acts.open('build')}>
+                <Tool label="Build, story and room" onClick={() => acts.open('build')}>
                     <Settings2 className="size-4" aria-hidden />
                 </Tool>
                 <a

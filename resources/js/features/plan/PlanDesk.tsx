@@ -3,19 +3,24 @@ import type { BuildState, Library } from '@/features/build'
 import { AddStepDialog } from './AddStepDialog'
 import { Board, type Cursor } from './Board'
 import { BuildDialog } from './BuildDialog'
-import { addStep, momentOf, newId, type PlanEdit, toggleZone } from './edits'
+import { ChosenBar } from './ChosenBar'
+import { CopyDialog } from './CopyDialog'
+import { addStep, momentOf, newId, toggleZones } from './edits'
 import { Inspector } from './Inspector'
 import { KeysDialog } from './KeysDialog'
 import { PlanBar } from './PlanBar'
+import { RepairDialog } from './RepairDialog'
+import { SchoolDialog } from './SchoolDialog'
 import { UnsavedBanner } from './UnsavedBanner'
 import type { usePlan } from './usePlan'
 import { usePlanKeys } from './usePlanKeys'
 import { usePreview } from './usePreview'
 import { indexFindings } from './verdicts'
+import { FILTERS, type Filter, partsOf, toggled, type View, wholeView } from './view'
 import { ZonesDialog } from './ZonesDialog'
 
 type Props = { state: BuildState; library: Library; work: ReturnType<typeof usePlan> }
-type OpenDialog = 'add' | 'keys' | 'build' | 'zones' | null
+type OpenDialog = 'add' | 'keys' | 'build' | 'zones' | 'school' | 'repair' | 'copy' | null
 
 /** The desk: the board with its cursor, the inspector beside it, and the acts that keys and buttons share. */
 export function PlanDesk({ state, library, work }: Props) {
@@ -25,6 +30,8 @@ export function PlanDesk({ state, library, work }: Props) {
     const findings = useMemo(() => indexFindings(verdict.findings), [verdict])
     const [cursor, setCursor] = useState<Cursor>(() => whereToBegin(state))
     const [dialog, setDialog] = useState<OpenDialog>(null)
+    const [view, setView] = useState<View>(wholeView)
+    const [chosen, setChosen] = useState<ReadonlySet<string>>(new Set())
 
     const index = state.plan.steps.findIndex((step) => step.id === cursor.step)
     const step = state.plan.steps[index]
@@ -38,17 +45,26 @@ export function PlanDesk({ state, library, work }: Props) {
         [state.plan, library, index, step, work],
     )
 
-    const acts = {
+    // What an act is done to: the chosen steps, or else the one that the cursor is on.
+    const targets = chosen.size > 0 ? state.plan.steps.filter((one) => chosen.has(one.id)) : step === undefined ? [] : [step]
+    const acts: Acts = {
         move: (by: -1 | 1) => {
             if (step !== undefined && index + by >= 0 && index + by < state.plan.steps.length) {
                 void work.edit([{ edit: 'move-step', id: step.id, to: index + by }])
             }
         },
         remove: () => {
-            if (step === undefined) return
-            const next = state.plan.steps[index + 1] ?? state.plan.steps[index - 1]
+            if (targets.length === 0) return
+            const gone = new Set(targets.map((one) => one.id))
+            const next =
+                state.plan.steps.slice(index).find((one) => !gone.has(one.id)) ??
+                state.plan.steps.findLast((one) => !gone.has(one.id))
             setCursor({ step: next?.id ?? null, zone: cursor.zone })
-            void work.edit([{ edit: 'remove-step', id: step.id }])
+            setChosen(new Set())
+            void work.edit(
+                targets.map((one) => ({ edit: 'remove-step', id: one.id })),
+                targets.length === 1 ? undefined : `Delete ${targets.length} steps`,
+            )
         },
         copy: async () => {
             if (step === undefined) return
@@ -56,16 +72,43 @@ export function PlanDesk({ state, library, work }: Props) {
             if (await work.edit([{ edit: 'insert-step', step: copy, at: index + 1 }], 'Copy a step'))
                 setCursor({ step: copy.id, zone: cursor.zone })
         },
-        toggle: (zone: string) => {
-            if (step !== undefined) void work.edit([toggleZone(state.plan, step, zone)])
+        toggle: (zones) => {
+            if (step !== undefined) void work.edit([toggleZones(state.plan, step, zones)])
         },
         done: () => {
-            if (step === undefined) return
-            const edit: PlanEdit = {
-                edit: 'replace-step',
-                step: { ...step, done: step.done === null ? momentOf(new Date()) : null },
-            }
-            void work.edit([edit], step.done === null ? 'Mark as done' : 'Mark as not done')
+            if (targets.length === 0) return
+            const isDone = targets.every((one) => one.done !== null)
+            const done = isDone ? null : momentOf(new Date())
+            void work.edit(
+                targets
+                    .filter((one) => isDone || one.done === null)
+                    .map((one) => ({ edit: 'replace-step', step: { ...one, done } })),
+                isDone ? 'Mark as not done' : 'Mark as done',
+            )
+        },
+        choose: (id) => {
+            const which = id ?? cursor.step
+            if (which !== null) setChosen(id === null ? new Set([...chosen, which]) : toggled(chosen, which))
+        },
+        chooseTo: (id) => {
+            const to = state.plan.steps.findIndex((one) => one.id === id)
+            const [low, high] = index < to ? [index, to] : [to, index]
+            setChosen(new Set([...chosen, ...state.plan.steps.slice(Math.max(low, 0), high + 1).map((one) => one.id)]))
+        },
+        chooseNone: () => setChosen(new Set()),
+        foldPart: (key) => setView({ ...view, foldedParts: toggled(view.foldedParts, key) }),
+        foldHere: () => {
+            const part = partsOf(state.plan, library).find((one) => one.steps.some((other) => other.id === cursor.step))
+            if (part !== undefined) setView({ ...view, foldedParts: toggled(view.foldedParts, part.key) })
+        },
+        foldAll: () => {
+            const keys = partsOf(state.plan, library).map((part) => part.key)
+            setView({ ...view, foldedParts: view.foldedParts.size > 0 ? new Set() : new Set(keys) })
+        },
+        foldGroup: (group) => setView({ ...view, foldedGroups: toggled(view.foldedGroups, group) }),
+        filter: (filter) => {
+            const next = filter ?? FILTERS[(FILTERS.indexOf(view.filter) + 1) % FILTERS.length] ?? 'all'
+            setView({ ...view, filter: next })
         },
         undo: () => void work.undo(),
         redo: () => void work.redo(),
@@ -81,11 +124,16 @@ export function PlanDesk({ state, library, work }: Props) {
         open: setDialog,
     }
     usePlanKeys(acts, dialog === null)
+    const stepIds = state.plan.steps.map((one) => one.id).join()
+    // What is no longer there cannot stay chosen.
+    const stillThere = [...chosen].every((id) => stepIds.includes(id))
+    if (!stillThere) setChosen(new Set([...chosen].filter((id) => stepIds.includes(id))))
 
     return (
         <main className="flex min-h-0 flex-1 flex-col">
-            <PlanBar state={state} verdict={verdict} saving={work.saving} acts={acts} />
+            <PlanBar state={state} verdict={verdict} library={library} saving={work.saving} acts={acts} view={view} />
             <UnsavedBanner work={work} />
+            {chosen.size > 0 && <ChosenBar count={chosen.size} acts={acts} />}
             <div className="flex min-h-0 flex-1">
                 <Board
                     plan={plan}
@@ -95,6 +143,8 @@ export function PlanDesk({ state, library, work }: Props) {
                     cursor={cursor}
                     onCursor={setCursor}
                     acts={acts}
+                    view={view}
+                    chosen={chosen}
                     onDragOver={(id, to) => preview.ask([{ edit: 'move-step', id, to }])}
                     onDragEnd={async (id, to) => {
                         if (to !== null) await work.edit([{ edit: 'move-step', id, to }])
@@ -119,6 +169,26 @@ export function PlanDesk({ state, library, work }: Props) {
                 onPick={add}
             />
             <KeysDialog open={dialog === 'keys'} onOpenChange={(open) => setDialog(open ? 'keys' : null)} />
+            <SchoolDialog
+                open={dialog === 'school'}
+                onOpenChange={(open) => setDialog(open ? 'school' : null)}
+                state={state}
+                library={library}
+                edit={work.edit}
+            />
+            <RepairDialog
+                open={dialog === 'repair'}
+                onOpenChange={(open) => setDialog(open ? 'repair' : null)}
+                state={state}
+                edit={work.edit}
+            />
+            <CopyDialog
+                open={dialog === 'copy'}
+                onOpenChange={(open) => setDialog(open ? 'copy' : null)}
+                plan={state.plan}
+                steps={targets}
+                edit={work.edit}
+            />
             <BuildDialog
                 open={dialog === 'build'}
                 onOpenChange={(open) => setDialog(open ? 'build' : null)}
@@ -148,10 +218,20 @@ export type Acts = {
     move: (by: -1 | 1) => void
     remove: () => void
     copy: () => Promise<void>
-    toggle: (zone: string) => void
+    toggle: (zones: readonly string[]) => void
     done: () => void
     undo: () => void
     redo: () => void
     nextFinding: (by: -1 | 1) => void
+    /** Adds a step to the chosen ones or takes it out; null: adds the one under the cursor. */
+    choose: (id: string | null) => void
+    chooseTo: (id: string) => void
+    chooseNone: () => void
+    foldPart: (key: string) => void
+    foldHere: () => void
+    foldAll: () => void
+    foldGroup: (group: string) => void
+    /** Without a filter: the next one. */
+    filter: (filter?: Filter) => void
     open: (dialog: OpenDialog) => void
 }

@@ -5,21 +5,6 @@ import { Select, TextField } from '@/design/Field'
 import { type Library, type Product, wordFor } from '@/features/build'
 import { newId } from './edits'
 
-/** The carrier that a product of this family usually brings along. */
-const USUAL_CARRIER: Record<string, string> = {
-    'waterborne-acrylic': 'water',
-    'alcohol-acrylic': 'alcohol-blend',
-    lacquer: 'lacquer-thinner',
-    enamel: 'odourless-spirit',
-    'artist-oil': 'odourless-spirit',
-    'chipping-fluid': 'water',
-    hairspray: 'alcohol-blend',
-    'clay-wash': 'water',
-    'bound-pigment': 'odourless-spirit',
-    'mud-paste': 'water',
-    'decal-film': 'water',
-}
-
 type Props = {
     open: boolean
     onOpenChange: (open: boolean) => void
@@ -72,7 +57,7 @@ export function ProductDialog({ open, onOpenChange, library, families, onSave }:
                     key={family}
                     label="Carrier"
                     name="carrier"
-                    defaultValue={USUAL_CARRIER[family] ?? ''}
+                    defaultValue={library.families.find((one) => one.code === family)?.carrier ?? ''}
                     choices={[
                         { value: '', label: 'none: it is dry' },
                         ...library.carriers.map((carrier) => ({ value: carrier.code, label: carrier.label })),

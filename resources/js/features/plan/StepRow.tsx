@@ -1,12 +1,13 @@
 import { useSortable } from '@dnd-kit/sortable'
 import { Check, GripVertical } from 'lucide-react'
 import { inWords } from '@/design/duration'
-import { SEVERITY_WORD, SeverityMark } from '@/design/Severity'
+import { SEVERITIES, SEVERITY_WORD, SeverityMark } from '@/design/Severity'
 import { Swatch } from '@/design/Swatch'
 import { type Library, type Plan, type Step, techniqueOf, type Verdict } from '@/features/build'
 import { boardColumns, type Cursor } from './Board'
 import type { Acts } from './PlanDesk'
 import { type FindingIndex, sayMinute, waitBefore } from './verdicts'
+import type { Column } from './view'
 
 type Props = {
     step: Step
@@ -19,9 +20,12 @@ type Props = {
     onCursor: (cursor: Cursor) => void
     acts: Acts
     isDragging: boolean
+    columns: readonly Column[]
+    isChosen: boolean
 }
 
-export function StepRow({ step, index, plan, verdict, findings, library, cursor, onCursor, acts, isDragging }: Props) {
+export function StepRow(props: Props) {
+    const { step, index, plan, verdict, findings, library, cursor, onCursor, acts, isDragging, columns, isChosen } = props
     const {
         setNodeRef,
         setActivatorNodeRef,
@@ -42,17 +46,17 @@ export function StepRow({ step, index, plan, verdict, findings, library, cursor,
             style={{
                 transform: transform === null ? undefined : `translateY(${transform.y}px)`,
                 transition,
-                gridTemplateColumns: boardColumns(plan.zones.length),
+                gridTemplateColumns: boardColumns(columns),
             }}
             role="row"
             aria-rowindex={index + 2}
-            aria-selected={isHere}
-            className={`relative grid border-b border-line ${isMe ? 'z-10 shadow-lg' : ''} ${isHere ? 'bg-sheet' : 'bg-panel/55'}`}
+            aria-selected={isHere || isChosen}
+            className={`relative grid border-b border-line ${isMe ? 'z-10 shadow-lg' : ''} ${isHere ? 'bg-sheet' : isChosen ? 'bg-press' : 'bg-panel/55'}`}
         >
-            {!isDragging && <Wait minutes={waitBefore(verdict, index)} columns={plan.zones.length + 2} />}
+            {!isDragging && <Wait minutes={waitBefore(verdict, index)} columns={columns.length + 2} />}
             <div
                 role="gridcell"
-                className={`narrow flex flex-col justify-center border-l-4 px-1.5 py-1 text-fine whitespace-nowrap ${isHere ? 'border-l-ink' : 'border-l-transparent'} ${step.done === null ? 'text-soft' : ''}`}
+                className={`narrow flex flex-col justify-center border-l-4 px-1.5 py-1 text-fine whitespace-nowrap ${isHere ? 'border-l-ink' : isChosen ? 'border-l-rule' : 'border-l-transparent'} ${step.done === null ? 'text-soft' : ''}`}
             >
                 {times !== undefined && sayMinute(times.start, verdict.clockZero)}
             </div>
@@ -74,7 +78,11 @@ export function StepRow({ step, index, plan, verdict, findings, library, cursor,
                     data-cell={`${step.id}/`}
                     tabIndex={isHere && cursor.zone === null ? 0 : -1}
                     aria-current={isHere ? 'step' : undefined}
-                    onClick={() => onCursor({ step: step.id, zone: null })}
+                    onClick={(event) => {
+                        if (event.shiftKey) acts.chooseTo(step.id)
+                        else if (event.ctrlKey || event.metaKey) acts.choose(step.id)
+                        else onCursor({ step: step.id, zone: null })
+                    }}
                     className="flex min-h-9 min-w-0 flex-1 items-center gap-2 text-left pointer-coarse:min-h-11"
                 >
                     <Swatch
@@ -95,24 +103,32 @@ export function StepRow({ step, index, plan, verdict, findings, library, cursor,
                     {worst !== null && <SeverityMark severity={worst} label={SEVERITY_WORD[worst]} className="size-3.5" />}
                 </button>
             </div>
-            {plan.zones.map((zone) => (
-                <Cell
-                    key={zone.id}
-                    name={`${zone.name}, step ${index + 1}`}
-                    cell={`${step.id}/${zone.id}`}
-                    isOn={step.zones.includes(zone.id)}
-                    isHere={isHere && cursor.zone === zone.id}
-                    isInRow={isHere}
-                    look={{ coverage: technique.coverage, colour: product?.colour ?? null, sheen: product?.sheen ?? null }}
-                    kind={technique.kind}
-                    severity={findings.worstOfCell(step.id, zone.id)}
-                    onPress={() => {
-                        // The first press goes there; a press within the chosen step changes its zones.
-                        if (isHere) acts.toggle(zone.id)
-                        onCursor({ step: step.id, zone: zone.id })
-                    }}
-                />
-            ))}
+            {columns.map((column) => {
+                const zone = column.zones[0]
+                if (zone === undefined) return null
+                const ids = column.zones.map((one) => one.id)
+                const on = ids.filter((id) => step.zones.includes(id)).length
+                const severity = SEVERITIES.find((one) => ids.some((id) => findings.worstOfCell(step.id, id) === one)) ?? null
+                return (
+                    <Cell
+                        key={column.key}
+                        name={`${column.isFolded ? `${column.group}, ${column.name}` : zone.name}, step ${index + 1}`}
+                        cell={`${step.id}/${zone.id}`}
+                        isOn={on > 0}
+                        isPart={on > 0 && on < ids.length}
+                        isHere={isHere && cursor.zone !== null && ids.includes(cursor.zone)}
+                        isInRow={isHere}
+                        look={{ coverage: technique.coverage, colour: product?.colour ?? null, sheen: product?.sheen ?? null }}
+                        kind={technique.kind}
+                        severity={severity}
+                        onPress={() => {
+                            // The first press goes there; a press within the chosen step changes its zones.
+                            if (isHere) acts.toggle(ids)
+                            onCursor({ step: step.id, zone: zone.id })
+                        }}
+                    />
+                )
+            })}
         </div>
     )
 }
@@ -121,6 +137,7 @@ type CellProps = {
     name: string
     cell: string
     isOn: boolean
+    isPart: boolean
     isHere: boolean
     isInRow: boolean
     look: { coverage: string; colour: string | null; sheen: string | null }
@@ -129,7 +146,7 @@ type CellProps = {
     onPress: () => void
 }
 
-function Cell({ name, cell, isOn, isHere, isInRow, look, kind, severity, onPress }: CellProps) {
+function Cell({ name, cell, isOn, isPart, isHere, isInRow, look, kind, severity, onPress }: CellProps) {
     const verdict = severity === null ? '' : `, ${SEVERITY_WORD[severity]}`
     return (
         <div role="gridcell" aria-selected={isHere} className="border-l border-line">
@@ -143,6 +160,7 @@ function Cell({ name, cell, isOn, isHere, isInRow, look, kind, severity, onPress
                 className={`relative flex h-full min-h-9 w-full items-center justify-center outline-offset-[-2px] ${isHere ? 'ring-2 ring-ink ring-inset' : ''} ${isInRow && !isOn ? 'hover:bg-press' : ''}`}
             >
                 {isOn && <Film kind={kind} look={look} />}
+                {isPart && <span className="absolute bottom-0 left-1 text-fine leading-none font-bold">½</span>}
                 {!isOn && isInRow && <span className="size-1 rounded-full bg-rule" />}
                 {severity !== null && (
                     <span className="absolute top-0.5 right-0.5">
@@ -160,6 +178,10 @@ const ACTS_WITHOUT_FILM: Record<string, string> = {
     unmask: 'M3 12h12m0 0-3-4m3 4-3 4',
     'fix-pigment': 'M4 4v8M9 4v8M14 4v8M19 4v8',
     'test-patch': 'M12 3v10M7 8h10',
+    abrade: 'M3 12l6-8M9 13l6-9M15 13l6-9',
+    soften: 'M3 6c3 4 6-4 9 0s6-4 9 0M3 11c3 4 6-4 9 0s6-4 9 0',
+    join: 'M3 8h7m4 0h7M10 4v8M14 4v8',
+    look: 'M2 8c5-7 15-7 20 0-5 7-15 7-20 0zm8 0h4',
 }
 
 /** A layer fills the cell like a stratum; work that leaves none is drawn as a sign. */

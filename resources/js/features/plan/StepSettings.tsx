@@ -16,7 +16,7 @@ const APPLICATIONS: Choice[] = [
     { value: 'scrub', label: 'scrubbed' },
     { value: 'dry', label: 'dry' },
 ]
-const STAGES = ['ground', 'colour', 'chipping', 'markings', 'tint', 'wear', 'dust', 'seal']
+const STAGES = ['ground', 'colour', 'chipping', 'detail', 'markings', 'tint', 'wear', 'tracks', 'dust', 'seal', 'assembly']
 
 /** How a step is done. Every change is saved as soon as it is made. */
 export function StepSettings({ plan, library, step, edit }: Props) {

@@ -18,6 +18,8 @@ export function ZonesDialog({ open, onOpenChange, plan, library, edit }: Props) 
             areaCm2: 20,
             substrate: 'polystyrene',
             depicts: 'steel',
+            traffic: 'light',
+            sheltered: false,
         }
         void edit([{ edit: 'put-zone', zone }], 'Add a zone')
     }
@@ -25,7 +27,7 @@ export function ZonesDialog({ open, onOpenChange, plan, library, edit }: Props) 
         <Dialog
             open={open}
             onOpenChange={onOpenChange}
-            width="max-w-4xl"
+            width="max-w-6xl"
             title="Zones"
             description="Parts with a finish of their own. What they are made of decides what may touch them, and what can rust."
         >
@@ -48,7 +50,7 @@ function ZoneRow({ zone, plan, library, edit }: { zone: Zone; plan: Plan; librar
     const choices = (words: Library['materials']) => words.map((word) => ({ value: word.code, label: word.label }))
     const used = plan.steps.filter((step) => step.zones.includes(zone.id)).length
     return (
-        <li className="grid grid-cols-[1.3fr_1.1fr_6rem_1.1fr_1fr_auto] items-start gap-2">
+        <li className="grid grid-cols-[1.2fr_1fr_5.5rem_1fr_0.9fr_0.8fr_auto_auto] items-start gap-2">
             <TextField
                 label="Name"
                 defaultValue={zone.name}
@@ -91,6 +93,24 @@ function ZoneRow({ zone, plan, library, edit }: { zone: Zone; plan: Plan; librar
                 choices={choices(library.materials)}
                 onChange={(event) => change({ depicts: event.target.value })}
             />
+            <Select
+                label="Traffic"
+                value={zone.traffic}
+                choices={[
+                    { value: 'none', label: 'none' },
+                    { value: 'light', label: 'light' },
+                    { value: 'heavy', label: 'heavy' },
+                ]}
+                onChange={(event) => change({ traffic: event.target.value as Zone['traffic'] })}
+            />
+            <label className="mt-4 flex min-h-8 items-center gap-1.5 whitespace-nowrap">
+                <input
+                    type="checkbox"
+                    checked={zone.sheltered}
+                    onChange={(event) => change({ sheltered: event.target.checked })}
+                />
+                sheltered
+            </label>
             <Button
                 tone="quiet"
                 className="mt-4"

@@ -4,6 +4,7 @@ import {
     type Library,
     type Plan,
     type Product,
+    type SchoolChoice,
     type Step,
     type Technique,
     techniqueOf,
@@ -20,7 +21,7 @@ export type PlanEdit =
     | { edit: 'put-zone'; zone: Zone }
     | { edit: 'remove-zone'; id: string }
     | { edit: 'describe-build'; build: BuildFacts }
-    | { edit: 'set-school'; school: string }
+    | { edit: 'set-school'; school: SchoolChoice }
     | { edit: 'set-bench'; bench: BenchConditions }
 
 export function newId(prefix: string): string {
@@ -61,6 +62,7 @@ export function addStep(
             waitMinutes: null,
             done: null,
             note: '',
+            accepted: [],
         },
         technique,
         product,
@@ -111,9 +113,14 @@ export function changeTechnique(plan: Plan, library: Library, step: Step, code: 
     return edits
 }
 
-export function toggleZone(plan: Plan, step: Step, zoneId: string): PlanEdit {
+/** Puts a step on these zones, or takes it off if it is on all of them. */
+export function toggleZones(plan: Plan, step: Step, zones: readonly string[]): PlanEdit {
     const on = new Set(step.zones)
-    if (!on.delete(zoneId)) on.add(zoneId)
+    const isOnAll = zones.every((zone) => on.has(zone))
+    for (const zone of zones) {
+        if (isOnAll) on.delete(zone)
+        else on.add(zone)
+    }
     return { edit: 'replace-step', step: { ...step, zones: plan.zones.map((zone) => zone.id).filter((id) => on.has(id)) } }
 }
 

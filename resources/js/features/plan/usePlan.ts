@@ -16,11 +16,12 @@ import type { PlanEdit } from './edits'
 export const buildQuery = (id: string) =>
     queryOptions({ queryKey: ['build', id], queryFn: ({ signal }) => getJson(`/builds/${id}`, buildStateSchema, signal) })
 
-const remedySchema = z.object({
+export const remedySchema = z.object({
     label: z.string(),
     clears: z.number(),
     brings: z.number(),
     delayMinutes: z.number(),
+    workMinutes: z.number(),
     // Sent back as they came: only the server needs to understand them.
     edits: z.array(z.custom<PlanEdit>((value) => typeof value === 'object' && value !== null && 'edit' in value)),
 })

@@ -7,7 +7,7 @@ export const KEYS = [
     ['Home, End', 'First and last step'],
     ['Space', 'Put the step on this zone, or take it off'],
     ['Enter', 'Go to the settings of the step'],
-    ['Escape', 'Back to the board'],
+    ['Escape', 'Back to the board; choose none'],
     ['a', 'Add a step after this one'],
     ['c', 'Copy the step'],
     ['Alt + up, down', 'Move the step'],
@@ -15,7 +15,13 @@ export const KEYS = [
     ['d', 'Mark the step as done, or not done'],
     ['f, Shift + f', 'Next and previous finding'],
     ['1, 2, 3 …', 'Apply that remedy'],
-    ['b', 'Build, school and room'],
+    ['x, Shift + up, down', 'Choose several steps'],
+    ['m', 'Copy the chosen steps to other zones'],
+    ['o, Shift + o', 'Fold this part of the work, or all of them'],
+    ['v', 'Show all steps, stops, risks or notes only'],
+    ['r', 'Make the plan sound'],
+    ['s', 'School'],
+    ['b', 'Build, story and room'],
     ['z', 'Zones'],
     ['Ctrl + z', 'Undo'],
     ['Ctrl + Shift + z, Ctrl + y', 'Redo'],
@@ -63,6 +69,20 @@ function actFor(event: KeyboardEvent, acts: Acts): (() => void) | null {
             return () => acts.open('build')
         case 'z':
             return () => acts.open('zones')
+        case 'm':
+            return () => acts.open('copy')
+        case 'r':
+            return () => acts.open('repair')
+        case 's':
+            return () => acts.open('school')
+        case 'x':
+            return () => acts.choose(null)
+        case 'o':
+            return event.shiftKey ? acts.foldAll : acts.foldHere
+        case 'v':
+            return () => acts.filter()
+        case 'escape':
+            return acts.chooseNone
         case 'c':
             return () => void acts.copy()
         case 'd':

@@ -10,7 +10,7 @@ export type FindingIndex = {
 }
 
 const worst = (findings: readonly Finding[]): Severity | null =>
-    SEVERITIES.find((severity) => findings.some((finding) => finding.severity === severity)) ?? null
+    SEVERITIES.find((severity) => findings.some((finding) => finding.severity === severity && finding.accepted === null)) ?? null
 
 export function indexFindings(findings: readonly Finding[]): FindingIndex {
     const bySteps = new Map<string, Finding[]>()

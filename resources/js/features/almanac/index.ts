@@ -1,0 +1,1 @@
+export { Almanac } from './Almanac'

@@ -1,0 +1,115 @@
+import { useQuery } from '@tanstack/react-query'
+import type { ReactNode } from 'react'
+import { Link } from 'react-router'
+import { RetryNotice } from '@/design/Notice'
+import type { BuildState, Verdict } from '@/features/build'
+import { type Knowledge, knowledgeQuery } from './api'
+import { sayMinute } from './verdicts'
+
+type Props = { state: BuildState; verdict: Verdict; stepId: string }
+
+const MOMENT: Record<Knowledge['habits'][number]['moment'], string> = { before: 'Before', while: 'While at it', after: 'After' }
+
+/** How the step is done well and taken back: what the hands need, beside what the checks say. */
+export function BenchNotes({ state, verdict, stepId }: Props) {
+    const knowledge = useQuery(knowledgeQuery(state.id, state.version, stepId))
+    if (knowledge.isPending) return <p className="text-soft">Looking it up…</p>
+    if (knowledge.isError) return <RetryNotice error={knowledge.error} onRetry={() => void knowledge.refetch()} />
+    const { undo, lookFirst, signs, tools, cautions, habits, hazards, alternatives } = knowledge.data
+    return (
+        <div className="flex flex-col gap-3">
+            {lookFirst.length > 0 && (
+                <Block title="Look first: there is no way back">
+                    <List items={lookFirst} />
+                </Block>
+            )}
+            <Block title="Signs to look for">
+                <List items={signs} />
+            </Block>
+            <Block title="Taking it back">
+                <p>{sayAdjustable(knowledge.data, verdict.clockZero)}</p>
+                <details className="mt-1">
+                    <summary className="cursor-pointer text-fine text-soft">With what, and what it costs below</summary>
+                    <dl className="mt-1 flex flex-col gap-1">
+                        {undo.ways.map((way) => (
+                            <div key={way.state} className={way.open ? '' : 'border-l-2 border-stop pl-1.5'}>
+                                <dt className="text-fine text-soft">
+                                    {way.state}, from {sayMinute(way.from, verdict.clockZero)}
+                                </dt>
+                                <dd>{way.says}</dd>
+                            </div>
+                        ))}
+                    </dl>
+                    <p className="mt-1 text-fine text-soft">Usually: {undo.usual}</p>
+                </details>
+            </Block>
+            <Block title="Tools">
+                <p>{tools.join(' · ')}</p>
+            </Block>
+            {(['before', 'while', 'after'] as const).map((moment) => {
+                const said = habits.filter((habit) => habit.moment === moment)
+                const all = [...said.map((habit) => habit.text), ...(moment === 'while' ? cautions : [])]
+                return all.length === 0 ? null : (
+                    <Block key={moment} title={MOMENT[moment]}>
+                        <List items={all} />
+                    </Block>
+                )
+            })}
+            {hazards.length > 0 && (
+                <Block title="Safety">
+                    <dl className="flex flex-col gap-0.5">
+                        {hazards.map((hazard) => (
+                            <div key={hazard.code} className="grid grid-cols-[5.5rem_1fr] gap-1">
+                                <dt className="font-medium">{hazard.title}</dt>
+                                <dd>{hazard.advice}</dd>
+                            </div>
+                        ))}
+                    </dl>
+                    <p className="mt-1 text-fine text-soft">Label, safety data sheet and local rules come first.</p>
+                </Block>
+            )}
+            {alternatives.length > 0 && (
+                <Block title="Instead">
+                    <p>
+                        {alternatives.map((other, place) => (
+                            <span key={other.code}>
+                                {place > 0 && ', '}
+                                <Link className="underline" to={`/almanac?find=${encodeURIComponent(other.name)}`}>
+                                    {other.name}
+                                </Link>
+                            </span>
+                        ))}
+                    </p>
+                </Block>
+            )}
+        </div>
+    )
+}
+
+/** "Adjustable until day 2, 3:00." */
+export function sayAdjustable({ undo }: Knowledge, clockZero: string | null): string {
+    if (undo.ways.length === 0) return undo.usual
+    if (!undo.open) return 'Not without taking along what is below.'
+    return undo.until === null
+        ? 'It can be adjusted at any later time.'
+        : `It can be adjusted until ${sayMinute(undo.until, clockZero)}.`
+}
+
+function Block({ title, children }: { title: string; children: ReactNode }) {
+    return (
+        <div>
+            <h4 className="text-fine font-semibold">{title}</h4>
+            {children}
+        </div>
+    )
+}
+
+function List({ items }: { items: readonly string[] }) {
+    return (
+        <ul className="flex list-disc flex-col gap-0.5 pl-4">
+            {items.map((item) => (
+                <li key={item}>{item}</li>
+            ))}
+        </ul>
+    )
+}

@@ -1,0 +1,85 @@
+import { queryOptions } from '@tanstack/react-query'
+import { z } from 'zod'
+import { getJson, send } from '@/app/http'
+import { findingSchema, type OwnSchool, type SchoolChoice, schoolChoiceSchema, summarySchema } from '@/features/build'
+import { remedySchema } from './usePlan'
+
+const hazardSchema = z.object({ code: z.string(), title: z.string(), advice: z.string() })
+const habitSchema = z.object({
+    code: z.string(),
+    moment: z.enum(['before', 'while', 'after']),
+    text: z.string(),
+    otherwise: z.string(),
+})
+const waySchema = z.object({
+    state: z.string(),
+    from: z.number(),
+    until: z.number().nullable(),
+    open: z.boolean(),
+    says: z.string(),
+})
+
+const knowledgeSchema = z.object({
+    step: z.string(),
+    signs: z.array(z.string()),
+    tools: z.array(z.string()),
+    cautions: z.array(z.string()),
+    alternatives: z.array(z.object({ code: z.string(), name: z.string() })),
+    habits: z.array(habitSchema),
+    lookFirst: z.array(z.string()),
+    hazards: z.array(hazardSchema),
+    undo: z.object({ usual: z.string(), open: z.boolean(), until: z.number().nullable(), ways: z.array(waySchema) }),
+})
+export type Knowledge = z.infer<typeof knowledgeSchema>
+
+export const knowledgeQuery = (buildId: string, version: number, step: string) =>
+    queryOptions({
+        queryKey: ['build', buildId, 'knowledge', version, step],
+        queryFn: ({ signal }) => getJson(`/builds/${buildId}/steps/${step}`, knowledgeSchema, signal),
+        staleTime: Number.POSITIVE_INFINITY,
+    })
+
+const scratchSchema = z.object({
+    zone: z.string(),
+    colours: z.array(
+        z.object({ step: z.string(), number: z.number(), name: z.string(), colour: z.string().nullable(), coverage: z.string() }),
+    ),
+    warnings: z.array(z.string()),
+})
+
+export const scratchQuery = (buildId: string, version: number, zone: string, before: string) =>
+    queryOptions({
+        queryKey: ['build', buildId, 'scratch', version, zone, before],
+        queryFn: ({ signal }) => getJson(`/builds/${buildId}/zones/${zone}/scratch?before=${before}`, scratchSchema, signal),
+        staleTime: Number.POSITIVE_INFINITY,
+    })
+
+const repairSchema = z.object({
+    version: z.number(),
+    isSound: z.boolean(),
+    isSmallest: z.boolean(),
+    before: summarySchema,
+    after: summarySchema,
+    actions: z.array(remedySchema.extend({ finding: findingSchema })),
+})
+export type Repair = z.infer<typeof repairSchema>
+
+export const repairQuery = (buildId: string, version: number) =>
+    queryOptions({
+        queryKey: ['build', buildId, 'repair', version],
+        queryFn: ({ signal }) => getJson(`/builds/${buildId}/repair`, repairSchema, signal),
+        staleTime: Number.POSITIVE_INFINITY,
+    })
+
+const ownSchoolsSchema = z.object({ schools: z.array(z.object({ id: z.number(), school: schoolChoiceSchema })) })
+export type KeptSchool = { id: number; school: SchoolChoice }
+
+export const ownSchoolsQuery = queryOptions({
+    queryKey: ['schools'],
+    queryFn: async ({ signal }): Promise<KeptSchool[]> => (await getJson('/schools', ownSchoolsSchema, signal)).schools,
+})
+
+export const keepSchool = (school: OwnSchool) =>
+    send('POST', '/schools', z.object({ id: z.number(), school: schoolChoiceSchema }), school)
+
+export const forgetSchool = (id: number) => send('DELETE', `/schools/${id}`, z.null())

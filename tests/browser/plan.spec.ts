@@ -136,7 +136,8 @@ test('bench and plan are free of axe violations, light and dark', async ({ page 
 for (const [key, says] of [
     ['?', 'Put the step on this zone, or take it off'],
     ['a', 'It goes after the chosen step'],
-    ['b', 'School'],
+    ['b', 'Ground it has run on'],
+    ['s', 'Facts of physics'],
     ['z', 'Zones'],
 ] as const) {
     test(`the key ${key} opens its dialog, which is free of axe violations`, async ({ page }) => {

@@ -26,6 +26,7 @@ const card = (id: string, done: number, changes: Partial<Next> | null): BenchCar
     steps: 3,
     done,
     next: changes === null ? null : next(changes),
+    hazards: [],
     curing: [],
     palette: [],
 })

@@ -9,12 +9,17 @@ use Ulvrach\Chemistry\CureState;
 use Ulvrach\Evaluation\Evaluation;
 use Ulvrach\Evaluation\Evaluator;
 use Ulvrach\Plan\Step;
+use Ulvrach\Report\KnowledgeReport;
 use Ulvrach\Report\VerdictReport;
+use Ulvrach\Safety\Safety;
 use Ulvrach\Technique\TechniqueLibrary;
 
 /** A build on the bench: how far it is, what it waits for, and what is still drying. */
 final readonly class BenchCard
 {
+    /** Minutes of waiting after which nobody stays at the bench. */
+    private const LONG_WAIT = 360;
+
     public function __construct(private Evaluator $evaluator)
     {
     }
@@ -36,6 +41,7 @@ final readonly class BenchCard
             'steps' => count($plan->steps),
             'done' => count(array_filter($plan->steps, static fn (Step $step) => $step->doneAt !== null)),
             'next' => $this->next($evaluation),
+            'hazards' => array_map(KnowledgeReport::hazard(...), Safety::gather($plan, $this->nextSession($evaluation))),
             'curing' => $this->curing($evaluation),
             'palette' => $this->palette($evaluation),
         ];
@@ -63,6 +69,25 @@ final readonly class BenchCard
         }
 
         return null;
+    }
+
+    /** @return list<int> the steps still to do up to the next long wait: what one sits down for */
+    private function nextSession(Evaluation $evaluation): array
+    {
+        $session = [];
+        $end = null;
+        foreach ($evaluation->plan->steps as $index => $step) {
+            if ($step->doneAt !== null) {
+                continue;
+            }
+            if ($end !== null && $evaluation->times[$index]->start - $end >= self::LONG_WAIT) {
+                break;
+            }
+            $session[] = $index;
+            $end = $evaluation->times[$index]->end;
+        }
+
+        return $session;
     }
 
     /** @return list<array{step: string, number: int, product: string, touchDryAt: string|null, recoatableAt: string|null, solventProofAt: string|null}> */

@@ -4,7 +4,7 @@ import { type ReactNode, useEffect } from 'react'
 import { useSearchParams } from 'react-router'
 import { RetryNotice } from '@/design/Notice'
 import { type AlmanacData, almanacQuery } from './api'
-import { finds } from './find'
+import { finds, findsTechnique } from './find'
 import { Materials } from './Materials'
 import { Schools } from './Schools'
 import { Techniques } from './Techniques'
@@ -103,7 +103,7 @@ export function Almanac() {
 
 function countsOf(almanac: AlmanacData, search: string): Record<Page, number> {
     return {
-        techniques: almanac.techniques.filter((one) => finds(search, one.name, one.purpose, one.stage, ...one.families)).length,
+        techniques: almanac.techniques.filter((one) => findsTechnique(search, one)).length,
         rules:
             almanac.rules.filter((rule) => finds(search, rule.code, rule.why)).length +
             almanac.habits.filter((habit) => finds(search, habit.code, habit.text, habit.otherwise)).length,

@@ -2,10 +2,10 @@ import type { ReactNode } from 'react'
 import { inWords } from '@/design/duration'
 import { Nothing } from './Almanac'
 import type { AlmanacData } from './api'
-import { finds } from './find'
+import { findsTechnique } from './find'
 
 export function Techniques({ almanac, search }: { almanac: AlmanacData; search: string }) {
-    const found = almanac.techniques.filter((one) => finds(search, one.name, one.purpose, one.stage, ...one.families))
+    const found = almanac.techniques.filter((one) => findsTechnique(search, one))
     const names = new Map(almanac.techniques.map((one) => [one.code, one.name]))
     return (
         <>

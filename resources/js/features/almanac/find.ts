@@ -6,3 +6,10 @@ export function finds(search: string, ...texts: readonly string[]): boolean {
         .split(/\s+/)
         .every((word) => text.includes(word))
 }
+
+type Findable = { name: string; purpose: string; stage: string; families: readonly string[] }
+
+/** A trial takes everything, so it is found by its name only. */
+export function findsTechnique(search: string, { name, purpose, stage, families }: Findable): boolean {
+    return finds(search, name, purpose, stage, ...(families.length > 8 ? [] : families))
+}

@@ -71,6 +71,18 @@ export function BuildCard({ card, now }: { card: BenchCard; now: Date }) {
                         Drying: {drying.map(({ row, cure }) => `${row.product} ${cure.state} ${cure.text}`).join(' · ')}
                     </p>
                 )}
+                {card.hazards.length > 0 && card.next !== null && (
+                    <p className="mt-1 text-fine text-soft">
+                        Have ready for the next session:{' '}
+                        {card.hazards.map((hazard, place) => (
+                            <span key={hazard.code} title={hazard.advice}>
+                                {place > 0 && ' · '}
+                                {hazard.title.toLowerCase()}
+                            </span>
+                        ))}
+                        . Labels and data sheets come first.
+                    </p>
+                )}
                 {card.steps > 0 && <VerdictLine counts={card.summary} className="mt-2" />}
             </div>
         </li>

@@ -27,6 +27,7 @@ const cardSchema = z.object({
             waitsFor: z.string().nullable(),
         })
         .nullable(),
+    hazards: z.array(z.object({ code: z.string(), title: z.string(), advice: z.string() })),
     curing: z.array(
         z.object({
             step: z.string(),

@@ -185,7 +185,10 @@ function ZoneHeads({ plan, verdict, columns, view, acts }: HeadProps) {
         <div role="rowgroup" className="sticky top-0 z-20 border-b border-rule bg-panel">
             {hasGroups(plan) && (
                 <div role="row" className="grid" style={{ gridTemplateColumns: boardColumns(columns) }}>
-                    <span role="columnheader" style={{ gridColumn: 'span 2' }} aria-label="Groups of zones" />
+                    <span role="columnheader" style={{ gridColumn: 'span 2' }} className="sr-only">
+                        Groups of zones
+                    </span>
+                    <span style={{ gridColumn: 'span 2' }} />
                     {groups.map((group) => (
                         <span
                             key={group.name}

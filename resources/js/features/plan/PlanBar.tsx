@@ -10,7 +10,13 @@ import { FILTERS, type Filter, type View } from './view'
 /** The head of the plan: how it stands, and what can be done with it as a whole. */
 type Props = { state: BuildState; verdict: Verdict; library: Library; saving: boolean; acts: Acts; view: View }
 
-const FILTER_WORD: Record<Filter, string> = { all: 'every step', stop: 'stops only', risk: 'risks only', note: 'notes only' }
+const FILTER_WORD: Record<Filter, string> = {
+    all: 'every step',
+    stop: 'stops only',
+    risk: 'risks only',
+    note: 'notes only',
+    accepted: 'accepted only',
+}
 
 export function PlanBar({ state, verdict, library, saving, acts, view }: Props) {
     const { build, steps, school } = state.plan
@@ -28,7 +34,7 @@ export function PlanBar({ state, verdict, library, saving, acts, view }: Props) 
                     </Button>
                 )}
                 {steps.length > 0 && (
-                    <span className="text-soft max-xl:hidden">{inWords(verdict.summary.lastsMinutes)} in all</span>
+                    <span className="text-soft max-2xl:hidden">{inWords(verdict.summary.lastsMinutes)} in all</span>
                 )}
             </div>
             <span className="flex items-center gap-1 text-fine">

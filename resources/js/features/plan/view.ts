@@ -8,9 +8,9 @@ export type View = {
     foldedGroups: ReadonlySet<string>
     filter: Filter
 }
-export type Filter = 'all' | Severity
+export type Filter = 'all' | Severity | 'accepted'
 
-export const FILTERS: readonly Filter[] = ['all', 'stop', 'risk', 'note']
+export const FILTERS: readonly Filter[] = ['all', 'stop', 'risk', 'note', 'accepted']
 export const wholeView: View = { foldedParts: new Set(), foldedGroups: new Set(), filter: 'all' }
 
 /** Fewer steps or zones than this are legible without parts and groups. */
@@ -71,7 +71,10 @@ export const hasParts = (plan: Plan): boolean => plan.steps.length >= PARTS_FROM
 /** Whether a step is shown under a filter. */
 export function passes(filter: Filter, step: Step, findings: FindingIndex): boolean {
     return (
-        filter === 'all' || findings.ofStep(step.id).some((finding) => finding.severity === filter && finding.accepted === null)
+        filter === 'all' ||
+        findings
+            .ofStep(step.id)
+            .some((finding) => (finding.accepted === null ? finding.severity === filter : filter === 'accepted'))
     )
 }
 

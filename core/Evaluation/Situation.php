@@ -41,6 +41,9 @@ final class Situation
     /** @var array<string, Hold|null> by the first zone that has these strata */
     private array $zoneHolds = [];
 
+    /** @var array<string, list<Threat>> by the first zone that has these strata */
+    private array $zoneThreats = [];
+
     /** @var array<int, list<Threat>> by step index of the layer */
     private array $threats = [];
 
@@ -71,6 +74,12 @@ final class Situation
      * @return list<Threat> from the top layer down
      */
     public function threatsTo(Strata $strata): array
+    {
+        return $this->zoneThreats[$strata->zone->id] ??= $this->gatherThreats($strata);
+    }
+
+    /** @return list<Threat> */
+    private function gatherThreats(Strata $strata): array
     {
         $all = [];
         foreach ($this->liquids === [] ? [] : $this->reach($strata) as $layer) {

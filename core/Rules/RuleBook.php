@@ -4,11 +4,16 @@ declare(strict_types=1);
 
 namespace Ulvrach\Rules;
 
+use Ulvrach\Technique\TechniqueKind;
+
 /** Every rule there is, grouped and in reading order. */
 final class RuleBook
 {
     /** @var array<string, Rule> by code */
     public readonly array $rules;
+
+    /** @var array<string, list<Rule>> by technique kind */
+    private array $watching = [];
 
     public function __construct()
     {
@@ -90,6 +95,15 @@ final class RuleBook
 
     public function sitting(School $school): Sitting
     {
-        return new Sitting($this->rules, $school);
+        return new Sitting($this, $school);
+    }
+
+    /** @return list<Rule> that want to see this kind of work while the plan is walked through */
+    public function watching(TechniqueKind $kind): array
+    {
+        return $this->watching[$kind->value] ??= array_values(array_filter(
+            $this->rules,
+            static fn (Rule $rule) => ! $rule instanceof EndRule && ($rule->watches() === [] || in_array($kind, $rule->watches(), true)),
+        ));
     }
 }

@@ -23,19 +23,18 @@ final class Sitting
     /** @var array<string, list<string>> zone ids for each of them */
     private array $zones = [];
 
-    /** @var array<string, list<Rule>> by technique kind */
-    private array $watching = [];
+    /** @var array<string, bool> by rule code */
+    private array $minded = [];
 
-    /** @param  array<string, Rule>  $rules */
-    public function __construct(private readonly array $rules, private readonly School $school)
+    public function __construct(private readonly RuleBook $book, private readonly School $school)
     {
     }
 
     /** @param  list<Strata>  $touched */
     public function examine(Situation $situation, array $touched): void
     {
-        foreach ($this->rulesFor($situation) as $rule) {
-            if (! $rule->concerns($situation)) {
+        foreach ($this->book->watching($situation->kind) as $rule) {
+            if (! $rule->concerns($situation) || ! $this->minds($rule)) {
                 continue;
             }
             foreach ($touched as $strata) {
@@ -58,7 +57,7 @@ final class Sitting
         foreach ($strata as $zone) {
             $all[spl_object_id($zone)] = $zone;
         }
-        foreach ($this->rules as $rule) {
+        foreach ($this->book->rules as $rule) {
             if ($rule instanceof JourneyRule) {
                 foreach ($all as $zone) {
                     $finding = $rule->conclude($plan, $zone, $times);
@@ -76,7 +75,7 @@ final class Sitting
         $place = array_flip(array_map(static fn ($step) => $step->id, $plan->steps));
         $findings = [];
         foreach ($this->said as $key => $finding) {
-            $kind = $this->rules[$finding->code]->kind();
+            $kind = $this->book->rules[$finding->code]->kind();
             $severity = $this->school->severityOf($finding, $kind);
             if ($severity !== null) {
                 $zones = array_values(array_intersect(array_keys($plan->zones), $this->zones[$key]));
@@ -110,20 +109,16 @@ final class Sitting
         return $finding;
     }
 
+    private function minds(Rule $rule): bool
+    {
+        return $this->minded[$rule->code()] ??= $this->school->minds($rule);
+    }
+
     private function note(Finding $finding, Strata $where): void
     {
         $key = $finding->code.'|'.$finding->stepId.'|'.$finding->happens;
         $this->said[$key] ??= $finding;
         $this->zones[$key] ??= [];
         array_push($this->zones[$key], ...$where->zoneIds);
-    }
-
-    /** @return list<Rule> */
-    private function rulesFor(Situation $situation): array
-    {
-        return $this->watching[$situation->kind->value] ??= array_values(array_filter(
-            $this->rules,
-            fn (Rule $rule) => ! $rule instanceof EndRule && $this->school->minds($rule) && ($rule->watches() === [] || in_array($situation->kind, $rule->watches(), true)),
-        ));
     }
 }

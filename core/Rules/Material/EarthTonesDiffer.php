@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Ulvrach\Rules\Material;
 
 use Ulvrach\Colour\Lab;
+use Ulvrach\Evaluation\Layer;
+use Ulvrach\Evaluation\Strata;
 use Ulvrach\Plan\Plan;
 use Ulvrach\Rules\EndRule;
 use Ulvrach\Rules\Finding;
@@ -26,25 +28,18 @@ final class EarthTonesDiffer extends EndRule implements PlanRule
 
     public function overall(Plan $plan, array $strata): array
     {
-        $seen = [];
-        foreach ($strata as $zone) {
-            foreach ($zone->layers as $layer) {
-                if ($layer->technique->role->isEarth() && $layer->product->colour !== null) {
-                    $seen[] = [$layer, $zone];
-                }
-            }
-        }
         $findings = [];
-        foreach ($seen as [$layer, $zone]) {
-            foreach ($seen as [$other]) {
-                $hue = abs(Lab::fromHex($layer->product->colour ?? '#000000')->hue() - Lab::fromHex($other->product->colour ?? '#000000')->hue());
-                if ($other->stepIndex < $layer->stepIndex && min($hue, 360 - $hue) > self::ANOTHER_EARTH) {
+        /** @var array<string, Layer> $earths the first layer of each product */
+        $earths = [];
+        foreach ($this->earthLayers($strata) as [$layer, $zone]) {
+            foreach ($earths as $other) {
+                if ($other->product->id !== $layer->product->id && $this->differ($layer, $other)) {
                     $number = $other->stepIndex + 1;
                     $findings[] = [$this->findingOn(Severity::Note, $layer->stepId, $zone, "This earth has another hue than that of step {$number}.", ['other' => $other->product->id]), $zone];
-
-                    continue 2;
+                    break;
                 }
             }
+            $earths[$layer->product->id] ??= $layer;
         }
 
         return $findings;
@@ -58,5 +53,31 @@ final class EarthTonesDiffer extends EndRule implements PlanRule
             $bench->withProduct($finding->stepId, $product),
             $bench->leaveOut($finding->stepId, $finding->zones),
         ]));
+    }
+
+    /**
+     * @param  list<Strata>  $strata
+     * @return list<array{Layer, Strata}> in the order of work
+     */
+    private function earthLayers(array $strata): array
+    {
+        $seen = [];
+        foreach ($strata as $zone) {
+            foreach ($zone->layers as $layer) {
+                if ($layer->technique->role->isEarth() && $layer->product->colour !== null) {
+                    $seen[] = [$layer, $zone];
+                }
+            }
+        }
+        usort($seen, static fn (array $a, array $b) => $a[0]->stepIndex <=> $b[0]->stepIndex);
+
+        return $seen;
+    }
+
+    private function differ(Layer $one, Layer $other): bool
+    {
+        $turn = abs(Lab::fromHex($one->product->colour ?? '#000000')->hue() - Lab::fromHex($other->product->colour ?? '#000000')->hue());
+
+        return min($turn, 360 - $turn) > self::ANOTHER_EARTH;
     }
 }

@@ -60,30 +60,36 @@ final class CureTable
         $h = Minutes::HOUR;
         $d = Minutes::DAY;
         $rows = [
-            new CureTimes('lacquer primer', [5, 10], [15, 30], [$d, 2 * $d], 'its solvent leaves fast, but heavy work needs the whole film hard'),
-            new CureTimes('lacquer paint', [5, 10], [15, 30], [12 * $h, 12 * $h], 'thin coats give off their solvent overnight'),
-            new CureTimes('lacquer clear', [10, 10], [20, 20], [4 * $h, 6 * $h], 'no pigment holds the solvent back'),
-            new CureTimes('acrylic sprayed', [10, 20], [30, 30], [$d, $d], 'water leaves at once, the particles grow together over a day'),
-            new CureTimes('acrylic brushed', [20, 30], [$h, $h], [$d, 2 * $d], 'a brushed film is two to three times as thick'),
-            new CureTimes('acrylic clear', [20, 30], [$h, $h], [12 * $h, $d], 'as acrylic paint, laid a little wetter'),
-            new CureTimes('alcohol acrylic', [5, 15], [20, 20], [$d, $d], 'alcohol leaves faster than water'),
-            new CureTimes('enamel paint', [4 * $h, 6 * $h], [$d, $d], [3 * $d, 4 * $d], 'alkyds harden by taking up oxygen'),
-            new CureTimes('enamel wash', [15, 30], [2 * $h, 3 * $h], [$d, $d], 'little binder, much spirit'),
-            new CureTimes('enamel filter', [20, 30], [6 * $h, 12 * $h], [$d, $d], 'lies over the whole surface and must not be dragged'),
-            new CureTimes('artist oil', [10, 30], [$d, $d], [3 * $d, 7 * $d], 'drained on card and thin; whites and reds take longest'),
-            new CureTimes('chipping fluid', [15, 20], [15, 20], null, 'water dissolves it for good: that is its job'),
-            new CureTimes('hairspray', [15, 30], [15, 30], null, 'water and alcohol dissolve it for good'),
-            new CureTimes('clay wash', [20, 20], [20, 20], null, 'no binder: water wakes it at any time'),
-            new CureTimes('dry pigment', [0, 0], [0, 0], null, 'no binder: it lies there until something moves it'),
-            new CureTimes('pigment fixer', [$h, 2 * $h], [$h, 2 * $h], [12 * $h, 12 * $h], 'the medium between the grains dries slowly'),
-            new CureTimes('mud paste', [2 * $h, 12 * $h], [2 * $h, 12 * $h], [$d, 2 * $d], 'depends on its depth'),
-            new CureTimes('decal', [$h, 2 * $h], [12 * $h, 12 * $h], [12 * $h, 12 * $h], 'water and softener must leave from under the film'),
-            new CureTimes('salt', [15, 20], [15, 20], null, 'the water it was strewn on must dry; water dissolves it for good'),
-            new CureTimes('white glue', [2 * $h, 4 * $h], [2 * $h, 4 * $h], [12 * $h, 12 * $h], 'paper and cloth hold the water long'),
-            new CureTimes('epoxy putty', [$h, 2 * $h], [12 * $h, $d], [12 * $h, $d], 'sets by reaction: workable for an hour or two, hard the next day'),
-            new CureTimes('dry medium', [0, 0], [0, 0], [0, 0], 'nothing in it has to dry'),
+            new CureTimes('lacquer primer', [5, 10], [15, 30], [$d, 2 * $d], 'its solvent leaves fast, but heavy work needs the whole film hard', self::all(DryingLaw::Solvent)),
+            new CureTimes('lacquer paint', [5, 10], [15, 30], [12 * $h, 12 * $h], 'thin coats give off their solvent overnight', self::all(DryingLaw::Solvent)),
+            new CureTimes('lacquer clear', [10, 10], [20, 20], [4 * $h, 6 * $h], 'no pigment holds the solvent back', self::all(DryingLaw::Solvent)),
+            new CureTimes('acrylic sprayed', [10, 20], [30, 30], [$d, $d], 'water leaves at once, the particles grow together over a day', self::all(DryingLaw::Water)),
+            new CureTimes('acrylic brushed', [20, 30], [$h, $h], [$d, 2 * $d], 'a brushed film is two to three times as thick', self::all(DryingLaw::Water)),
+            new CureTimes('acrylic clear', [20, 30], [$h, $h], [12 * $h, $d], 'as acrylic paint, laid a little wetter', self::all(DryingLaw::Water)),
+            new CureTimes('alcohol acrylic', [5, 15], [20, 20], [$d, $d], 'alcohol leaves faster than water', self::all(DryingLaw::Alcohol)),
+            new CureTimes('enamel paint', [4 * $h, 6 * $h], [$d, $d], [3 * $d, 4 * $d], 'alkyds harden by taking up oxygen', self::all(DryingLaw::Oxygen)),
+            new CureTimes('enamel wash', [15, 30], [2 * $h, 3 * $h], [$d, $d], 'little binder, much spirit', [DryingLaw::Spirit, DryingLaw::Spirit, DryingLaw::Oxygen]),
+            new CureTimes('enamel filter', [20, 30], [6 * $h, 12 * $h], [$d, $d], 'lies over the whole surface and must not be dragged', [DryingLaw::Spirit, DryingLaw::Spirit, DryingLaw::Oxygen]),
+            new CureTimes('artist oil', [10, 30], [$d, $d], [3 * $d, 7 * $d], 'drained on card and thin; whites and reds take longest', self::all(DryingLaw::Oxygen)),
+            new CureTimes('chipping fluid', [15, 20], [15, 20], null, 'water dissolves it for good: that is its job', self::all(DryingLaw::Water)),
+            new CureTimes('hairspray', [15, 30], [15, 30], null, 'water and alcohol dissolve it for good', self::all(DryingLaw::Alcohol)),
+            new CureTimes('clay wash', [20, 20], [20, 20], null, 'no binder: water wakes it at any time', self::all(DryingLaw::Water)),
+            new CureTimes('dry pigment', [0, 0], [0, 0], null, 'no binder: it lies there until something moves it', self::all(DryingLaw::None)),
+            new CureTimes('pigment fixer', [$h, 2 * $h], [$h, 2 * $h], [12 * $h, 12 * $h], 'the medium between the grains dries slowly', self::all(DryingLaw::Spirit)),
+            new CureTimes('mud paste', [2 * $h, 12 * $h], [2 * $h, 12 * $h], [$d, 2 * $d], 'depends on its depth', self::all(DryingLaw::Water)),
+            new CureTimes('decal', [$h, 2 * $h], [12 * $h, 12 * $h], [12 * $h, 12 * $h], 'water and softener must leave from under the film', self::all(DryingLaw::Water)),
+            new CureTimes('salt', [15, 20], [15, 20], null, 'the water it was strewn on must dry; water dissolves it for good', self::all(DryingLaw::Water)),
+            new CureTimes('white glue', [2 * $h, 4 * $h], [2 * $h, 4 * $h], [12 * $h, 12 * $h], 'paper and cloth hold the water long', self::all(DryingLaw::Water)),
+            new CureTimes('epoxy putty', [$h, 2 * $h], [12 * $h, $d], [12 * $h, $d], 'sets by reaction: workable for an hour or two, hard the next day', self::all(DryingLaw::Reaction)),
+            new CureTimes('dry medium', [0, 0], [0, 0], [0, 0], 'nothing in it has to dry', self::all(DryingLaw::None)),
         ];
 
         return array_column($rows, null, 'name');
+    }
+
+    /** @return array{DryingLaw, DryingLaw, DryingLaw} */
+    private static function all(DryingLaw $law): array
+    {
+        return [$law, $law, $law];
     }
 }

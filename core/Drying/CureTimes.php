@@ -15,6 +15,7 @@ final readonly class CureTimes
      * @param  array{int, int}  $touchDry
      * @param  array{int, int}  $recoatable
      * @param  array{int, int}|null  $solventProof
+     * @param  array{DryingLaw, DryingLaw, DryingLaw}  $laws  what has to happen for each of the three
      */
     public function __construct(
         public string $name,
@@ -22,6 +23,39 @@ final readonly class CureTimes
         public array $recoatable,
         public ?array $solventProof,
         public string $reason,
+        public array $laws,
     ) {
+    }
+
+    /**
+     * The same at this bench. Thickness counts for the last state only: a next coat goes on when the one before has skinned.
+     *
+     * @param  float  $thickness  relative to the usual number of coats
+     */
+    public function at(Air $air, float $thickness = 1.0, bool $retarded = false): self
+    {
+        $touchDry = self::scaled($this->touchDry, $this->laws[0], $air, 1.0, $retarded);
+        $recoatable = self::scaled($this->recoatable, $this->laws[1], $air, 1.0, $retarded);
+        $solventProof = $this->solventProof === null ? null : self::scaled($this->solventProof, $this->laws[2], $air, $thickness, $retarded);
+
+        // A later state is never reached before an earlier one, though their laws differ.
+        $recoatable = [max($recoatable[0], $touchDry[0]), max($recoatable[1], $touchDry[1])];
+
+        return new self($this->name, $touchDry, $recoatable,
+            $solventProof === null ? null : [max($solventProof[0], $recoatable[0]), max($solventProof[1], $recoatable[1])], $this->reason, $this->laws);
+    }
+
+    /**
+     * @param  array{int, int}  $times
+     * @return array{int, int}
+     */
+    private static function scaled(array $times, DryingLaw $law, Air $air, float $thickness, bool $retarded): array
+    {
+        $factor = DryingModel::thickness($law, $thickness) * ($retarded ? DryingModel::retarded($law) : 1.0);
+
+        return [
+            DryingModel::through($law, $times[0] * $factor, [[0, $air]]),
+            DryingModel::through($law, $times[1] * $factor, [[0, $air]]),
+        ];
     }
 }

@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace Ulvrach\Evaluation;
 
+use Ulvrach\Chemistry\Carrier;
 use Ulvrach\Drying\CureTable;
+use Ulvrach\Drying\CureTimes;
 use Ulvrach\Plan\Plan;
+use Ulvrach\Plan\Product;
 use Ulvrach\Plan\Step;
 use Ulvrach\Rules\RuleBook;
 use Ulvrach\Rules\School;
@@ -16,6 +19,9 @@ use Ulvrach\Technique\TechniqueLibrary;
 /** Walks a plan once, from the bare parts to the last coat, and asks the rules at every step. */
 final class Evaluator
 {
+    /** @var array<string, CureTimes> a plan has few of them, asked for again at every edit */
+    private array $cures = [];
+
     public function __construct(private readonly RuleBook $rules = new RuleBook)
     {
     }
@@ -25,11 +31,12 @@ final class Evaluator
         $strata = $this->bareStrata($plan);
         $judge = $this->rules->sitting(School::of($plan->school));
         $clockZero = $this->clockZero($plan);
+        $air = BenchAir::of($plan->bench);
         $times = [];
         $layers = [];
         $clock = 0;
         foreach ($plan->steps as $index => $step) {
-            $situation = new Situation($plan, $index, $step, TechniqueLibrary::get($step->technique), $plan->productOf($step));
+            $situation = new Situation($plan, $index, $step, TechniqueLibrary::get($step->technique), $plan->productOf($step), $air);
             $touched = [];
             foreach ($step->zones as $zoneId) {
                 $touched[spl_object_id($strata[$zoneId])] = $strata[$zoneId];
@@ -119,7 +126,7 @@ final class Evaluator
         $handsOn = $technique->setUpMinutes + (int) ceil($step->coats * $technique->applyMinutes * $area / 100);
         $waits = 0;
         if ($step->coats > 1 && ($product = $plan->productOf($step)) !== null) {
-            $cure = CureTable::for($product->family, $technique->kind, $step->application === Application::Airbrush);
+            $cure = $this->cureOf($step, $product, $technique->kind, $plan);
             $waits += ($step->coats - 1) * $cure->recoatable[1];
         }
         if ($step->cleanUp !== null) {
@@ -130,6 +137,18 @@ final class Evaluator
         return [$handsOn + $waits, $handsOn];
     }
 
+    /** The drying table at the plan's bench. */
+    private function cureOf(Step $step, Product $product, TechniqueKind $kind, Plan $plan): CureTimes
+    {
+        $row = CureTable::for($product->family, $kind, $step->application === Application::Airbrush);
+        $bench = $plan->bench;
+        $thickness = max(1.0, $step->coats / TechniqueLibrary::get($step->technique)->coats);
+        $retarded = ($step->thinner ?? $product->carrier) === Carrier::WettedWater;
+        $key = "{$row->name} {$thickness} {$retarded} {$bench->temperatureC} {$bench->humidityPercent} {$bench->movingAir} {$bench->cabinetC}";
+
+        return $this->cures[$key] ??= $row->at(BenchAir::of($bench), $thickness, $retarded);
+    }
+
     private function layerOf(Situation $situation, StepTimes $times): ?Layer
     {
         if (! $situation->kind->leavesFilm() || $situation->product === null) {
@@ -137,7 +156,7 @@ final class Evaluator
         }
         $step = $situation->step;
         $film = $situation->product->family;
-        $cure = CureTable::for($film, $situation->kind, $step->application === Application::Airbrush);
+        $cure = $this->cureOf($step, $situation->product, $situation->kind, $situation->plan);
         $laidAt = $times->end;
         $sheen = $situation->product->sheen;
 

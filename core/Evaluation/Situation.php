@@ -9,6 +9,9 @@ use Ulvrach\Chemistry\Carrier;
 use Ulvrach\Chemistry\Contact;
 use Ulvrach\Chemistry\CureState;
 use Ulvrach\Chemistry\Liquid;
+use Ulvrach\Drying\Air;
+use Ulvrach\Drying\DryingLaw;
+use Ulvrach\Drying\DryingModel;
 use Ulvrach\Plan\Plan;
 use Ulvrach\Plan\Product;
 use Ulvrach\Plan\Step;
@@ -53,6 +56,7 @@ final class Situation
         public readonly Step $step,
         public readonly Technique $technique,
         public readonly ?Product $product,
+        private readonly Air $air,
     ) {
         $this->kind = $technique->kind;
         $this->liquids = $this->liquidsOfStep();
@@ -167,7 +171,7 @@ final class Situation
         }
         $top = $coats[count($coats) - 1];
 
-        return new Hold($top, CureState::TouchDry, max($top->touchDryAt, $top->laidAt + self::LIFT_OFF_OPENS), null);
+        return new Hold($top, CureState::TouchDry, max($top->touchDryAt, $top->laidAt + $this->stretched(self::LIFT_OFF_OPENS)), null);
     }
 
     /** When the lift-off window closes on this zone; null: this step has no window. */
@@ -179,17 +183,30 @@ final class Situation
         }
         $release = $strata->release === null ? null : $strata->layers[$strata->release];
         if ($release?->film === BinderFamily::Salt) {
-            return $coats[0]->laidAt + self::SALT_CLOSES;
+            return $coats[0]->laidAt + $this->stretched(self::SALT_CLOSES);
         }
         $thin = array_filter($coats, static fn (Layer $coat) => $coat->coats > 1) === [];
 
         // From the lowest coat: it is the one that grows tough while the others are still going on.
-        return $coats[0]->laidAt + self::LIFT_OFF_CLOSES[$thin ? 'thin' : 'usual'];
+        return $coats[0]->laidAt + $this->stretched(self::LIFT_OFF_CLOSES[$thin ? 'thin' : 'usual']);
     }
 
+    /** Water goes through a coat at the pace at which it leaves one. */
+    private function stretched(int $minutes): int
+    {
+        return (int) ceil($minutes / DryingModel::pace(DryingLaw::Water, $this->air) - 1e-9);
+    }
+
+    /** The clean-up window at this bench; null: there is nothing to clean up, or no window for it. */
     public function cleanUpWindow(): ?CleanUpWindow
     {
-        return $this->step->cleanUp === null ? null : $this->technique->cleanUp;
+        $law = match ($this->product?->family) {
+            BinderFamily::Enamel => DryingLaw::Spirit,
+            BinderFamily::ArtistOil => DryingLaw::Oxygen,
+            default => DryingLaw::Water,
+        };
+
+        return $this->step->cleanUp === null ? null : $this->technique->cleanUp?->stretched(1 / DryingModel::pace($law, $this->air));
     }
 
     /** @return list<StepLiquid> */

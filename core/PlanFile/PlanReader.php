@@ -38,7 +38,7 @@ use Ulvrach\Vehicle\VehicleKind;
  * @phpstan-type ProductData array{id: string, name: string, family: string, carrier?: string|null, sheen?: string|null, colour?: string|null}
  * @phpstan-type ZoneData array{id: string, name: string, kind: string, areaCm2: int|float, substrate: string, depicts: string, traffic?: string, sheltered?: bool}
  * @phpstan-type BuildData array{name: string, vehicle: string, kind: string, scale: int, story?: string, serviceMonths?: int|null, terrain?: string|null}
- * @phpstan-type BenchData array{temperatureC: int|float, humidityPercent: int|float}
+ * @phpstan-type BenchData array{temperatureC: int|float, humidityPercent: int|float, movingAir?: bool, cabinetC?: int|float|null}
  * @phpstan-type PlanData array{build: BuildData, school?: SchoolData, bench?: BenchData, zones: list<ZoneData>, products: list<ProductData>, steps: list<StepData>}
  */
 final class PlanReader
@@ -113,7 +113,8 @@ final class PlanReader
     /** @param  BenchData  $data */
     public static function bench(array $data): BenchConditions
     {
-        return new BenchConditions((float) $data['temperatureC'], (float) $data['humidityPercent']);
+        return new BenchConditions((float) $data['temperatureC'], (float) $data['humidityPercent'], $data['movingAir'] ?? false,
+            isset($data['cabinetC']) ? (float) $data['cabinetC'] : null);
     }
 
     /** @param  ZoneData  $data */

@@ -66,7 +66,8 @@ final class PlanWriter
     /** @return BenchData */
     public static function bench(BenchConditions $bench): array
     {
-        return ['temperatureC' => $bench->temperatureC, 'humidityPercent' => $bench->humidityPercent];
+        return ['temperatureC' => $bench->temperatureC, 'humidityPercent' => $bench->humidityPercent,
+            'movingAir' => $bench->movingAir, 'cabinetC' => $bench->cabinetC];
     }
 
     /** @return ZoneData */

@@ -15,4 +15,13 @@ final readonly class CleanUpWindow
         public string $sign,
     ) {
     }
+
+    /** The same where everything takes so many times as long. */
+    public function stretched(float $factor): self
+    {
+        $times = static fn (int $minutes): int => (int) ceil($minutes * $factor - 1e-9);
+
+        return new self($times($this->earliest), $this->bestUntil === null ? null : $times($this->bestUntil),
+            $this->latest === null ? null : $times($this->latest), $this->sign);
+    }
 }

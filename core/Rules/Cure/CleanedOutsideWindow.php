@@ -23,21 +23,22 @@ final class CleanedOutsideWindow extends RuleBase
 
     public function examine(Situation $situation, Strata $below): ?Finding
     {
-        $window = $situation->technique->cleanUp;
+        $window = $situation->cleanUpWindow();
         $after = $situation->step->cleanUp?->afterMinutes;
         if ($window === null || $after === null) {
             return null;
         }
         $name = $situation->technique->name;
+        $facts = ['earliest' => $window->earliest];
         if ($after < $window->earliest) {
             return $this->finding(Severity::Stop, $situation, $below,
-                "{$name} is cleaned after ".Minutes::inWords($after).", before it is {$window->sign}: the brush takes all of it out.");
+                "{$name} is cleaned after ".Minutes::inWords($after).", before it is {$window->sign}: the brush takes all of it out.", $facts);
         }
         if ($window->latest !== null && $after > $window->latest) {
-            return $this->finding(Severity::Stop, $situation, $below, "{$name} is cleaned after ".Minutes::inWords($after).': it has set hard and will not move.');
+            return $this->finding(Severity::Stop, $situation, $below, "{$name} is cleaned after ".Minutes::inWords($after).': it has set hard and will not move.', $facts);
         }
         if ($window->bestUntil !== null && $after > $window->bestUntil) {
-            return $this->finding(Severity::Note, $situation, $below, "{$name} is cleaned after ".Minutes::inWords($after).': it comes off only with effort.');
+            return $this->finding(Severity::Note, $situation, $below, "{$name} is cleaned after ".Minutes::inWords($after).': it comes off only with effort.', $facts);
         }
 
         return null;
@@ -45,8 +46,6 @@ final class CleanedOutsideWindow extends RuleBase
 
     public function remedies(Finding $finding, Workbench $bench): array
     {
-        $earliest = $bench->techniqueOf($finding->stepId)->cleanUp->earliest ?? 20;
-
-        return array_filter([$bench->cleanUpAfter($finding->stepId, $earliest + 10)]);
+        return array_filter([$bench->cleanUpAfter($finding->stepId, (int) $finding->facts['earliest'] + 10)]);
     }
 }

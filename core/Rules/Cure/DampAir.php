@@ -46,7 +46,7 @@ final class DampAir extends RuleBase
         $room = $bench->plan->bench;
 
         return [
-            new Remedy('Wait for a drier day: plan with 60 %', [new SetBench(new BenchConditions($room->temperatureC, 60.0))]),
+            new Remedy('Wait for a drier day: plan with 60 %', [new SetBench(new BenchConditions($room->temperatureC, 60.0, $room->movingAir, $room->cabinetC))]),
             $bench->inCoats($finding->stepId, 1),
         ];
     }

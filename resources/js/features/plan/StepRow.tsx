@@ -51,16 +51,16 @@ export function StepRow(props: Props) {
             role="row"
             aria-rowindex={index + 2}
             aria-selected={isHere || isChosen}
-            className={`relative grid border-b border-line ${isMe ? 'z-10 shadow-lg' : ''} ${isHere ? 'bg-sheet' : isChosen ? 'bg-press' : 'bg-panel/55'}`}
+            className={`relative grid border-b border-line ${isMe ? 'z-10 shadow-lg' : ''} ${isHere ? 'bg-sheet' : isChosen ? 'bg-press' : 'bg-row'}`}
         >
             {!isDragging && <Wait minutes={waitBefore(verdict, index)} columns={columns.length + 2} />}
             <div
                 role="gridcell"
-                className={`narrow flex flex-col justify-center border-l-4 px-1.5 py-1 text-fine whitespace-nowrap ${isHere ? 'border-l-ink' : isChosen ? 'border-l-rule' : 'border-l-transparent'} ${step.done === null ? 'text-soft' : ''}`}
+                className={`narrow sticky left-0 z-[5] flex flex-col justify-center border-l-4 bg-inherit px-1.5 py-1 text-fine whitespace-nowrap ${isHere ? 'border-l-ink' : isChosen ? 'border-l-rule' : 'border-l-transparent'} ${step.done === null ? 'text-soft' : ''}`}
             >
                 {times !== undefined && sayMinute(times.start, verdict.clockZero)}
             </div>
-            <div role="rowheader" className="flex min-w-0 items-center gap-1 py-1 pr-2">
+            <div role="rowheader" className="sticky left-[5.5rem] z-[5] flex min-w-0 bg-inherit items-center gap-1 py-1 pr-2">
                 <button
                     ref={setActivatorNodeRef}
                     {...attributes}

@@ -17,6 +17,8 @@ final class SchemaCheck
 
     public const EDITS = 'edits-v1';
 
+    public const SCHEDULE = 'schedule-v1';
+
     private const HOST = 'https://ulvrach.invalid/';
 
     private const MOST_FAULTS = 50;
@@ -46,7 +48,7 @@ final class SchemaCheck
     {
         if (self::$validator === null) {
             self::$validator = new Validator(null, self::MOST_FAULTS, false);
-            foreach ([self::PLAN, self::EDITS] as $name) {
+            foreach ([self::PLAN, self::EDITS, self::SCHEDULE] as $name) {
                 self::$validator->resolver()?->registerFile(self::HOST."{$name}.schema.json", __DIR__."/{$name}.schema.json");
             }
         }

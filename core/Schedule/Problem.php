@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ulvrach\Schedule;
+
+/** What is to be laid into which hours: one pair of hands, one airbrush. Minutes from an origin that the caller knows. */
+final readonly class Problem
+{
+    /**
+     * @param  list<array{int, int}>  $sessions  in order, apart from each other
+     * @param  list<array{int, int}>  $sprayWindows
+     * @param  list<array{int, int}>  $daylight
+     * @param  int  $setup  minutes of an airbrush change
+     * @param  int  $granularity  starts are multiples of it
+     * @param  list<Activity>  $activities
+     * @param  list<Lag>  $lags
+     */
+    public function __construct(
+        public array $sessions,
+        public array $sprayWindows,
+        public array $daylight,
+        public int $setup,
+        public int $horizon,
+        public int $granularity,
+        public array $activities,
+        public array $lags,
+    ) {
+    }
+}

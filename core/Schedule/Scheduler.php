@@ -1,0 +1,132 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ulvrach\Schedule;
+
+use Ulvrach\Schedule\Internal\Bench;
+use Ulvrach\Schedule\Internal\Bound;
+use Ulvrach\Schedule\Internal\Chance;
+use Ulvrach\Schedule\Internal\Dispatch;
+use Ulvrach\Schedule\Internal\Exact;
+use Ulvrach\Schedule\Internal\LocalSearch;
+use Ulvrach\Schedule\Internal\Sweep;
+
+/**
+ * Lays work into hours: earliest end, then fewest airbrush changes, then fewest sessions. Up to fourteen activities are
+ * searched exactly; more are searched locally from a first sound answer. The same seed and number of moves give the same
+ * answer.
+ */
+final class Scheduler
+{
+    public const EXACT_UP_TO = 14;
+
+    /** Different first orders that are tried before the best of them is improved. */
+    private const FIRST_TRIES = 40;
+
+    /**
+     * @param  \Closure(): bool  $keepGoing  asked from time to time; false ends the search with the best so far
+     * @param  (\Closure(Solution): void)|null  $onBetter  told of the first answer and of every better one
+     *
+     * @throws NoSchedule if something never fits, or no order keeps all windows
+     */
+    public function solve(Problem $problem, \Closure $keepGoing, int $seed = 1, ?\Closure $onBetter = null): Solution
+    {
+        $bench = new Bench($problem);
+        if ($bench->count === 0) {
+            return new Solution([], [], [], 0, 0, 0, 0, true);
+        }
+        $this->mustFit($bench);
+        $bound = (new Bound($bench))->of([], 0);
+        $chance = new Chance($seed);
+        $dispatch = new Dispatch($bench);
+        $first = $this->first($bench, $chance, $dispatch);
+        if ($bench->count <= self::EXACT_UP_TO) {
+            [$best, $complete] = (new Exact($bench, $keepGoing))->search($first);
+
+            return $best === null ? throw NoSchedule::notFound($this->tied($problem)) : $this->solution($best, $bench, $complete ? $best->makespan() : $bound, $complete);
+        }
+        if ($first === null) {
+            throw NoSchedule::notFound($this->tied($problem));
+        }
+        $tell = $onBetter === null ? null : fn (Sweep $sweep) => $onBetter($this->solution($sweep, $bench, $bound, $sweep->makespan() === $bound));
+        $tell?->__invoke($first);
+        $best = (new LocalSearch($bench, $chance, $dispatch))->improve($first, $keepGoing, $tell);
+
+        return $this->solution($best, $bench, $bound, $best->makespan() === $bound);
+    }
+
+    private function first(Bench $bench, Chance $chance, Dispatch $dispatch): ?Sweep
+    {
+        $best = $dispatch->run();
+        for ($try = 1; $try < self::FIRST_TRIES; $try++) {
+            $favour = [];
+            for ($index = 0; $index < $bench->count; $index++) {
+                $favour[$index] = $chance->below(2880);
+            }
+            $other = $dispatch->run($favour, $try % 2 === 1);
+            if ($other !== null && ($best === null || [$other->makespan(), $other->countSetups()] < [$best->makespan(), $best->countSetups()])) {
+                $best = $other;
+            }
+        }
+
+        return $best;
+    }
+
+    /** @throws NoSchedule naming the work that stands in its own way */
+    private function mustFit(Bench $bench): void
+    {
+        $problem = $bench->problem;
+        foreach ($problem->activities as $index => $activity) {
+            if ($bench->earliest($index, 0, 0, Bench::NO_SESSION) === null) {
+                throw NoSchedule::neverFits($index, $activity);
+            }
+        }
+        foreach ($problem->lags as $lag) {
+            if ($lag->max !== null && ! $this->windowFits($bench, $lag)) {
+                throw NoSchedule::windowNeverFits($lag->from, $lag->to, $problem->activities[$lag->from], $problem->activities[$lag->to], $lag->max);
+            }
+        }
+    }
+
+    /** Whether the two fit together at any time, whatever else there is to do. */
+    private function windowFits(Bench $bench, Lag $lag): bool
+    {
+        foreach ($bench->problem->sessions as [$from, $to]) {
+            for ($minute = $from; $minute < $to; $minute += 15) {
+                $first = $bench->earliest($lag->from, $minute, $minute, Bench::ANY_SESSION);
+                $then = $first === null ? null : $bench->earliest($lag->to, $first[1] + $lag->min, $first[1], Bench::ANY_SESSION);
+                if ($first !== null && $then !== null && $lag->max >= $then[$lag->maxToEnd ? 1 : 0] - $first[1]) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
+    }
+
+    /** @return list<int> */
+    private function tied(Problem $problem): array
+    {
+        $tied = [];
+        foreach ($problem->lags as $lag) {
+            if ($lag->max !== null) {
+                array_push($tied, $lag->from, $lag->to);
+            }
+        }
+
+        return array_values(array_unique($tied));
+    }
+
+    private function solution(Sweep $sweep, Bench $bench, int $bound, bool $optimal): Solution
+    {
+        $starts = $ends = $sessions = [];
+        for ($index = 0; $index < $bench->count; $index++) {
+            $starts[] = $sweep->start[$index];
+            $ends[] = $sweep->end[$index];
+            $sessions[] = $sweep->session[$index];
+        }
+
+        return new Solution($starts, $ends, $sessions, $sweep->makespan(), $sweep->countSetups(), $sweep->countSessions(), $bound, $optimal);
+    }
+}

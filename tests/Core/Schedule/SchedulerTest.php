@@ -1,0 +1,174 @@
+<?php
+
+declare(strict_types=1);
+
+use Tests\Core\Schedule\Verifier;
+use Ulvrach\PlanFile\BadPlanFile;
+use Ulvrach\Schedule\Activity;
+use Ulvrach\Schedule\Lag;
+use Ulvrach\Schedule\NoSchedule;
+use Ulvrach\Schedule\Problem;
+use Ulvrach\Schedule\ProblemFile;
+use Ulvrach\Schedule\Scheduler;
+
+function solved(string $name): Problem
+{
+    return ProblemFile::read((string) file_get_contents(__DIR__."/problems/{$name}.json"));
+}
+
+/** So many questions whether to go on are answered with yes: a length of search that is the same on every machine. */
+function moves(int $count): Closure
+{
+    return static function () use (&$count): bool {
+        return $count-- > 0;
+    };
+}
+
+/**
+ * Evening sessions on working days, with everything that can be asked for, from a seed.
+ */
+function generated(int $seed): Problem
+{
+    $x = $seed * 7919 + 17;
+    $below = static function (int $limit) use (&$x): int {
+        $x = ($x * 1_103_515_245 + 12_345) & 0x7FFFFFFF;
+
+        return intdiv($x, 65_536) % $limit;
+    };
+    $sessions = $spray = $daylight = [];
+    for ($day = 0; $day < 90; $day++) {
+        $weekend = $day % 7 > 4;
+        if (! $weekend || $below(3) > 0) {
+            $from = $day * 1440 + ($weekend ? 600 : 1140);
+            $sessions[] = [$from, $from + 120 + 30 * $below(4)];
+        }
+        $spray[] = [$day * 1440 + 540, $day * 1440 + 1290];
+        $daylight[] = [$day * 1440 + 540, $day * 1440 + 1020];
+    }
+    $activities = $lags = [];
+    $colours = ['grey', 'green', 'sand', 'gloss'];
+    for ($chain = 0, $chains = 1 + $below(3); $chain < $chains; $chain++) {
+        for ($step = 0, $steps = 3 + $below(4); $step < $steps; $step++) {
+            $isSpray = $below(2) === 0;
+            $activities[] = new Activity("{$chain}.{$step}", 10 + 5 * $below(8), ! $isSpray && $below(4) === 0, $isSpray ? $colours[$below(4)] : null, ! $isSpray && $below(12) === 0);
+            $index = count($activities) - 1;
+            if ($step > 0) {
+                $tied = $below(5) === 0 && ! $activities[$index - 1]->split && ! $activities[$index]->daylight && ! $activities[$index - 1]->daylight;
+                $lags[] = $tied ? new Lag($index - 1, $index, 15, 150, $below(2) === 0 && ! $activities[$index]->split) : new Lag($index - 1, $index, [0, 30, 240, 1440][$below(4)]);
+            }
+        }
+    }
+
+    return new Problem($sessions, $spray, $daylight, 15, 129_600, 5, $activities, $lags);
+}
+
+it('proves the earliest end of the solved problems', function (string $name, array $answer) {
+    $problem = solved($name);
+    $solution = (new Scheduler)->solve($problem, static fn () => true);
+
+    expect(Verifier::faults($problem, $solution->starts))->toBe([])
+        ->and($solution->makespan)->toBe($answer['makespan'])->and($solution->optimal)->toBeTrue()
+        ->and($solution->setups)->toBe($answer['leastSetups']);
+})->with(fn () => array_filter(array_map(
+    static fn (string $name, array $answer) => [$name, $answer],
+    array_keys($answers = json_decode((string) file_get_contents(__DIR__.'/problems/answers.json'), true)), $answers,
+), static fn (array $row) => isset($row[1]['makespan'])));
+
+it('comes near the best known of a large problem, and tells of better answers on the way', function () {
+    $problem = solved('L02');
+    $told = [];
+    $solution = (new Scheduler)->solve($problem, moves(200), 2, function ($better) use (&$told) {
+        $told[] = $better->makespan;
+    });
+    $sorted = $told;
+    rsort($sorted);
+
+    expect(Verifier::faults($problem, $solution->starts))->toBe([])
+        ->and($solution->makespan)->toBeLessThanOrEqual((int) (31_495 * 1.06))->and($solution->makespan)->toBeGreaterThanOrEqual($solution->lowerBound)
+        ->and($told)->toBe($sorted)->and($told[count($told) - 1])->toBe($solution->makespan);
+});
+
+it('gives the same answer for the same seed and search', function () {
+    $one = (new Scheduler)->solve(solved('L02'), moves(20), 5);
+    $other = (new Scheduler)->solve(solved('L02'), moves(20), 5);
+
+    expect($one->starts)->toBe($other->starts);
+});
+
+it('keeps every constraint of a generated problem', function (int $seed) {
+    $problem = generated($seed);
+    $solution = (new Scheduler)->solve($problem, moves(30), $seed);
+
+    expect(Verifier::faults($problem, $solution->starts))->toBe([])->and($solution->makespan)->toBe(max($solution->ends));
+})->with(range(1, 200));
+
+it('finds nothing earlier by trying every order', function (int $seed) {
+    $problem = generated($seed);
+    $problem = new Problem($problem->sessions, $problem->sprayWindows, $problem->daylight, $problem->setup, $problem->horizon, $problem->granularity,
+        array_slice($problem->activities, 0, 5), array_values(array_filter($problem->lags, static fn (Lag $lag) => $lag->to < 5)));
+    $bench = new Ulvrach\Schedule\Internal\Bench($problem);
+    $best = PHP_INT_MAX;
+    $try = function (array $order, array $left) use (&$try, &$best, $bench): void {
+        if ($left === []) {
+            $sweep = new Ulvrach\Schedule\Internal\Sweep($bench);
+            $best = $sweep->run($order) ? min($best, $sweep->makespan()) : $best;
+        }
+        foreach ($left as $index) {
+            if (array_intersect(array_column($bench->before[$index], 0), $left) === []) {
+                $try([...$order, $index], array_values(array_diff($left, [$index])));
+            }
+        }
+    };
+    $try([], array_keys($problem->activities));
+
+    expect((new Scheduler)->solve($problem, static fn () => true)->makespan)->toBe($best);
+})->with(range(1, 30));
+
+it('says which work stands in its own way', function (Closure $problem, string $says) {
+    (new Scheduler)->solve($problem(), static fn () => true);
+})->with([
+    'longer than any session' => [fn () => new Problem([[0, 60], [1440, 1500]], [], [], 0, 9999, 5, [new Activity('Decals', 90)], []), ''],
+    'a window that no evening holds' => [
+        fn () => new Problem([[0, 60], [1440, 1500]], [], [], 0, 9999, 5, [new Activity('Coat', 40), new Activity('Lift', 30)], [new Lag(0, 1, 15, 120)]), '',
+    ],
+    'work that waits for itself' => [fn () => new Problem([[0, 60]], [], [], 0, 9999, 5, [new Activity('a', 5), new Activity('b', 5)], [new Lag(0, 1, 0), new Lag(1, 0, 0)]), ''],
+])->throws(NoSchedule::class);
+
+it('names the two steps whose window never fits', function () {
+    try {
+        (new Scheduler)->solve(new Problem([[0, 60], [1440, 1500]], [], [], 0, 9999, 5, [new Activity('Coat', 40), new Activity('Lift', 30)], [new Lag(0, 1, 15, 120)]), static fn () => true);
+    } catch (NoSchedule $none) {
+        expect($none->activities)->toBe([0, 1])->and($none->getMessage())->toBe('“Lift” has to follow “Coat” within 120 minutes, and there is no time at the bench in which both fit.');
+
+        return;
+    }
+    $this->fail('It was scheduled.');
+});
+
+it('lays split work over several sessions, and nothing in between', function () {
+    $solution = (new Scheduler)->solve(new Problem([[0, 60], [100, 160], [200, 260]], [], [], 0, 999, 5, [new Activity('stowage', 90, true), new Activity('other', 20)], [new Lag(0, 1, 0)]), static fn () => true);
+
+    expect($solution->starts)->toBe([0, 130])->and($solution->ends)->toBe([130, 150])->and($solution->sessions)->toBe(2);
+});
+
+it('has nothing to lay where nothing is to be done', function () {
+    expect((new Scheduler)->solve(new Problem([], [], [], 0, 0, 5, [], []), static fn () => true)->makespan)->toBe(0);
+});
+
+it('names the faults of a schedule file', function (string $json, string $path) {
+    try {
+        ProblemFile::read($json);
+    } catch (BadPlanFile $bad) {
+        expect(array_column($bad->faults, 'path'))->toContain($path);
+
+        return;
+    }
+    $this->fail('It was read.');
+})->with([
+    ['{}', '/sessions'],
+    ['[]', ''],
+    ['{"sessions":[[0]],"sprayWindows":[],"daylight":[],"setup":0,"horizon":0,"granularity":5,"activities":[],"lags":[]}', '/sessions/0'],
+    ['{"sessions":[[0,9]],"sprayWindows":[],"daylight":[],"setup":0,"horizon":0,"granularity":0,"activities":[],"lags":[]}', '/granularity'],
+    ['{"sessions":[[0,9]],"sprayWindows":[],"daylight":[],"setup":0,"horizon":9,"granularity":5,"activities":[{"id":0,"active":5}],"lags":[{"from":0,"to":3,"min":0}]}', '/lags/0/to'],
+    ['{"sessions":[[0,9]],"sprayWindows":[],"daylight":[],"setup":0,"horizon":9,"granularity":5,"activities":[{"id":4,"active":5}],"lags":[]}', '/activities/0/id'],
+]);

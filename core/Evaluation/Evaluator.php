@@ -112,7 +112,7 @@ final class Evaluator
             default => max($clock, $ready),
         };
 
-        return new StepTimes($ready, $start, $start + $span, $handsOn, $closes, $hold);
+        return new StepTimes($ready, $start, $start + $span, $handsOn, $closes, $hold, $situation->waits(), $situation->window($touched));
     }
 
     /** @return array{int, int} minutes from the first touch to the last, and how many of them the hands are busy */

@@ -15,6 +15,7 @@ use Ulvrach\Drying\DryingModel;
 use Ulvrach\Plan\Plan;
 use Ulvrach\Plan\Product;
 use Ulvrach\Plan\Step;
+use Ulvrach\Quantity\Minutes;
 use Ulvrach\Technique\CleanUpWindow;
 use Ulvrach\Technique\Technique;
 use Ulvrach\Technique\TechniqueKind;
@@ -40,6 +41,9 @@ final class Situation
 
     /** @var array<int, Hold|null> by step index of the layer, since a layer is the same on every zone */
     private array $holds = [];
+
+    /** @var array<int, int> by step index of the coat that water has to get through */
+    private array $liftOffWaits = [];
 
     /** @var array<string, Hold|null> by the first zone that has these strata */
     private array $zoneHolds = [];
@@ -171,7 +175,49 @@ final class Situation
         }
         $top = $coats[count($coats) - 1];
 
+        $this->liftOffWaits[$top->stepIndex] = max($top->touchDryAt, $top->laidAt + $this->stretched(self::LIFT_OFF_OPENS)) - $top->laidAt;
+
         return new Hold($top, CureState::TouchDry, max($top->touchDryAt, $top->laidAt + $this->stretched(self::LIFT_OFF_OPENS)), null);
+    }
+
+    /** @return array<int, int> by index of the step whose layer has to be waited for: minutes from its end; asked after holdOn() */
+    public function waits(): array
+    {
+        $waits = $this->liftOffWaits;
+        foreach ($this->holds as $index => $hold) {
+            if ($hold !== null) {
+                $waits[$index] = max($waits[$index] ?? 0, $hold->until - $hold->layer->laidAt);
+            }
+        }
+
+        return $waits;
+    }
+
+    /**
+     * The window that this step has to be begun in.
+     *
+     * @param  list<Strata>  $touched
+     * @return array{int, int}|null index of the step that opens it, minutes from its end
+     */
+    public function window(array $touched): ?array
+    {
+        $window = null;
+        foreach ($touched as $strata) {
+            $closes = $this->closesOn($strata);
+            $coat = $closes === null ? null : $strata->aboveRelease()[0];
+            if ($coat !== null && ($window === null || $closes - $coat->laidAt < $window[1])) {
+                $window = [$coat->stepIndex, $closes - $coat->laidAt];
+            }
+            $film = $strata->release === null || $strata->aboveRelease() !== [] || ! $this->kind->paints() ? null : $strata->layers[$strata->release];
+            if ($film !== null) {
+                $window = [$film->stepIndex, Minutes::DAY];
+            }
+            if ($this->kind === TechniqueKind::Unmask && $strata->maskedBy !== null) {
+                $window = [$strata->maskedBy, Minutes::DAY];
+            }
+        }
+
+        return $window;
     }
 
     /** When the lift-off window closes on this zone; null: this step has no window. */

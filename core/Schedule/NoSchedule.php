@@ -25,6 +25,11 @@ final class NoSchedule extends \DomainException implements CoreError
         return new self("“{$then->name}” has to follow “{$first->name}” within {$max} minutes, and there is no time at the bench in which both fit.", [$from, $to]);
     }
 
+    public static function tooLate(int $index, Activity $activity): self
+    {
+        return new self("The window for “{$activity->name}” closes before there is time at the bench.", [$index]);
+    }
+
     public static function circle(): self
     {
         return new self('Some of the work would have to wait for itself.', []);

@@ -78,8 +78,12 @@ final class Scheduler
     {
         $problem = $bench->problem;
         foreach ($problem->activities as $index => $activity) {
-            if ($bench->earliest($index, 0, 0, Bench::NO_SESSION) === null) {
+            $found = $bench->earliest($index, $activity->notBefore, 0, Bench::NO_SESSION);
+            if ($found === null) {
                 throw NoSchedule::neverFits($index, $activity);
+            }
+            if ($activity->notAfter !== null && $found[0] > $activity->notAfter) {
+                throw NoSchedule::tooLate($index, $activity);
             }
         }
         foreach ($problem->lags as $lag) {

@@ -34,7 +34,7 @@ final class Bound
             if (isset($ends[$index])) {
                 continue;
             }
-            $minute = $free;
+            $minute = max($free, $this->bench->problem->activities[$index]->notBefore);
             foreach ($this->bench->before[$index] as [$before, $min]) {
                 $minute = max($minute, $ends[$before] + $min);
             }

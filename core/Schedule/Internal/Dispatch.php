@@ -75,7 +75,8 @@ final class Dispatch
             }
             $isTied = $this->bench->windows[$index] !== [];
             $saves = $this->bench->problem->activities[$index]->spray !== null && $sweep->airbrush() === [$this->bench->problem->activities[$index]->spray, $found[2]];
-            $now = [$this->closesAWindow($sweep, $index, $found[1]) || $this->opensTooSoon($sweep, $index), $longestFirst ? $found[2] : $found[0] - ($isTied ? 1 : 0),
+            $due = $this->bench->problem->activities[$index]->notAfter ?? PHP_INT_MAX;
+            $now = [$this->closesAWindow($sweep, $index, $found[1]) || $this->opensTooSoon($sweep, $index), $due, $longestFirst ? $found[2] : $found[0] - ($isTied ? 1 : 0),
                 $isTied ? 0 : 1, $saves ? 0 : 1, -$this->tail[$index] - ($favour[$index] ?? 0), $found[0], $index];
             if ($rank === null || $now < $rank) {
                 [$best, $rank] = [[$index, $found[0]], $now];
@@ -88,7 +89,7 @@ final class Dispatch
     /** @return array{int, int, int}|null */
     private function startOf(Sweep $sweep, int $index): ?array
     {
-        $minute = 0;
+        $minute = $this->bench->problem->activities[$index]->notBefore;
         foreach ($this->bench->before[$index] as [$before, $min]) {
             $minute = max($minute, $sweep->end[$before] + $min);
         }

@@ -118,13 +118,13 @@ final class Sweep
         [$free, $colour, $colourIn] = $this->stateBefore($place);
         for ($count = count($this->order); $place < $count; $place++) {
             $index = $this->order[$place];
-            $minute = $this->delayed[$index] ?? 0;
+            $minute = max($this->delayed[$index] ?? 0, $activities[$index]->notBefore);
             foreach ($bench->before[$index] as [$before, $min]) {
                 $minute = max($minute, $this->end[$before] + $min);
             }
             $spray = $activities[$index]->spray;
             $found = $bench->earliest($index, $minute, $free, $spray !== null && $spray === $colour ? $colourIn : Bench::NO_SESSION);
-            if ($found === null || $found[1] > $stopAt) {
+            if ($found === null || $found[1] > $stopAt || ($activities[$index]->notAfter !== null && $found[0] > $activities[$index]->notAfter)) {
                 return -1;
             }
             [$this->start[$index], $free, $this->session[$index]] = $found;

@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ulvrach\Schedule;
+
+/**
+ * Always gives a timetable: where something cannot be kept in the hours there are (a window that closes before the next session, a
+ * job longer than any session), it is let go and named, and the rest is laid.
+ */
+final class Timetabler
+{
+    /** Things let go before it is given up. */
+    private const MOST_CONFLICTS = 40;
+
+    public function __construct(private readonly Scheduler $scheduler = new Scheduler)
+    {
+    }
+
+    /**
+     * @param  \Closure(): bool  $keepGoing
+     *
+     * @throws NoSchedule if there is no session at all, or the lags run in a circle
+     */
+    public function lay(Workload $work, Calendar $calendar, int $setup, \Closure $keepGoing, int $seed = 1): Timetable
+    {
+        $problem = $work->problem($calendar, $setup);
+        $conflicts = [];
+        while (true) {
+            try {
+                return new Timetable($problem, $work->jobs, $this->scheduler->solve($problem, $keepGoing, $seed), $conflicts);
+            } catch (NoSchedule $none) {
+                if ($none->activities === [] || count($conflicts) >= self::MOST_CONFLICTS) {
+                    throw $none;
+                }
+                $conflicts[] = new Conflict($none->getMessage(), $none->activities);
+                $problem = $this->without($problem, $none->activities);
+            }
+        }
+    }
+
+    /** @param  list<int>  $activities */
+    private function without(Problem $problem, array $activities): Problem
+    {
+        $longest = max([0, ...array_map(static fn (array $session) => $session[1] - $session[0], $problem->sessions)]);
+        $loosened = [];
+        foreach ($problem->activities as $index => $activity) {
+            $isMeant = in_array($index, $activities, true);
+            $isTooLong = $isMeant && count($activities) === 1 && $activity->notAfter === null;
+            $loosened[] = ! $isMeant ? $activity : new Activity($activity->name, $activity->active, $activity->split || $isTooLong,
+                $isTooLong && $activity->active > $longest ? null : $activity->spray, $activity->daylight && ! $isTooLong, $activity->notBefore);
+        }
+        $lags = array_map(static fn (Lag $lag) => in_array($lag->from, $activities, true) && in_array($lag->to, $activities, true)
+            ? new Lag($lag->from, $lag->to, $lag->min) : $lag, $problem->lags);
+
+        return new Problem($problem->sessions, $problem->sprayWindows, $problem->daylight, $problem->setup, $problem->horizon, $problem->granularity, $loosened, $lags);
+    }
+}

@@ -1,0 +1,177 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ulvrach\Schedule;
+
+use Ulvrach\Drying\CureTable;
+use Ulvrach\Evaluation\BenchAir;
+use Ulvrach\Evaluation\Evaluation;
+use Ulvrach\Plan\Plan;
+use Ulvrach\Plan\Step;
+use Ulvrach\Technique\Application;
+use Ulvrach\Technique\Technique;
+use Ulvrach\Technique\TechniqueKind;
+use Ulvrach\Technique\TechniqueLibrary;
+
+/**
+ * The work that is still to do in several builds, as activities and lags: each coat and each clean-up is one of its own, since
+ * other work fits between them; builds share the hands, the airbrush and its colours.
+ */
+final class Workload
+{
+    private const GRANULARITY = 5;
+
+    /** @var list<Activity> */
+    private array $activities = [];
+
+    /** @var list<Lag> */
+    private array $lags = [];
+
+    /** @var list<Job> by activity */
+    public array $jobs = [];
+
+    /** @var array<string, int> "build step index" => its last activity */
+    private array $last = [];
+
+    /**
+     * @param  int  $now  Unix minute before which nothing can start
+     * @param  array<string, int>  $putOff  "build step id" => Unix minute before which it shall not start
+     */
+    public function __construct(private readonly int $now, private readonly array $putOff = [])
+    {
+    }
+
+    public function add(string $build, Evaluation $evaluation): void
+    {
+        $plan = $evaluation->plan;
+        foreach ($plan->steps as $index => $step) {
+            if ($step->doneAt === null && $step->zones !== []) {
+                $this->addStep($build, $evaluation, $index, $step);
+            }
+        }
+    }
+
+    public function problem(Calendar $calendar, int $setup): Problem
+    {
+        $last = $calendar->sessions === [] ? 0 : $calendar->sessions[count($calendar->sessions) - 1][1];
+
+        return new Problem($calendar->sessions, $calendar->compressor, $calendar->daylight, $setup, $last, self::GRANULARITY, $this->activities, $this->lags);
+    }
+
+    private function addStep(string $build, Evaluation $evaluation, int $index, Step $step): void
+    {
+        $plan = $evaluation->plan;
+        $technique = TechniqueLibrary::get($step->technique);
+        [$notBefore, $notAfter] = $this->bounds($build, $evaluation, $index);
+        $first = count($this->activities);
+        $this->addCoats($build, $plan, $index, $step, $technique, $notBefore, $notAfter);
+        $this->addCleanUp($build, $plan, $index, $step, $technique);
+        $this->last["{$build} {$index}"] = count($this->activities) - 1;
+        $this->addLags($build, $evaluation, $index, $first);
+    }
+
+    private function addCoats(string $build, Plan $plan, int $index, Step $step, Technique $technique, int $notBefore, ?int $notAfter): void
+    {
+        $product = $plan->productOf($step);
+        $sprays = $step->application === Application::Airbrush && $product !== null;
+        $area = $this->area($plan, $step);
+        $recoat = $product === null ? 0 : CureTable::for($product->family, $technique->kind, $sprays)->at(BenchAir::of($plan->bench))->recoatable[1];
+        $coats = $product === null ? 1 : $step->coats;
+        for ($coat = 1; $coat <= $coats; $coat++) {
+            // Filling the airbrush is counted by the schedule, which saves it where the colour stays.
+            $setUp = $coat === 1 && ! $sprays ? $technique->setUpMinutes : 0;
+            $minutes = $setUp + $technique->applyMinutes * $area / 100 * ($product === null ? $step->coats : 1);
+            $this->activities[] = new Activity($this->name($technique, $index), $this->rounded($minutes), $this->maySplit($technique, $sprays),
+                $sprays ? $product->name : null, false, $coat === 1 ? $notBefore : 0, $coat === 1 ? $notAfter : null);
+            $this->jobs[] = new Job($build, $index, $step->id, $coats === 1 ? JobPart::Work : JobPart::Coat, $coat, $coats);
+            if ($coat > 1) {
+                $this->lags[] = new Lag(count($this->activities) - 2, count($this->activities) - 1, $recoat);
+            }
+        }
+    }
+
+    private function addCleanUp(string $build, Plan $plan, int $index, Step $step, Technique $technique): void
+    {
+        if ($step->cleanUp === null) {
+            return;
+        }
+        $applied = count($this->activities) - 1;
+        $this->activities[] = new Activity("Clean up {$this->name($technique, $index)}", $this->rounded($technique->cleanMinutes * $this->area($plan, $step) / 100));
+        $this->jobs[] = new Job($build, $index, $step->id, JobPart::CleanUp);
+        $latest = $technique->cleanUp->bestUntil ?? $technique->cleanUp->latest ?? null;
+        $this->lags[] = new Lag($applied, $applied + 1, $step->cleanUp->afterMinutes, $latest === null ? null : max($latest, $step->cleanUp->afterMinutes), false);
+    }
+
+    private function addLags(string $build, Evaluation $evaluation, int $index, int $first): void
+    {
+        $plan = $evaluation->plan;
+        $times = $evaluation->times[$index];
+        $mins = [];
+        foreach ($times->waits as $other => $minutes) {
+            $mins[$other] = $minutes;
+        }
+        foreach ($plan->steps[$index]->zones as $zone) {
+            for ($before = $index - 1; $before >= 0; $before--) {
+                if ($plan->steps[$before]->covers($zone)) {
+                    $mins[$before] ??= 0;
+                    break;
+                }
+            }
+        }
+        if ($plan->steps[$index]->waitMinutes !== null && $index > 0) {
+            $mins[$index - 1] = max($mins[$index - 1] ?? 0, $plan->steps[$index]->waitMinutes);
+        }
+        foreach ($mins as $other => $minutes) {
+            $from = $this->last["{$build} {$other}"] ?? null;
+            if ($from !== null) {
+                $isWindow = $times->window !== null && $times->window[0] === $other;
+                $this->lags[] = new Lag($from, $first, $minutes, $isWindow ? max($times->window[1], $minutes) : null);
+            }
+        }
+        if ($times->window !== null && ! isset($mins[$times->window[0]]) && isset($this->last["{$build} {$times->window[0]}"])) {
+            $this->lags[] = new Lag($this->last["{$build} {$times->window[0]}"], $first, 0, $times->window[1]);
+        }
+    }
+
+    /** @return array{int, int|null} Unix minutes: by what is done already, and by what was put off */
+    private function bounds(string $build, Evaluation $evaluation, int $index): array
+    {
+        $steps = $evaluation->plan->steps;
+        $notBefore = max($this->now, $this->putOff["{$build} {$steps[$index]->id}"] ?? 0);
+        $times = $evaluation->times[$index];
+        foreach ($times->waits as $other => $minutes) {
+            if ($steps[$other]->doneAt !== null) {
+                $notBefore = max($notBefore, $steps[$other]->doneAt + $minutes);
+            }
+        }
+        if ($times->window === null || $steps[$times->window[0]]->doneAt === null) {
+            return [$notBefore, null];
+        }
+
+        return [$notBefore, $steps[$times->window[0]]->doneAt + $times->window[1]];
+    }
+
+    /** What can be put down in the middle and taken up again: brushed details, markings, stowage. */
+    private function maySplit(Technique $technique, bool $sprays): bool
+    {
+        return ! $sprays && in_array($technique->kind, [TechniqueKind::Detail, TechniqueKind::Chips, TechniqueKind::Decal, TechniqueKind::Sculpt, TechniqueKind::Mask, TechniqueKind::Metal, TechniqueKind::Join], true);
+    }
+
+    private function name(Technique $technique, int $index): string
+    {
+        $number = $index + 1;
+
+        return "{$number} {$technique->name}";
+    }
+
+    private function area(Plan $plan, Step $step): float
+    {
+        return array_sum(array_map(static fn (string $zone) => $plan->zones[$zone]->areaCm2, $step->zones));
+    }
+
+    private function rounded(float $minutes): int
+    {
+        return max(self::GRANULARITY, (int) (ceil($minutes / self::GRANULARITY) * self::GRANULARITY));
+    }
+}

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Http\Controllers\AlmanacController;
 use App\Http\Controllers\BuildController;
+use App\Http\Controllers\ClockController;
 use App\Http\Controllers\LibraryController;
 use App\Http\Controllers\PlanController;
 use App\Http\Controllers\SchoolController;
@@ -23,6 +24,12 @@ Route::prefix('api')->middleware(RequireReadableJson::class)->group(function ():
     Route::get('almanac', AlmanacController::class);
 
     Route::middleware('auth')->group(function (): void {
+        Route::get('week', [ClockController::class, 'week']);
+        Route::put('week', [ClockController::class, 'keepWeek']);
+        Route::post('clock', [ClockController::class, 'lay']);
+        Route::get('calendar', [ClockController::class, 'calendar']);
+        Route::post('feed', [ClockController::class, 'openFeed']);
+        Route::delete('feed', [ClockController::class, 'revokeFeed']);
         Route::get('schools', [SchoolController::class, 'index']);
         Route::post('schools', [SchoolController::class, 'store']);
         Route::delete('schools/{school}', [SchoolController::class, 'destroy'])->whereNumber('school');

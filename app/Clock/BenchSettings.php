@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Clock;
+
+use App\Models\User;
+use App\Models\WorkBench;
+use Ulvrach\Schedule\Week;
+
+/**
+ * The week of a person, as rows keep it and as JSON says it.
+ *
+ * @phpstan-type WeekData array{timeZone: string, sessions: array<int, list<array{int, int}>>, exceptions: array<string, list<array{int, int}>>, compressor: array{int, int}, daylight: array{int, int}, setup: int}
+ */
+final class BenchSettings
+{
+    public static function of(User $user): Week
+    {
+        $document = WorkBench::query()->where('user_id', $user->id)->first()?->document;
+
+        return $document === null ? Week::usual() : self::read($document);
+    }
+
+    public static function keep(User $user, Week $week): void
+    {
+        WorkBench::query()->updateOrCreate(['user_id' => $user->id], ['document' => self::write($week)]);
+    }
+
+    /** @param  WeekData  $data */
+    public static function read(array $data): Week
+    {
+        return new Week($data['timeZone'], $data['sessions'], $data['exceptions'], $data['compressor'], $data['daylight'], $data['setup']);
+    }
+
+    /** @return WeekData */
+    public static function write(Week $week): array
+    {
+        return ['timeZone' => $week->timeZone, 'sessions' => $week->sessions, 'exceptions' => $week->exceptions,
+            'compressor' => $week->compressor, 'daylight' => $week->daylight, 'setup' => $week->setup];
+    }
+}

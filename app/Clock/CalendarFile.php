@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Clock;
+
+use Sabre\VObject\Component\VCalendar;
+
+/**
+ * A timetable as iCalendar (RFC 5545): moments in UTC, which every calendar shows in its own zone; stable ids, so that a second
+ * import updates; an alarm before a window closes.
+ */
+final class CalendarFile
+{
+    /** Minutes before a window closes. */
+    private const WARN_BEFORE = 30;
+
+    /** @param  array<string, mixed>  $timetable  as TimetableReport gives it */
+    public static function of(array $timetable): string
+    {
+        $calendar = new VCalendar(['PRODID' => '-//Ulvrach//Bench calendar//EN']);
+        $calendar->add('X-WR-CALNAME', 'Ulvrach');
+        /** @var list<array{build: string, step: string, number: int, technique: string, product: string|null, part: string|null, from: string, to: string, reason: string, closes: string|null}> $items */
+        $items = $timetable['items'];
+        /** @var list<array{id: string, name: string}> $builds */
+        $builds = $timetable['builds'];
+        $names = array_column($builds, 'name', 'id');
+        foreach ($items as $item) {
+            $part = $item['part'] === null ? '' : ", {$item['part']}";
+            $event = $calendar->createComponent('VEVENT', [
+                'UID' => hash('xxh128', "{$item['build']} {$item['step']} {$item['part']}").'@ulvrach.invalid',
+                'DTSTAMP' => new \DateTimeImmutable(self::text($timetable['now'])),
+                'DTSTART' => new \DateTimeImmutable($item['from']),
+                'DTEND' => new \DateTimeImmutable($item['to']),
+                'SUMMARY' => ($names[$item['build']] ?? '').": {$item['number']} {$item['technique']}{$part}",
+                'DESCRIPTION' => trim(($item['product'] ?? '')."\n{$item['reason']}".($item['closes'] === null ? '' : "\nIts window closes {$item['closes']}.")),
+            ]);
+            $calendar->add($event);
+            if ($item['closes'] !== null) {
+                $alarm = $calendar->createComponent('VALARM', ['ACTION' => 'DISPLAY', 'DESCRIPTION' => "The window for {$item['technique']} closes soon"]);
+                $rings = (new \DateTimeImmutable($item['closes']))->modify('-'.self::WARN_BEFORE.' minutes');
+                $alarm->add('TRIGGER', $rings->format('Ymd\THis\Z'), ['VALUE' => 'DATE-TIME']);
+                $event->add($alarm);
+            }
+        }
+
+        return $calendar->serialize();
+    }
+
+    private static function text(mixed $value): string
+    {
+        return is_string($value) ? $value : 'now';
+    }
+}

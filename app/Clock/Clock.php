@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Clock;
+
+use App\Models\User;
+use Illuminate\Contracts\Cache\Repository;
+use Ulvrach\Evaluation\Evaluator;
+use Ulvrach\Report\TimetableReport;
+use Ulvrach\Schedule\Timetable;
+use Ulvrach\Schedule\Timetabler;
+use Ulvrach\Schedule\Workload;
+
+/** Lays the builds of a person into their week. The best answer found so far is kept while nothing changes. */
+final readonly class Clock
+{
+    /** Days that a timetable looks ahead. */
+    private const DAYS = 150;
+
+    /** Minutes that "now" is rounded to, so that the same question is asked again and again. */
+    private const NOW_IN_STEPS_OF = 15;
+
+    public function __construct(private Evaluator $evaluator, private Timetabler $timetabler, private Repository $cache)
+    {
+    }
+
+    /**
+     * @param  list<string>|null  $only  ids of builds; null: all
+     * @param  float  $seconds  how long a better answer is looked for
+     * @return array<string, mixed>
+     */
+    public function lay(User $user, ?array $only = null, WhatIf $whatIf = new WhatIf, float $seconds = 0.6): array
+    {
+        $now = intdiv(now()->getTimestamp(), 60 * self::NOW_IN_STEPS_OF) * self::NOW_IN_STEPS_OF;
+        $week = BenchSettings::of($user);
+        $work = new Workload($now, $whatIf->putOff);
+        $evaluations = [];
+        foreach ($user->builds()->with('head')->oldest()->get() as $build) {
+            if ($only === null || in_array($build->id, $only, true)) {
+                $evaluations[$build->id] = $this->evaluator->evaluate($whatIf->applyTo($build->head->document));
+                $work->add($build->id, $evaluations[$build->id]);
+            }
+        }
+        $calendar = $week->calendar($now, self::DAYS);
+        foreach ($whatIf->skipped as $minute) {
+            $calendar = $calendar->withoutSessionAt($minute);
+        }
+        $timetable = $this->best('timetable.'.hash('xxh128', serialize([$work->problem($calendar, $week->setup), $work->jobs])),
+            fn () => $this->timetabler->lay($work, $calendar, $week->setup, $this->until($seconds)), $seconds);
+
+        return [...TimetableReport::of($timetable, $evaluations), 'now' => TimetableReport::moment($now), 'timeZone' => $week->timeZone];
+    }
+
+    /** @param  \Closure(): Timetable  $lay */
+    private function best(string $key, \Closure $lay, float $seconds): Timetable
+    {
+        $kept = $this->cache->get($key);
+        if (is_array($kept) && $kept['timetable'] instanceof Timetable && $kept['seconds'] >= $seconds) {
+            return $kept['timetable'];
+        }
+        $timetable = $lay();
+        $known = is_array($kept) && $kept['timetable'] instanceof Timetable ? $kept['timetable'] : $timetable;
+        $better = [$timetable->solution->makespan, $timetable->solution->setups] <= [$known->solution->makespan, $known->solution->setups] ? $timetable : $known;
+        $this->cache->put($key, ['timetable' => $better, 'seconds' => $seconds], 86_400);
+
+        return $better;
+    }
+
+    /** @return \Closure(): bool */
+    private function until(float $seconds): \Closure
+    {
+        $end = hrtime(true) + (int) ($seconds * 1e9);
+
+        return static fn (): bool => hrtime(true) < $end;
+    }
+}

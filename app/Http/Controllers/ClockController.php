@@ -1,0 +1,106 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Clock\BenchSettings;
+use App\Clock\CalendarFile;
+use App\Clock\Clock;
+use App\Http\CurrentUser;
+use App\Http\Requests\ClockRequest;
+use App\Http\Requests\WeekRequest;
+use App\Models\User;
+use App\Models\WorkBench;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Support\Str;
+use Symfony\Component\HttpKernel\Exception\HttpException;
+use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
+use Ulvrach\Schedule\NoSchedule;
+
+/** The week at the bench, and all builds laid into it. */
+final readonly class ClockController
+{
+    /** Seconds of search: for the first answer, and when somebody asks for a better one. */
+    private const QUICK = 0.6;
+
+    private const THOROUGH = 9.0;
+
+    public function __construct(private Clock $clock)
+    {
+    }
+
+    public function week(Request $request): JsonResponse
+    {
+        return new JsonResponse($this->shown(CurrentUser::of($request)));
+    }
+
+    public function keepWeek(WeekRequest $request): JsonResponse
+    {
+        BenchSettings::keep(CurrentUser::of($request), $request->week());
+
+        return new JsonResponse($this->shown(CurrentUser::of($request)));
+    }
+
+    public function lay(ClockRequest $request): JsonResponse
+    {
+        try {
+            return new JsonResponse($this->clock->lay(CurrentUser::of($request), $request->builds(), $request->whatIf(),
+                $request->boolean('thorough') ? self::THOROUGH : self::QUICK));
+        } catch (NoSchedule $none) {
+            throw new HttpException(422, $none->getMessage());
+        }
+    }
+
+    /** A private address of the calendar; an old one stops working. */
+    public function openFeed(Request $request): JsonResponse
+    {
+        WorkBench::query()->updateOrCreate(['user_id' => CurrentUser::of($request)->id], ['feed_token' => Str::random(40)]);
+
+        return new JsonResponse($this->shown(CurrentUser::of($request)), 201);
+    }
+
+    public function revokeFeed(Request $request): JsonResponse
+    {
+        WorkBench::query()->where('user_id', CurrentUser::of($request)->id)->update(['feed_token' => null]);
+
+        return new JsonResponse($this->shown(CurrentUser::of($request)));
+    }
+
+    public function calendar(Request $request): Response
+    {
+        return $this->file(CurrentUser::of($request));
+    }
+
+    /** For calendar programs: whoever knows the address may read it. */
+    public function feed(string $token): Response
+    {
+        $bench = WorkBench::query()->where('feed_token', $token)->first();
+        $user = $bench === null ? null : User::query()->find($bench->user_id);
+
+        return $this->file($user ?? throw new NotFoundHttpException('There is no such calendar.'));
+    }
+
+    private function file(User $user): Response
+    {
+        return new Response(CalendarFile::of($this->clock->lay($user)), 200, [
+            'Content-Type' => 'text/calendar; charset=utf-8',
+            'Content-Disposition' => 'attachment; filename="ulvrach.ics"',
+        ]);
+    }
+
+    /** @return array<string, mixed> */
+    private function shown(User $user): array
+    {
+        $bench = WorkBench::query()->where('user_id', $user->id)->first();
+        $week = BenchSettings::write(BenchSettings::of($user));
+
+        return [
+            'week' => [...$week, 'exceptions' => (object) $week['exceptions']],
+            'isSet' => $bench?->document !== null,
+            'feed' => $bench?->feed_token === null ? null : "/feed/{$bench->feed_token}.ics",
+        ];
+    }
+}

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Clock\BenchSettings;
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * A person's week, and the secret address of their calendar if they have asked for one.
+ *
+ * @property int $user_id
+ * @property array{timeZone: string, sessions: array<int, list<array{int, int}>>, exceptions: array<string, list<array{int, int}>>, compressor: array{int, int}, daylight: array{int, int}, setup: int}|null $document
+ * @property string|null $feed_token
+ *
+ * @see BenchSettings
+ */
+final class WorkBench extends Model
+{
+    protected $fillable = ['user_id', 'document', 'feed_token'];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['document' => 'array'];
+    }
+}

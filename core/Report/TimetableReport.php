@@ -1,0 +1,122 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ulvrach\Report;
+
+use Ulvrach\Evaluation\Evaluation;
+use Ulvrach\Schedule\Conflict;
+use Ulvrach\Schedule\Job;
+use Ulvrach\Schedule\JobPart;
+use Ulvrach\Schedule\Problem;
+use Ulvrach\Schedule\Reason;
+use Ulvrach\Schedule\Timetable;
+use Ulvrach\Technique\TechniqueLibrary;
+
+/** A timetable as plain data. Moments are UTC. */
+final class TimetableReport
+{
+    /**
+     * @param  array<string, Evaluation>  $evaluations  by build
+     * @return array<string, mixed>
+     */
+    public static function of(Timetable $timetable, array $evaluations): array
+    {
+        $solution = $timetable->solution;
+        $order = array_keys($solution->starts);
+        usort($order, static fn (int $a, int $b) => $solution->starts[$a] <=> $solution->starts[$b]);
+        $used = array_flip($solution->sessionOf);
+        $last = $solution->sessionOf === [] ? -1 : max($solution->sessionOf) + 2;
+
+        return [
+            'ends' => $solution->starts === [] ? null : self::moment($solution->makespan),
+            'setups' => $solution->setups,
+            'sessionsUsed' => $solution->sessions,
+            'isOptimal' => $solution->optimal,
+            'builds' => array_map(static fn (string $id, Evaluation $evaluation) => ['id' => $id, 'name' => $evaluation->plan->build->name],
+                array_keys($evaluations), array_values($evaluations)),
+            'sessions' => array_map(static fn (array $session, int $index) => ['from' => self::moment($session[0]), 'to' => self::moment($session[1]), 'isUsed' => isset($used[$index])],
+                array_slice($timetable->problem->sessions, 0, $last + 1), array_keys(array_slice($timetable->problem->sessions, 0, $last + 1))),
+            'items' => array_map(static fn (int $index) => self::item($timetable, $index, $evaluations), $order),
+            'conflicts' => array_map(static fn (Conflict $conflict) => ['message' => $conflict->message,
+                'steps' => array_map(static fn (int $index) => ['build' => $timetable->jobs[$index]->build, 'step' => $timetable->jobs[$index]->stepId], $conflict->activities)], $timetable->conflicts),
+        ];
+    }
+
+    public static function moment(int $minute): string
+    {
+        return gmdate('Y-m-d\TH:i:00\Z', $minute * 60);
+    }
+
+    /**
+     * @param  array<string, Evaluation>  $evaluations
+     * @return array<string, mixed>
+     */
+    private static function item(Timetable $timetable, int $index, array $evaluations): array
+    {
+        $job = $timetable->jobs[$index];
+        $evaluation = $evaluations[$job->build];
+        $step = $evaluation->plan->steps[$job->stepIndex];
+        $product = $evaluation->plan->productOf($step);
+        $solution = $timetable->solution;
+
+        return [
+            'build' => $job->build,
+            'step' => $job->stepId,
+            'number' => $job->stepIndex + 1,
+            'technique' => TechniqueLibrary::get($step->technique)->name,
+            'product' => $product?->name,
+            'colour' => $product?->colour,
+            'part' => self::part($job),
+            'from' => self::moment($solution->starts[$index]),
+            'to' => self::moment($solution->ends[$index]),
+            'minutes' => $timetable->problem->activities[$index]->active,
+            'sprays' => $timetable->problem->activities[$index]->spray !== null,
+            'reason' => Reason::of($timetable->problem, $solution, $index),
+            'closes' => self::closes($timetable->problem, $solution->ends, $index),
+            'dries' => self::dries($evaluation, $job, $solution->ends[$index]),
+        ];
+    }
+
+    private static function part(Job $job): ?string
+    {
+        return match ($job->part) {
+            JobPart::Work => null,
+            JobPart::Coat => "coat {$job->number} of {$job->of}",
+            JobPart::CleanUp => 'clean-up',
+        };
+    }
+
+    /**
+     * When the window for it closes; null: it stays open.
+     *
+     * @param  list<int>  $ends
+     */
+    private static function closes(Problem $problem, array $ends, int $index): ?string
+    {
+        $closes = $problem->activities[$index]->notAfter;
+        foreach ($problem->lags as $lag) {
+            if ($lag->to === $index && $lag->max !== null) {
+                $closes = min($closes ?? PHP_INT_MAX, $ends[$lag->from] + $lag->max);
+            }
+        }
+
+        return $closes === null ? null : self::moment($closes);
+    }
+
+    /** @return array{touchDry: string, recoatable: string, solventProof: string|null}|null what its last part leaves to dry */
+    private static function dries(Evaluation $evaluation, Job $job, int $end): ?array
+    {
+        $layer = $evaluation->layers[$job->stepIndex];
+        $isLast = $job->part === JobPart::CleanUp || ($job->number === $job->of && $evaluation->plan->steps[$job->stepIndex]->cleanUp === null);
+        if ($layer === null || ! $isLast) {
+            return null;
+        }
+
+        return [
+            'touchDry' => self::moment($end + $layer->touchDryAt - $layer->laidAt),
+            'recoatable' => self::moment($end + $layer->recoatableAt - $layer->laidAt),
+            'solventProof' => $layer->solventProofAt === null ? null : self::moment($end + $layer->solventProofAt - $layer->laidAt),
+        ];
+    }
+}

@@ -1,0 +1,104 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\User;
+use Sabre\VObject\Reader;
+
+beforeEach(function () {
+    $this->artisan('ulvrach:demo');
+    $this->user = User::query()->sole();
+    $this->actingAs($this->user);
+    $this->week = ['timeZone' => 'Atlantic/Faroe', 'sessions' => array_fill_keys(range(1, 7), [[1080, 1320]]), 'exceptions' => [], 'compressor' => [540, 1290], 'daylight' => [540, 1020], 'setup' => 15];
+});
+
+it('lays all builds into the usual week, and says when they end', function () {
+    $clock = $this->postJson('/api/clock')->assertOk()->json();
+    $moments = array_column($clock['items'], 'from');
+    $sorted = $moments;
+    sort($sorted);
+
+    expect(array_column($clock['builds'], 'name'))->toHaveCount(3)
+        ->and($moments)->toBe($sorted)->and($clock['ends'])->toBe(max(array_column($clock['items'], 'to')))
+        ->and($clock['items'][0])->toHaveKeys(['build', 'step', 'number', 'technique', 'product', 'part', 'from', 'to', 'reason', 'closes', 'dries']);
+    foreach ($clock['items'] as $at => $item) {
+        expect($at === 0 || $item['from'] >= $clock['items'][$at - 1]['to'])->toBeTrue();
+    }
+});
+
+it('keeps a week of one’s own, and lays work into it', function () {
+    $this->getJson('/api/week')->assertOk()->assertJsonPath('isSet', false);
+    $this->putJson('/api/week', [...$this->week, 'sessions' => [7 => [[600, 900]]]])->assertOk()->assertJsonPath('isSet', true)->assertJsonPath('week.sessions.7.0', [600, 900]);
+    foreach ($this->postJson('/api/clock')->assertOk()->json('items') as $item) {
+        expect((new DateTimeImmutable($item['from']))->setTimezone(new DateTimeZone('Atlantic/Faroe'))->format('N'))->toBe('7');
+    }
+});
+
+it('names the field of a week that cannot be', function (array $change, string $field) {
+    $this->putJson('/api/week', [...$this->week, ...$change])->assertUnprocessable()->assertJsonValidationErrorFor($field);
+})->with([
+    'no such zone' => [['timeZone' => 'Tarsholm/Vell'], 'timeZone'],
+    'a session that ends before it begins' => [['sessions' => [1 => [[900, 600]]]], 'sessions.1.0'],
+    'a session beyond midnight' => [['sessions' => [1 => [[900, 1500]]]], 'sessions.1.0'],
+    'an eighth day' => [['sessions' => [8 => []]], 'sessions'],
+    'an exception on no date' => [['exceptions' => ['christmas' => []]], 'exceptions.christmas'],
+    'a setup in words' => [['setup' => 'long'], 'setup'],
+    'compressor hours of one number' => [['compressor' => [540]], 'compressor'],
+]);
+
+it('thinks a change through without keeping it', function () {
+    $this->putJson('/api/week', $this->week);
+    $ostrel = collect($this->postJson('/api/clock')->json('builds'))->firstWhere(fn ($build) => str_starts_with($build['name'], 'Ostrel'))['id'];
+    $plain = $this->postJson('/api/clock', ['builds' => [$ostrel]])->assertOk()->json();
+    $cold = $this->postJson('/api/clock', ['builds' => [$ostrel], 'temperatureC' => 8, 'humidityPercent' => 85])->assertOk()->json();
+    $missed = $this->postJson('/api/clock', ['builds' => [$ostrel], 'skipped' => [$plain['items'][0]['from']]])->assertOk()->json();
+
+    expect($cold['ends'])->toBeGreaterThan($plain['ends'])
+        ->and($missed['items'][0]['from'])->toBeGreaterThan($plain['items'][0]['from'])
+        ->and($this->postJson('/api/clock', ['builds' => [$ostrel]])->json('ends'))->toBe($plain['ends']);
+});
+
+it('puts a step off when asked', function () {
+    $item = $this->postJson('/api/clock')->json('items.0');
+    $until = gmdate('Y-m-d\TH:i:00\Z', strtotime($item['from']) + 5 * 86400);
+    $items = collect($this->postJson('/api/clock', ['putOff' => [['build' => $item['build'], 'step' => $item['step'], 'until' => $until]]])->assertOk()->json('items'));
+
+    expect($items->where('build', $item['build'])->firstWhere('step', $item['step'])['from'])->toBeGreaterThanOrEqual($until);
+});
+
+it('names the field of a question that cannot be', function (array $question, string $field) {
+    $this->postJson('/api/clock', $question)->assertUnprocessable()->assertJsonValidationErrorFor($field);
+})->with([
+    [['temperatureC' => 400], 'temperatureC'], [['humidityPercent' => 'damp'], 'humidityPercent'], [['builds' => ['mine']], 'builds.0'],
+    [['skipped' => ['tomorrow']], 'skipped.0'], [['putOff' => [['step' => 'a']]], 'putOff.0.build'], [['cabinetC' => 90], 'cabinetC'],
+]);
+
+it('says what is missing when there is no session at all', function () {
+    $this->putJson('/api/week', [...$this->week, 'sessions' => [1 => []]])->assertOk();
+    $this->postJson('/api/clock')->assertUnprocessable()->assertJsonPath('message', fn (string $said) => $said !== '');
+});
+
+it('writes a calendar that general libraries read, with ids that stay and alarms before windows close', function () {
+    $text = $this->get('/api/calendar')->assertOk()->assertHeader('content-type', 'text/calendar; charset=utf-8')->getContent();
+    $calendar = Reader::read($text);
+    $uids = array_map(fn ($event) => (string) $event->UID, $calendar->select('VEVENT'));
+    $again = Reader::read($this->get('/api/calendar')->getContent());
+
+    expect($calendar->validate())->toBe([])->and(array_unique($uids))->toHaveCount(count($uids))
+        ->and(array_map(fn ($event) => (string) $event->UID, $again->select('VEVENT')))->toEqualCanonicalizing($uids)
+        ->and($text)->toContain('BEGIN:VALARM');
+});
+
+it('opens a private feed that anybody with its address can read, until it is revoked', function () {
+    $address = $this->postJson('/api/feed')->assertCreated()->json('feed');
+    auth()->logout();
+    $this->get($address)->assertOk()->assertSee('BEGIN:VCALENDAR');
+    $this->actingAs($this->user)->deleteJson('/api/feed')->assertOk()->assertJsonPath('feed', null);
+    $this->get($address)->assertNotFound();
+    $this->get('/feed/'.str_repeat('a', 40).'.ics')->assertNotFound();
+});
+
+it('lays nobody else’s builds', function () {
+    $stranger = $this->modeller();
+    expect($this->actingAs($stranger)->postJson('/api/clock')->assertOk()->json('items'))->toBe([]);
+});

@@ -37,6 +37,7 @@ export function Shell() {
                 </Link>
                 <nav aria-label="Main" className="flex flex-1 items-center gap-1">
                     <Place to="/" name="Bench" />
+                    <Place to="/clock" name="Clock" />
                     <Place to="/almanac" name="Almanac" />
                 </nav>
                 <OfflineMark />

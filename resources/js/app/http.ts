@@ -36,7 +36,7 @@ export function getJson<T>(path: string, shape: z.ZodType<T>, signal?: AbortSign
 
 /** A string is sent as it is, so that a file that is not JSON is judged by the server like any other. */
 export async function send<T>(
-    method: 'GET' | 'POST' | 'DELETE',
+    method: 'GET' | 'POST' | 'PUT' | 'DELETE',
     path: string,
     shape: z.ZodType<T>,
     body?: unknown,

@@ -16,6 +16,8 @@ export const router = createBrowserRouter([
         ErrorBoundary: Broken,
         children: [
             { index: true, lazy: async () => ({ Component: (await import('@/features/bench')).Bench }) },
+            { path: 'clock', lazy: async () => ({ Component: (await import('@/features/clock')).Clock }) },
+            { path: 'sheet', lazy: async () => ({ Component: (await import('@/features/clock')).Sheet }) },
             { path: 'almanac', lazy: async () => ({ Component: (await import('@/features/almanac')).Almanac }) },
             { path: 'builds/:buildId', lazy: async () => ({ Component: (await import('@/features/plan')).PlanScreen }) },
             { path: '*', Component: NotHere },

@@ -3,6 +3,7 @@ import { FileUp, Plus } from 'lucide-react'
 import { useEffect, useState } from 'react'
 import { Button } from '@/design/Button'
 import { RetryNotice } from '@/design/Notice'
+import { NextSession } from '@/features/clock'
 import { benchQuery } from './api'
 import { BuildCard } from './BuildCard'
 import { ImportDialog } from './ImportDialog'
@@ -55,6 +56,7 @@ export function Bench() {
                         </Button>
                     </div>
                 )}
+                {(builds.data?.length ?? 0) > 0 && <NextSession />}
                 <ul className="flex flex-col gap-3">
                     {byUrgency(builds.data ?? [], now).map((card) => (
                         <BuildCard key={card.id} card={card} now={now} />

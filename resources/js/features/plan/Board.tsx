@@ -213,7 +213,10 @@ function ZoneHeads({ plan, verdict, columns, view, acts }: HeadProps) {
                 <span role="columnheader" className="narrow sticky left-0 z-[5] self-end bg-panel px-2 pb-1 text-fine text-soft">
                     {verdict.clockZero === null ? 'Plan time' : 'Clock'}
                 </span>
-                <span role="columnheader" className="narrow sticky left-[5.5rem] z-[5] self-end bg-panel pb-1 text-fine text-soft">
+                <span
+                    role="columnheader"
+                    className="narrow sticky left-[5.5rem] z-[5] self-end bg-panel pb-1 text-fine text-soft"
+                >
                     Step
                 </span>
                 {columns.map((column) => (

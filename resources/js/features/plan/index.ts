@@ -1,1 +1,2 @@
+export { type Knowledge as StepKnowledge, knowledgeQuery } from './api'
 export { PlanScreen } from './PlanScreen'

@@ -1,0 +1,102 @@
+import type { Item, Timetable } from './api'
+import { type Formats, midnights, minutesBetween, placeOf } from './times'
+
+const ROW = 46
+const HEAD = 22
+
+type Props = { timetable: Timetable; format: Formats; chosen: Item | null; onChoose: (item: Item) => void }
+
+/** All builds on one axis: when the hands are on them, what dries meanwhile, and the present moment. */
+export function Axis({ timetable, format, chosen, onChoose }: Props) {
+    const { now, ends, builds, sessions, items, timeZone } = timetable
+    if (ends === null) return null
+    const days = Math.max(3, Math.ceil(minutesBetween(now, ends) / 1440) + 1)
+    const x = (moment: Date) => `${100 * Math.min(1, Math.max(0, placeOf(moment, now, days)))}%`
+    const width = (from: Date, to: Date) => `${100 * Math.max(0.3, placeOf(to, from, days) * 100) * 0.01}%`
+    const high = HEAD + builds.length * ROW
+    const every = Math.ceil(days / 12)
+    return (
+        <div className="flex border-y border-rule bg-sheet">
+            <div className="w-36 shrink-0 border-r border-line" style={{ paddingTop: HEAD }}>
+                {builds.map((build) => (
+                    <p
+                        key={build.id}
+                        className="narrow line-clamp-2 flex items-center px-2 text-fine leading-tight font-medium"
+                        style={{ height: ROW }}
+                    >
+                        {build.name}
+                    </p>
+                ))}
+            </div>
+            <svg
+                className="min-w-0 flex-1"
+                height={high}
+                role="img"
+                aria-label={`Timetable of ${builds.length} builds over ${days} days`}
+            >
+                {sessions.map((session) => (
+                    <rect
+                        key={session.from.getTime()}
+                        x={x(session.from)}
+                        width={width(session.from, session.to)}
+                        y={HEAD}
+                        height={high - HEAD}
+                        className="fill-press"
+                    />
+                ))}
+                {midnights(now, days, timeZone).map((day, index) => (
+                    <g key={day.getTime()}>
+                        <line x1={x(day)} x2={x(day)} y1={index % every === 0 ? 0 : HEAD - 5} y2={high} className="stroke-line" />
+                        {index % every === 0 && (
+                            <text x={x(day)} dx={4} y={14} className="narrow fill-soft text-fine">
+                                {format.day(day)}
+                            </text>
+                        )}
+                    </g>
+                ))}
+                {items.map((item) => {
+                    const row = builds.findIndex((build) => build.id === item.build)
+                    const y = HEAD + row * ROW
+                    return (
+                        <g key={`${item.build} ${item.step} ${item.part}`}>
+                            {item.dries !== null && (
+                                <line
+                                    x1={x(item.to)}
+                                    x2={x(item.dries.recoatable)}
+                                    y1={y + ROW - 9}
+                                    y2={y + ROW - 9}
+                                    className="stroke-soft"
+                                    strokeWidth={3}
+                                    strokeDasharray="2 2"
+                                />
+                            )}
+                            {item.closes !== null && (
+                                <line
+                                    x1={x(item.closes)}
+                                    x2={x(item.closes)}
+                                    y1={y + 5}
+                                    y2={y + ROW - 13}
+                                    className="stroke-risk"
+                                    strokeWidth={2}
+                                />
+                            )}
+                            {/* biome-ignore lint/a11y/noStaticElementInteractions: the list of sessions beside it holds the same items as buttons */}
+                            <rect
+                                x={x(item.from)}
+                                width={width(item.from, item.to)}
+                                y={y + 8}
+                                height={ROW - 22}
+                                fill={item.colour ?? 'var(--color-soft)'}
+                                stroke={item === chosen ? 'var(--color-ink)' : 'var(--color-rule)'}
+                                strokeWidth={item === chosen ? 3 : 0.4}
+                                className="cursor-pointer"
+                                onClick={() => onChoose(item)}
+                            />
+                        </g>
+                    )
+                })}
+                <line x1={x(now)} x2={x(now)} y1={0} y2={high} className="stroke-stop" strokeWidth={2} />
+            </svg>
+        </div>
+    )
+}

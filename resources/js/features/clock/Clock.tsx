@@ -1,0 +1,273 @@
+import { useQuery, useQueryClient } from '@tanstack/react-query'
+import { CalendarDays, Download, Printer, Sparkles } from 'lucide-react'
+import { useEffect, useState } from 'react'
+import { Link } from 'react-router'
+import { Button } from '@/design/Button'
+import { inWords } from '@/design/duration'
+import { RetryNotice } from '@/design/Notice'
+import { SeverityMark } from '@/design/Severity'
+import { Axis } from './Axis'
+import { type Item, type Question, type Timetable, timetableQuery } from './api'
+import { Sittings } from './Sittings'
+import { type Formats, formats, sayConflict } from './times'
+import { WeekDialog } from './WeekDialog'
+import { WhatIf } from './WhatIf'
+
+/** When everything is done: all builds laid into the week, with what holds each step where it stands. */
+export function Clock() {
+    const [question, setQuestion] = useState<Question>({})
+    const timetable = useQuery({ ...timetableQuery(question), placeholderData: (before) => before })
+    const [isWeekOpen, setWeekOpen] = useState(false)
+    useEffect(() => {
+        document.title = 'Clock · Ulvrach'
+    }, [])
+    return (
+        <main className="flex min-h-0 flex-1 flex-col">
+            {timetable.isPending && <p className="p-8 text-soft">Laying your builds into the week…</p>}
+            {timetable.isError && (
+                <div className="mx-auto flex w-full max-w-2xl flex-col gap-3 p-8">
+                    <RetryNotice error={timetable.error} onRetry={() => void timetable.refetch()} />
+                    <Button onClick={() => setWeekOpen(true)}>Your week at the bench</Button>
+                </div>
+            )}
+            {timetable.data !== undefined && !timetable.isError && (
+                <Laid
+                    timetable={timetable.data}
+                    question={question}
+                    setQuestion={setQuestion}
+                    isLaying={timetable.isFetching}
+                    onWeek={() => setWeekOpen(true)}
+                />
+            )}
+            <WeekDialog open={isWeekOpen} onOpenChange={setWeekOpen} />
+        </main>
+    )
+}
+
+type LaidProps = {
+    timetable: Timetable
+    question: Question
+    setQuestion: (question: Question) => void
+    isLaying: boolean
+    onWeek: () => void
+}
+
+function Laid({ timetable, question, setQuestion, isLaying, onWeek }: LaidProps) {
+    const [chosenKey, setChosenKey] = useState<string | null>(null)
+    const format = formats(timetable.timeZone)
+    const chosen = timetable.items.find((item) => keyOf(item) === chosenKey) ?? null
+    const putOff = (item: Item, until: Date) => {
+        const others = (question.putOff ?? []).filter((one) => one.step !== item.step || one.build !== item.build)
+        setQuestion({
+            ...question,
+            putOff: [...others, { build: item.build, step: item.step, until: `${until.toISOString().slice(0, 19)}Z` }],
+        })
+    }
+    return (
+        <>
+            <Head
+                timetable={timetable}
+                question={question}
+                setQuestion={setQuestion}
+                isLaying={isLaying}
+                format={format}
+                onWeek={onWeek}
+            />
+            {timetable.items.length === 0 ? (
+                <p className="p-10 text-center text-soft">
+                    Nothing is left to do. <Link to="/">Back to the bench</Link>
+                </p>
+            ) : (
+                <div className="flex min-h-0 flex-1">
+                    <div className="min-w-0 flex-1 overflow-y-auto">
+                        {timetable.conflicts.map((conflict) => (
+                            <p
+                                key={conflict.message}
+                                className="flex items-start gap-1.5 border-b border-risk bg-risk-wash px-3 py-1.5"
+                            >
+                                <SeverityMark severity="risk" className="mt-0.5 size-4" />
+                                {sayConflict(conflict, timetable)} The rest is laid without it.
+                            </p>
+                        ))}
+                        <Axis
+                            timetable={timetable}
+                            format={format}
+                            chosen={chosen}
+                            onChoose={(item) => setChosenKey(keyOf(item))}
+                        />
+                        <div className="p-3">
+                            <Sittings
+                                timetable={timetable}
+                                format={format}
+                                chosen={chosen}
+                                onChoose={(item) => setChosenKey(keyOf(item))}
+                                onPutOff={putOff}
+                            />
+                        </div>
+                    </div>
+                    <aside
+                        aria-label="The chosen work"
+                        className="no-print flex w-[21.5rem] shrink-0 flex-col gap-4 overflow-y-auto border-l border-rule bg-panel p-3"
+                    >
+                        {chosen === null ? (
+                            <p className="text-soft">Choose a piece of work to see what holds it where it stands.</p>
+                        ) : (
+                            <Chosen item={chosen} timetable={timetable} format={format} onPutOff={putOff} />
+                        )}
+                        <PutOffs question={question} setQuestion={setQuestion} timetable={timetable} format={format} />
+                        <WhatIf timetable={timetable} base={question} format={format} />
+                    </aside>
+                </div>
+            )}
+        </>
+    )
+}
+
+const keyOf = (item: Item): string => `${item.build} ${item.step} ${item.part}`
+
+type HeadProps = LaidProps & { format: Formats }
+
+function Head({ timetable, question, setQuestion, isLaying, format, onWeek }: HeadProps) {
+    const queries = useQueryClient()
+    const isThorough = question.thorough === true
+    return (
+        <div className="no-print flex flex-wrap items-center gap-x-4 gap-y-1 border-b border-line bg-panel px-3 py-1.5">
+            <h1 className="wide min-w-40 flex-1 text-base font-semibold">
+                {timetable.ends === null ? 'Nothing to lay' : `All done ${format.both(timetable.ends)}`}
+            </h1>
+            <p aria-live="polite" className="text-soft">
+                {isLaying
+                    ? isThorough
+                        ? 'Looking for an earlier end, up to ten seconds…'
+                        : 'Laying…'
+                    : `${timetable.sessionsUsed} sessions, ${timetable.setups} airbrush changes${timetable.isOptimal ? ', no earlier end is possible' : ''}`}
+            </p>
+            <span className="flex items-center gap-1">
+                {isLaying && isThorough ? (
+                    <Button
+                        onClick={() => {
+                            void queries.cancelQueries({ queryKey: timetableQuery(question).queryKey })
+                            setQuestion({ ...question, thorough: false })
+                        }}
+                    >
+                        Stop looking
+                    </Button>
+                ) : (
+                    !timetable.isOptimal &&
+                    timetable.items.length > 0 && (
+                        <Button onClick={() => setQuestion({ ...question, thorough: true })} disabled={isThorough}>
+                            <Sparkles className="size-4" aria-hidden />{' '}
+                            {isThorough ? 'Looked thoroughly' : 'Look for an earlier end'}
+                        </Button>
+                    )
+                )}
+                <Link
+                    to="/sheet"
+                    aria-label="Bench sheet of the next session"
+                    title="Bench sheet of the next session"
+                    className="inline-flex min-h-8 items-center rounded-plate px-2.5 hover:bg-press pointer-coarse:min-h-11 pointer-coarse:px-4"
+                >
+                    <Printer className="size-4" aria-hidden />
+                </Link>
+                <a
+                    href="/api/calendar"
+                    download
+                    aria-label="Calendar file"
+                    title="Calendar file"
+                    className="inline-flex min-h-8 items-center rounded-plate px-2.5 hover:bg-press pointer-coarse:min-h-11 pointer-coarse:px-4"
+                >
+                    <Download className="size-4" aria-hidden />
+                </a>
+                <Button tone="act" onClick={onWeek}>
+                    <CalendarDays className="size-4" aria-hidden /> Your week
+                </Button>
+            </span>
+        </div>
+    )
+}
+
+type ChosenProps = { item: Item; timetable: Timetable; format: Formats; onPutOff: (item: Item, until: Date) => void }
+
+function Chosen({ item, timetable, format, onPutOff }: ChosenProps) {
+    const build = timetable.builds.find((one) => one.id === item.build)
+    const later = timetable.sessions.filter((session) => session.from > item.from).slice(0, 30)
+    return (
+        <section aria-label="What holds it" className="flex flex-col gap-1.5">
+            <h2 className="wide text-base leading-tight font-semibold">
+                {item.number} {item.technique}
+                {item.part !== null && `, ${item.part}`}
+            </h2>
+            <p>
+                <Link className="underline" to={`/builds/${item.build}`}>
+                    {build?.name}
+                </Link>
+                {item.product !== null && `, ${item.product}`}
+            </p>
+            <p className="font-medium">
+                {format.both(item.from)}–{format.time(item.to)}, {inWords(item.minutes)} of work
+            </p>
+            <p>{item.reason}</p>
+            {item.closes !== null && (
+                <p className="border-l-2 border-risk pl-1.5">Its window closes {format.both(item.closes)}.</p>
+            )}
+            {item.dries !== null && (
+                <dl className="grid grid-cols-[auto_1fr] gap-x-3 text-fine">
+                    <dt className="text-soft">Touch-dry</dt>
+                    <dd>{format.both(item.dries.touchDry)}</dd>
+                    <dt className="text-soft">Recoatable</dt>
+                    <dd>{format.both(item.dries.recoatable)}</dd>
+                    <dt className="text-soft">Solvent-proof</dt>
+                    <dd>{item.dries.solventProof === null ? 'never' : format.both(item.dries.solventProof)}</dd>
+                </dl>
+            )}
+            <label className="flex flex-col gap-0.5">
+                <span className="text-fine text-soft">Put it off to</span>
+                <select
+                    value=""
+                    onChange={(event) => {
+                        const session = later[Number(event.target.value)]
+                        if (session !== undefined) onPutOff(item, session.from)
+                    }}
+                    className="min-h-8 rounded-plate border border-rule bg-sheet px-2 pointer-coarse:min-h-11"
+                >
+                    <option value="">a later session…</option>
+                    {later.map((session, place) => (
+                        <option key={session.from.getTime()} value={place}>
+                            {format.both(session.from)}
+                        </option>
+                    ))}
+                </select>
+            </label>
+        </section>
+    )
+}
+
+type PutOffsProps = { question: Question; setQuestion: (question: Question) => void; timetable: Timetable; format: Formats }
+
+function PutOffs({ question, setQuestion, timetable, format }: PutOffsProps) {
+    const all = question.putOff ?? []
+    if (all.length === 0) return null
+    return (
+        <section aria-label="Put off">
+            <h2 className="border-b border-line text-fine font-semibold text-soft">Put off, for as long as this page is open</h2>
+            <ul>
+                {all.map((one) => {
+                    const item = timetable.items.find((other) => other.build === one.build && other.step === one.step)
+                    return (
+                        <li key={one.build + one.step} className="flex items-center gap-2 py-0.5">
+                            <span className="flex-1">
+                                {item?.number} {item?.technique} to {format.both(new Date(one.until))}
+                            </span>
+                            <Button
+                                tone="quiet"
+                                onClick={() => setQuestion({ ...question, putOff: all.filter((other) => other !== one) })}
+                            >
+                                Take back
+                            </Button>
+                        </li>
+                    )
+                })}
+            </ul>
+        </section>
+    )
+}

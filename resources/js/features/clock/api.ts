@@ -1,0 +1,79 @@
+import { queryOptions } from '@tanstack/react-query'
+import { z } from 'zod'
+import { getJson, send } from '@/app/http'
+
+const moment = z.string().transform((text) => new Date(text))
+
+const itemSchema = z.object({
+    build: z.string(),
+    step: z.string(),
+    number: z.number(),
+    technique: z.string(),
+    product: z.string().nullable(),
+    colour: z.string().nullable(),
+    part: z.string().nullable(),
+    from: moment,
+    to: moment,
+    minutes: z.number(),
+    sprays: z.boolean(),
+    reason: z.string(),
+    closes: moment.nullable(),
+    dries: z.object({ touchDry: moment, recoatable: moment, solventProof: moment.nullable() }).nullable(),
+})
+export type Item = z.infer<typeof itemSchema>
+
+const timetableSchema = z.object({
+    ends: moment.nullable(),
+    setups: z.number(),
+    sessionsUsed: z.number(),
+    isOptimal: z.boolean(),
+    builds: z.array(z.object({ id: z.string(), name: z.string() })),
+    sessions: z.array(z.object({ from: moment, to: moment, isUsed: z.boolean() })),
+    items: z.array(itemSchema),
+    conflicts: z.array(z.object({ message: z.string(), steps: z.array(z.object({ build: z.string(), step: z.string() })) })),
+    now: moment,
+    timeZone: z.string(),
+})
+export type Timetable = z.infer<typeof timetableSchema>
+export type Session = Timetable['sessions'][number]
+
+/** What is asked of the clock; all of it left out: every build as it stands. */
+export type Question = {
+    builds?: string[] | null
+    thorough?: boolean
+    temperatureC?: number | null
+    humidityPercent?: number | null
+    cabinetC?: number | null
+    skipped?: string[]
+    putOff?: { build: string; step: string; until: string }[]
+}
+
+export const timetableQuery = (question: Question) =>
+    queryOptions({
+        queryKey: ['clock', question],
+        queryFn: ({ signal }) => send('POST', '/clock', timetableSchema, question, signal),
+        staleTime: 5_000,
+    })
+
+const span = z.tuple([z.number(), z.number()])
+const hours = z.record(z.string(), z.array(span))
+const weekSchema = z.object({
+    timeZone: z.string(),
+    sessions: hours,
+    exceptions: hours,
+    compressor: span,
+    daylight: span,
+    setup: z.number(),
+})
+export type Week = z.infer<typeof weekSchema>
+
+const settingsSchema = z.object({ week: weekSchema, isSet: z.boolean(), feed: z.string().nullable() })
+
+export const weekQuery = queryOptions({
+    queryKey: ['week'],
+    queryFn: ({ signal }) => getJson('/week', settingsSchema, signal),
+})
+
+export const keepWeek = (week: Week) => send('PUT', '/week', settingsSchema, week)
+export const openFeed = () => send('POST', '/feed', settingsSchema)
+export const revokeFeed = () => send('DELETE', '/feed', settingsSchema)

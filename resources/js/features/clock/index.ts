@@ -1,0 +1,3 @@
+export { Clock } from './Clock'
+export { NextSession } from './NextSession'
+export { Sheet } from './Sheet'

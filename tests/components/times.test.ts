@@ -1,0 +1,83 @@
+import { describe, expect, it } from 'vitest'
+import type { Item, Timetable } from '@/features/clock/api'
+import { dryingBetween, formats, midnights, placeOf, readSpans, sayConflict, saySpans, sittingsOf } from '@/features/clock/times'
+
+const at = (text: string) => new Date(`2026-11-${text}:00Z`)
+const item = (from: string, to: string, changes: Partial<Item> = {}): Item => ({
+    build: 'b',
+    step: from,
+    number: 1,
+    technique: 'Prime',
+    product: 'Grey',
+    colour: null,
+    part: null,
+    from: at(from),
+    to: at(to),
+    minutes: (at(to).getTime() - at(from).getTime()) / 60_000,
+    sprays: false,
+    reason: '',
+    closes: null,
+    dries: null,
+    ...changes,
+})
+const timetable: Timetable = {
+    ends: at('26T20:00'),
+    setups: 1,
+    sessionsUsed: 2,
+    isOptimal: false,
+    builds: [{ id: 'b', name: 'Ostrel' }],
+    sessions: [
+        { from: at('25T18:00'), to: at('25T20:00'), isUsed: true },
+        { from: at('26T08:00'), to: at('26T09:00'), isUsed: false },
+        { from: at('26T18:00'), to: at('26T20:00'), isUsed: true },
+    ],
+    items: [
+        item('25T18:15', '25T19:00', {
+            dries: { touchDry: at('25T19:10'), recoatable: at('25T19:30'), solventProof: at('26T12:00') },
+        }),
+        item('25T19:30', '25T20:00'),
+        item('26T18:00', '26T20:00'),
+    ],
+    conflicts: [],
+    now: at('25T12:00'),
+    timeZone: 'UTC',
+}
+
+describe('the clock', () => {
+    it('gathers what is done in each session, and how much of it is free', () => {
+        expect(sittingsOf(timetable).map(({ items, busy, free }) => [items.length, busy, free])).toEqual([
+            [2, 75, 45],
+            [1, 120, 0],
+        ])
+    })
+    it('tells what dries between two sessions', () => {
+        const drying = dryingBetween(timetable.items, at('25T20:00'), at('26T18:00'))
+        expect(drying.map(({ state, at: when }) => [state, when])).toEqual([['solvent-proof', at('26T12:00')]])
+        expect(dryingBetween(timetable.items, at('25T18:30'), at('25T19:30'))).toEqual([])
+    })
+    it('shows times in the zone of the bench', () => {
+        const oslo = formats('Europe/Oslo')
+        expect(oslo.both(at('25T18:00'))).toBe('Wed 25 Nov, 19:00')
+        expect(oslo.near(at('25T18:00'), at('25T20:00'))).toBe('19:00')
+        expect(oslo.near(at('26T18:00'), at('25T20:00'))).toBe('Thu 26 Nov, 19:00')
+    })
+    it('places moments on an axis that begins now', () => {
+        expect(placeOf(at('26T12:00'), at('25T12:00'), 4)).toBe(0.25)
+        expect(midnights(at('25T12:00'), 2, 'UTC')).toEqual([at('26T00:00'), at('27T00:00')])
+    })
+    it('reads hours as people write them, and nothing else', () => {
+        expect(readSpans('19:30–22:00, 9.15-10:00')).toEqual([
+            [1170, 1320],
+            [555, 600],
+        ])
+        expect(readSpans(' ')).toEqual([])
+        for (const text of ['evening', '22:00–19:30', '19:30', '25:00–26:00', '1:75–2:00', '1:00–2:00–3:00'])
+            expect(readSpans(text)).toBeUndefined()
+        expect(saySpans([[1170, 1320]])).toBe('19:30–22:00')
+    })
+    it('names the build that cannot be kept', () => {
+        const conflict = { message: 'Too late.', steps: [{ build: 'b', step: 's' }] }
+        expect(sayConflict(conflict, timetable)).toBe('Ostrel: Too late.')
+        expect(sayConflict({ ...conflict, steps: [] }, timetable)).toBe('Too late.')
+    })
+})

@@ -246,13 +246,7 @@ final class Situation
     /** The clean-up window at this bench; null: there is nothing to clean up, or no window for it. */
     public function cleanUpWindow(): ?CleanUpWindow
     {
-        $law = match ($this->product?->family) {
-            BinderFamily::Enamel => DryingLaw::Spirit,
-            BinderFamily::ArtistOil => DryingLaw::Oxygen,
-            default => DryingLaw::Water,
-        };
-
-        return $this->step->cleanUp === null ? null : $this->technique->cleanUp?->stretched(1 / DryingModel::pace($law, $this->air));
+        return $this->step->cleanUp === null ? null : FollowUp::cleanUpWindow($this->technique, $this->product?->family, $this->air);
     }
 
     /** @return list<StepLiquid> */

@@ -4,13 +4,18 @@ declare(strict_types=1);
 
 namespace Ulvrach\Report;
 
+use Ulvrach\Evaluation\BenchAir;
 use Ulvrach\Evaluation\Evaluation;
+use Ulvrach\Evaluation\FollowUp;
 use Ulvrach\Evaluation\Layer;
 use Ulvrach\Repair\Repair;
 use Ulvrach\Repair\RepairAction;
 use Ulvrach\Safety\Hazard;
 use Ulvrach\Safety\Safety;
 use Ulvrach\Scratch\Scratch;
+use Ulvrach\Sections\Round;
+use Ulvrach\Sections\Sectioner;
+use Ulvrach\Sections\WashWindow;
 use Ulvrach\Technique\Habit;
 use Ulvrach\Technique\TechniqueLibrary;
 use Ulvrach\Undo\LookFirst;
@@ -20,6 +25,9 @@ use Ulvrach\Undo\UndoWay;
 /** What is known of a step beyond its verdict, as plain data: asked for when somebody looks at it. */
 final class KnowledgeReport
 {
+    /** Pieces up to which every order of work is tried while somebody waits for the answer. */
+    private const MOST_WOVEN = 9;
+
     /** @return array<string, mixed> */
     public static function ofStep(Evaluation $evaluation, int $index): array
     {
@@ -37,6 +45,8 @@ final class KnowledgeReport
             'habits' => array_map(self::habit(...), Habit::for($technique->kind)),
             'lookFirst' => LookFirst::before($evaluation, $index),
             'hazards' => array_map(self::hazard(...), Safety::ofStep($step, $evaluation->plan)),
+            'windows' => array_map(self::window(...), FollowUp::of($evaluation, $index)),
+            'rounds' => self::rounds($evaluation, $index),
             'undo' => [
                 'usual' => $technique->practice->undo,
                 'open' => $adjustable['open'],
@@ -84,6 +94,40 @@ final class KnowledgeReport
     public static function habit(Habit $habit): array
     {
         return ['code' => $habit->code, 'moment' => $habit->moment, 'text' => $habit->text, 'otherwise' => $habit->otherwise];
+    }
+
+    /** @return array<string, mixed> */
+    private static function window(FollowUp $window): array
+    {
+        return ['action' => $window->action, 'opens' => $window->opens, 'bestUntil' => $window->bestUntil, 'closes' => $window->closes,
+            'before' => $window->before, 'after' => $window->after];
+    }
+
+    /** @return array<string, mixed>|null how to cut a wash into rounds; null: nothing is cleaned up, or any time will do */
+    private static function rounds(Evaluation $evaluation, int $index): ?array
+    {
+        $plan = $evaluation->plan;
+        $step = $plan->steps[$index];
+        $technique = TechniqueLibrary::get($step->technique);
+        $window = FollowUp::cleanUpWindow($technique, $plan->productOf($step)?->family, BenchAir::of($plan->bench));
+        if ($step->cleanUp === null || $window === null || $window->latest === null || $technique->cleanMinutes <= 0.0 || $step->zones === []) {
+            return null;
+        }
+        $wash = new WashWindow(100 / $technique->applyMinutes, 100 / $technique->cleanMinutes, $window->earliest, $window->bestUntil ?? $window->latest);
+        $pieces = Sectioner::pieces(array_map(static fn (string $zone) => $plan->zones[$zone]->areaCm2, $step->zones), $wash);
+        $areas = array_column($pieces, 1);
+        $name = static fn (int $piece): string => $plan->zones[$step->zones[$pieces[$piece][0]]]->name;
+        [$idle, $sections] = Sectioner::consecutive($areas, $wash);
+        $woven = count($pieces) <= self::MOST_WOVEN ? Sectioner::pipelined($areas, $wash) : null;
+
+        return [
+            'largestCm2' => round($wash->largestSection(), 1),
+            'idleMinutes' => (int) round($idle),
+            'sections' => array_map(static fn (array $section) => array_map($name, $section), $sections),
+            'finish' => $woven === null ? null : (int) round($woven[0]),
+            'order' => $woven === null ? [] : array_map(static fn (Round $round) => ['does' => $round->cleans ? 'clean' : 'apply', 'zone' => $name($round->zone),
+                'from' => (int) round($round->from), 'to' => (int) round($round->to)], $woven[1]),
+        ];
     }
 
     /** @return array<string, mixed> */

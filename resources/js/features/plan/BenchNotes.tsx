@@ -1,6 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
 import type { ReactNode } from 'react'
 import { Link } from 'react-router'
+import { inWords } from '@/design/duration'
 import { RetryNotice } from '@/design/Notice'
 import type { BuildState, Verdict } from '@/features/build'
 import { type Knowledge, knowledgeQuery } from './api'
@@ -15,7 +16,7 @@ export function BenchNotes({ state, verdict, stepId }: Props) {
     const knowledge = useQuery(knowledgeQuery(state.id, state.version, stepId))
     if (knowledge.isPending) return <p className="text-soft">Looking it up…</p>
     if (knowledge.isError) return <RetryNotice error={knowledge.error} onRetry={() => void knowledge.refetch()} />
-    const { undo, lookFirst, signs, tools, cautions, habits, hazards, alternatives } = knowledge.data
+    const { undo, windows, rounds, lookFirst, signs, tools, cautions, habits, hazards, alternatives } = knowledge.data
     return (
         <div className="flex flex-col gap-3">
             {lookFirst.length > 0 && (
@@ -26,6 +27,27 @@ export function BenchNotes({ state, verdict, stepId }: Props) {
             <Block title="Signs to look for">
                 <List items={signs} />
             </Block>
+            {windows.length > 0 && (
+                <Block title="What may follow, and when">
+                    <dl className="flex flex-col gap-1">
+                        {windows.map((window) => (
+                            <div key={window.action}>
+                                <dt className="font-medium">{window.action}</dt>
+                                <dd>
+                                    from {sayMinute(window.opens, verdict.clockZero)}
+                                    {window.bestUntil !== null &&
+                                        `, best until ${sayMinute(window.bestUntil, verdict.clockZero)}`}
+                                    {window.closes !== null && `, at the latest ${sayMinute(window.closes, verdict.clockZero)}`}
+                                    <span className="block text-fine text-soft">
+                                        Before: {window.before}.{window.after !== null && ` After: ${window.after}.`}
+                                    </span>
+                                </dd>
+                            </div>
+                        ))}
+                    </dl>
+                </Block>
+            )}
+            {rounds !== null && <Rounds rounds={rounds} />}
             <Block title="Taking it back">
                 <p>{sayAdjustable(knowledge.data, verdict.clockZero)}</p>
                 <details className="mt-1">
@@ -83,6 +105,39 @@ export function BenchNotes({ state, verdict, stepId }: Props) {
                 </Block>
             )}
         </div>
+    )
+}
+
+/** How to cut a wash so that every part is cleaned in time: what to apply, what to clean, when. */
+function Rounds({ rounds }: { rounds: NonNullable<Knowledge['rounds']> }) {
+    return (
+        <Block title="In rounds">
+            <p>
+                {rounds.sections.length === 1
+                    ? 'All of it in one go'
+                    : rounds.sections.map((section, round) => `${round + 1}: ${section.join(', ')}`).join(' · ')}
+                , with {inWords(rounds.idleMinutes)} of waiting. No more than {rounds.largestCm2} cm² at a time.
+            </p>
+            {rounds.finish !== null && (
+                <details className="mt-1">
+                    <summary className="cursor-pointer text-fine text-soft">
+                        Working on while it dries: done in {inWords(rounds.finish)}
+                    </summary>
+                    <ol className="mt-1">
+                        {rounds.order.map((round) => (
+                            <li key={round.does + round.from} className="grid grid-cols-[5.5rem_1fr] gap-2">
+                                <span className="text-soft">
+                                    {round.from}–{round.to} min
+                                </span>
+                                <span>
+                                    {round.does} {round.zone}
+                                </span>
+                            </li>
+                        ))}
+                    </ol>
+                </details>
+            )}
+        </Block>
     )
 }
 

@@ -28,6 +28,25 @@ const knowledgeSchema = z.object({
     habits: z.array(habitSchema),
     lookFirst: z.array(z.string()),
     hazards: z.array(hazardSchema),
+    windows: z.array(
+        z.object({
+            action: z.string(),
+            opens: z.number(),
+            bestUntil: z.number().nullable(),
+            closes: z.number().nullable(),
+            before: z.string(),
+            after: z.string().nullable(),
+        }),
+    ),
+    rounds: z
+        .object({
+            largestCm2: z.number(),
+            idleMinutes: z.number(),
+            sections: z.array(z.array(z.string())),
+            finish: z.number().nullable(),
+            order: z.array(z.object({ does: z.enum(['apply', 'clean']), zone: z.string(), from: z.number(), to: z.number() })),
+        })
+        .nullable(),
     undo: z.object({ usual: z.string(), open: z.boolean(), until: z.number().nullable(), ways: z.array(waySchema) }),
 })
 export type Knowledge = z.infer<typeof knowledgeSchema>

@@ -1,0 +1,100 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ulvrach\Evaluation;
+
+use Ulvrach\Chemistry\BinderFamily;
+use Ulvrach\Drying\Air;
+use Ulvrach\Drying\DryingLaw;
+use Ulvrach\Drying\DryingModel;
+use Ulvrach\Quantity\Minutes;
+use Ulvrach\Technique\CleanUpWindow;
+use Ulvrach\Technique\Technique;
+use Ulvrach\Technique\TechniqueKind;
+use Ulvrach\Technique\TechniqueLibrary;
+
+/** Something that may follow a step, with the time it may begin, the time it is too late, and what happens outside. */
+final readonly class FollowUp
+{
+    /**
+     * @param  int  $opens  minute on the plan's clock
+     * @param  int|null  $bestUntil  null: any time is as good
+     * @param  int|null  $closes  null: it stays open
+     */
+    private function __construct(
+        public string $action,
+        public int $opens,
+        public ?int $bestUntil,
+        public ?int $closes,
+        public string $before,
+        public ?string $after,
+    ) {
+    }
+
+    /** @return list<self> in the order in which they open */
+    public static function of(Evaluation $evaluation, int $index): array
+    {
+        $technique = TechniqueLibrary::get($evaluation->plan->steps[$index]->technique);
+        $windows = [...self::ownWindow($evaluation, $index, $technique), ...self::cleaning($evaluation, $index, $technique), ...self::onTheFilm($evaluation, $index)];
+        usort($windows, static fn (self $a, self $b) => $a->opens <=> $b->opens);
+
+        return $windows;
+    }
+
+    /** The clean-up window of a technique in this air: what has to go on in the film decides its pace. */
+    public static function cleanUpWindow(Technique $technique, ?BinderFamily $family, Air $air): ?CleanUpWindow
+    {
+        $law = match ($family) {
+            BinderFamily::Enamel => DryingLaw::Spirit,
+            BinderFamily::ArtistOil => DryingLaw::Oxygen,
+            default => DryingLaw::Water,
+        };
+
+        return $technique->cleanUp?->stretched(1 / DryingModel::pace($law, $air));
+    }
+
+    /** @return list<self> */
+    private static function ownWindow(Evaluation $evaluation, int $index, Technique $technique): array
+    {
+        $times = $evaluation->times[$index];
+
+        return $times->closes === null ? [] : [new self($technique->name, $times->ready, null, $times->closes,
+            'nothing lets go yet', 'it takes force and comes off in sheets, or not at all')];
+    }
+
+    /** @return list<self> */
+    private static function cleaning(Evaluation $evaluation, int $index, Technique $technique): array
+    {
+        $step = $evaluation->plan->steps[$index];
+        $window = self::cleanUpWindow($technique, $evaluation->plan->productOf($step)?->family, BenchAir::of($evaluation->plan->bench));
+        if ($step->cleanUp === null || $window === null) {
+            return [];
+        }
+        // The step ends when it is cleaned; its window counts from when it was applied.
+        $applied = $evaluation->times[$index]->end - $step->cleanUp->afterMinutes
+            - (int) ceil($technique->cleanMinutes * array_sum(array_map(static fn (string $zone) => $evaluation->plan->zones[$zone]->areaCm2, $step->zones)) / 100);
+
+        return [new self("Clean it up, {$window->sign}", $applied + $window->earliest, $window->bestUntil === null ? null : $applied + $window->bestUntil,
+            $window->latest === null ? null : $applied + $window->latest, 'the brush takes all of it out', $window->latest === null ? null : 'it has set, or takes the paint along')];
+    }
+
+    /** @return list<self> */
+    private static function onTheFilm(Evaluation $evaluation, int $index): array
+    {
+        $layer = $evaluation->layers[$index];
+        if ($layer === null) {
+            return TechniqueLibrary::get($evaluation->plan->steps[$index]->technique)->kind === TechniqueKind::Mask
+                ? [new self('Take the mask off', $evaluation->times[$index]->end, null, $evaluation->times[$index]->end + Minutes::DAY, 'nothing was painted yet', 'its glue stays, or the edge tears')]
+                : [];
+        }
+        $isFilm = $layer->kind === TechniqueKind::ReleaseFilm;
+        $windows = [new self($isFilm ? 'The colour that it shall lift' : 'The next coat', $layer->recoatableAt, null, $isFilm ? $layer->laidAt + Minutes::DAY : null,
+            'it tears or traps what is below', $isFilm ? 'the film crazes, or no longer lets go' : null)];
+        if ($layer->solventProofAt !== null && ! $isFilm) {
+            $windows[] = new self('Masks, solvents and rubbing', $layer->solventProofAt, null, null, 'it is pulled off, softened or stained', null);
+        }
+
+        return $windows;
+    }
+}

@@ -234,5 +234,7 @@ serve_apart() {
     web_port=$(free_port 18000 18999)
     export APP_ENV=production APP_DEBUG=false APP_URL="http://127.0.0.1:$web_port" ULVRACH_DEMO=true DB_DATABASE=ulvrach
     APP_KEY="base64:$(head -c 32 /dev/urandom | base64)" && export APP_KEY
+    export ULVRACH_THERMOMETER=$run/thermometer.json
+    bin/thermometer "$ULVRACH_THERMOMETER" & children+=($!)
     php artisan migrate --force --quiet && php artisan ulvrach:demo >/dev/null && php artisan optimize --quiet && serve "$run" "$web_port"
 }

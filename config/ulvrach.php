@@ -7,6 +7,8 @@ return [
     'demo' => (bool) env('ULVRACH_DEMO', false),
     'demo_email' => 'demo@tarsholm.example',
 
+    // File that the thermometer at the bench writes its readings to; empty: there is none.
+    'thermometer' => env('ULVRACH_THERMOMETER', ''),
     // Largest plan file that is read, in bytes; a 200-step plan with long notes is about a fifth of it.
     'largest_plan_file' => 2_000_000,
 ];

@@ -7,6 +7,7 @@ use App\Http\Controllers\BuildController;
 use App\Http\Controllers\ClockController;
 use App\Http\Controllers\LibraryController;
 use App\Http\Controllers\PlanController;
+use App\Http\Controllers\RoomController;
 use App\Http\Controllers\SchoolController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\StepController;
@@ -24,6 +25,7 @@ Route::prefix('api')->middleware(RequireReadableJson::class)->group(function ():
     Route::get('almanac', AlmanacController::class);
 
     Route::middleware('auth')->group(function (): void {
+        Route::get('room', RoomController::class);
         Route::get('week', [ClockController::class, 'week']);
         Route::put('week', [ClockController::class, 'keepWeek']);
         Route::post('clock', [ClockController::class, 'lay']);

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Room\FileThermometer;
+use App\Room\Thermometer;
 use Illuminate\Contracts\Auth\Factory;
 use Illuminate\Contracts\Auth\StatefulGuard;
 use Illuminate\Contracts\Foundation\Application;
@@ -15,6 +17,7 @@ final class AppServiceProvider extends ServiceProvider
 {
     public function register(): void
     {
+        $this->app->bind(Thermometer::class, static fn (): Thermometer => new FileThermometer(config()->string('ulvrach.thermometer') ?: null));
         $this->app->bind(StatefulGuard::class, static function (Application $app): StatefulGuard {
             $guard = $app->make(Factory::class)->guard('web');
 

@@ -3,6 +3,7 @@ import { FileUp, Plus } from 'lucide-react'
 import { useEffect, useState } from 'react'
 import { Button } from '@/design/Button'
 import { RetryNotice } from '@/design/Notice'
+import { roomQuery } from '@/features/build'
 import { NextSession } from '@/features/clock'
 import { benchQuery } from './api'
 import { BuildCard } from './BuildCard'
@@ -12,6 +13,7 @@ import { byUrgency } from './waiting'
 
 export function Bench() {
     const builds = useQuery(benchQuery)
+    const room = useQuery(roomQuery)
     const [dialog, setDialog] = useState<'start' | 'import' | null>(null)
     const now = useMinute()
 
@@ -34,7 +36,8 @@ export function Bench() {
         <main className="flex-1 overflow-y-auto">
             <div className="mx-auto max-w-5xl p-4">
                 <div className="mb-3 flex flex-wrap items-center gap-2">
-                    <h1 className="wide flex-1 text-xl font-semibold">On the bench</h1>
+                    <h1 className="wide text-xl font-semibold">On the bench</h1>
+                    <p className="flex-1 text-soft">{room.data != null && sayRoom(room.data)}</p>
                     <Button onClick={() => setDialog('import')}>
                         <FileUp className="size-4" aria-hidden /> Import a plan
                     </Button>
@@ -67,6 +70,18 @@ export function Bench() {
             <ImportDialog open={dialog === 'import'} onOpenChange={(open) => setDialog(open ? 'import' : null)} />
         </main>
     )
+}
+
+function sayRoom({
+    temperatureC,
+    humidityPercent,
+    simulated,
+}: {
+    temperatureC: number
+    humidityPercent: number
+    simulated: boolean
+}): string {
+    return `${temperatureC.toFixed(1)} °C, ${Math.round(humidityPercent)} % at the bench${simulated ? ' (simulated thermometer)' : ''}`
 }
 
 /** The present minute, so that waits count down while the page stands open. */

@@ -57,7 +57,12 @@ const buildSchema = z.object({
 })
 export type BuildFacts = z.infer<typeof buildSchema>
 
-const benchSchema = z.object({ temperatureC: z.number(), humidityPercent: z.number() })
+const benchSchema = z.object({
+    temperatureC: z.number(),
+    humidityPercent: z.number(),
+    movingAir: z.boolean(),
+    cabinetC: z.number().nullable(),
+})
 export type BenchConditions = z.infer<typeof benchSchema>
 
 const ownSchoolSchema = z.object({

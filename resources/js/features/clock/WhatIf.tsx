@@ -3,6 +3,7 @@ import { useState } from 'react'
 import { Button } from '@/design/Button'
 import { inWords } from '@/design/duration'
 import { Select, TextField } from '@/design/Field'
+import { roomQuery } from '@/features/build'
 import { type Question, type Timetable, timetableQuery } from './api'
 import { type Formats, minutesBetween } from './times'
 
@@ -12,6 +13,7 @@ type Props = { timetable: Timetable; base: Question; format: Formats }
 export function WhatIf({ timetable, base, format }: Props) {
     const [asked, setAsked] = useState<Question | null>(null)
     const [faults, setFaults] = useState<Record<string, string>>({})
+    const room = useQuery(roomQuery)
     const answer = useQuery({ ...timetableQuery({ ...base, ...asked }), enabled: asked !== null })
     const ask = (form: FormData) => {
         const text = (name: string) => String(form.get(name) ?? '').trim()
@@ -70,7 +72,19 @@ export function WhatIf({ timetable, base, format }: Props) {
                             .map((session) => ({ value: stamp(session.from), label: format.both(session.from) })),
                     ]}
                 />
-                <div className="col-span-2 flex justify-end gap-2">
+                <div className="col-span-2 flex flex-wrap justify-end gap-2">
+                    {room.data != null && (
+                        <Button
+                            onClick={() =>
+                                setAsked({
+                                    temperatureC: room.data?.temperatureC ?? null,
+                                    humidityPercent: room.data?.humidityPercent ?? null,
+                                })
+                            }
+                        >
+                            The room as measured
+                        </Button>
+                    )}
                     {asked !== null && <Button onClick={() => setAsked(null)}>Forget it</Button>}
                     <Button type="submit" tone="act">
                         Think it through

@@ -1,8 +1,9 @@
+import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { Button } from '@/design/Button'
 import { Dialog } from '@/design/Dialog'
 import { Select, TextArea, TextField } from '@/design/Field'
-import type { Library, Plan } from '@/features/build'
+import { type Library, type Plan, roomQuery } from '@/features/build'
 import type { PlanEdit } from './edits'
 
 type Props = {
@@ -16,6 +17,7 @@ type Props = {
 /** Name, story and room. Saved together, so that half a change never judges the plan. */
 export function BuildDialog({ open, onOpenChange, plan, library, edit }: Props) {
     const [faults, setFaults] = useState<Record<string, string>>({})
+    const room = useQuery({ ...roomQuery, enabled: open })
     const save = async (form: FormData) => {
         const text = (name: string) => String(form.get(name) ?? '').trim()
         const number = (name: string) => Number(text(name).replace(',', '.'))
@@ -27,6 +29,8 @@ export function BuildDialog({ open, onOpenChange, plan, library, edit }: Props) 
             wrong.service = 'Whole months, 0 to 1200, or nothing.'
         if (!(number('temperature') >= 5 && number('temperature') <= 35)) wrong.temperature = 'From 5 to 35 °C.'
         if (!(number('humidity') >= 10 && number('humidity') <= 95)) wrong.humidity = 'From 10 to 95 %.'
+        if (text('cabinet') !== '' && !(number('cabinet') >= 25 && number('cabinet') <= 45))
+            wrong.cabinet = 'From 25 to 45 °C: hotter warps polystyrene.'
         setFaults(wrong)
         if (Object.keys(wrong).length > 0) return
         const edits: PlanEdit[] = [
@@ -42,7 +46,15 @@ export function BuildDialog({ open, onOpenChange, plan, library, edit }: Props) 
                     terrain: text('terrain') === '' ? null : text('terrain'),
                 },
             },
-            { edit: 'set-bench', bench: { temperatureC: number('temperature'), humidityPercent: number('humidity') } },
+            {
+                edit: 'set-bench',
+                bench: {
+                    temperatureC: number('temperature'),
+                    humidityPercent: number('humidity'),
+                    movingAir: form.get('moving') === 'on',
+                    cabinetC: text('cabinet') === '' ? null : number('cabinet'),
+                },
+            },
         ]
         if (await edit(edits, 'Change build or room')) onOpenChange(false)
     }
@@ -110,9 +122,36 @@ export function BuildDialog({ open, onOpenChange, plan, library, edit }: Props) 
                     defaultValue={plan.bench.humidityPercent}
                     fault={faults.humidity}
                 />
-                <p className="col-span-2 text-fine text-soft">
-                    The room is kept with the plan. Drying times are those of a normal room, 20 °C and 50 %, whatever stands here.
-                </p>
+                <TextField
+                    label="Drying cabinet"
+                    name="cabinet"
+                    unit="°C"
+                    inputMode="decimal"
+                    placeholder="none"
+                    defaultValue={plan.bench.cabinetC ?? ''}
+                    fault={faults.cabinet}
+                />
+                <label className="flex min-h-8 items-center gap-1.5 self-end pointer-coarse:min-h-11">
+                    <input type="checkbox" name="moving" defaultChecked={plan.bench.movingAir} /> A fan moves the air
+                </label>
+                <div className="col-span-2 flex flex-wrap items-center gap-2 text-fine text-soft">
+                    <p className="flex-1">Drying times and windows follow the room.</p>
+                    {room.data != null && (
+                        <Button
+                            onClick={(event) => {
+                                const form = event.currentTarget.form
+                                const set = (name: string, value: number) => {
+                                    const field = form?.elements.namedItem(name)
+                                    if (field instanceof HTMLInputElement) field.value = String(value)
+                                }
+                                set('temperature', room.data?.temperatureC ?? 20)
+                                set('humidity', room.data?.humidityPercent ?? 50)
+                            }}
+                        >
+                            As measured now: {room.data.temperatureC} °C, {room.data.humidityPercent} %
+                        </Button>
+                    )}
+                </div>
                 <div className="col-span-2 flex justify-end gap-2">
                     <Button onClick={() => onOpenChange(false)}>Leave it</Button>
                     <Button type="submit" tone="act">

@@ -206,9 +206,14 @@ CONF
     return 1
 }
 
-# Ends what serve() started, each by its id.
+# Starts a stand-in for the thermo-hygrometer at the bench, which writes its readings to $1.
+start_thermometer() { bin/thermometer "$1" & thermometer=$!; }
+
+# Ends what serve() and start_thermometer() started, each by its id.
 stop_serving() {
     local child
+    # Work in the background ignores the gentler signal unless it asks for it, as the servers do.
+    [ -z "${thermometer:-}" ] || { kill -TERM "$thermometer" 2>/dev/null; wait "$thermometer" 2>/dev/null; thermometer=; }
     for child in "${children[@]}"; do kill -QUIT "$child" 2>/dev/null; done
     for child in "${children[@]}"; do wait "$child" 2>/dev/null; done
     children=()
@@ -235,6 +240,6 @@ serve_apart() {
     export APP_ENV=production APP_DEBUG=false APP_URL="http://127.0.0.1:$web_port" ULVRACH_DEMO=true DB_DATABASE=ulvrach
     APP_KEY="base64:$(head -c 32 /dev/urandom | base64)" && export APP_KEY
     export ULVRACH_THERMOMETER=$run/thermometer.json
-    bin/thermometer "$ULVRACH_THERMOMETER" & children+=($!)
+    start_thermometer "$ULVRACH_THERMOMETER"
     php artisan migrate --force --quiet && php artisan ulvrach:demo >/dev/null && php artisan optimize --quiet && serve "$run" "$web_port"
 }

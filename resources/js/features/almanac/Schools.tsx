@@ -1,3 +1,4 @@
+import { SEVERITY_WORD } from '@/design/Severity'
 import type { AlmanacData } from './api'
 
 /** The schools side by side: their answers to the questions on which practitioners disagree. */
@@ -31,6 +32,50 @@ export function Schools({ almanac }: { almanac: AlmanacData }) {
                     ))}
                 </tbody>
             </table>
+            <Severities almanac={almanac} />
         </div>
+    )
+}
+
+/** What the answers come to: how grave each school takes a custom or taste. */
+function Severities({ almanac }: { almanac: AlmanacData }) {
+    const rules = almanac.rules.filter((rule) => almanac.schools.some((school) => rule.code in school.severities))
+    return (
+        <table className="mt-6 w-full min-w-[64rem] border-collapse">
+            <caption className="wide mb-1 text-left font-semibold">How grave each takes what</caption>
+            <thead>
+                <tr className="border-b border-rule text-left text-fine text-soft">
+                    <th scope="col" className="p-1.5 font-medium">
+                        Rule
+                    </th>
+                    {almanac.schools.map((school) => (
+                        <th key={school.code} scope="col" className="p-1.5 font-medium">
+                            {school.name}
+                        </th>
+                    ))}
+                </tr>
+            </thead>
+            <tbody>
+                {rules.map((rule) => (
+                    <tr key={rule.code} className="border-b border-line">
+                        <th scope="row" className="p-1.5 text-left font-medium">
+                            {rule.code.replaceAll('-', ' ')}
+                        </th>
+                        {almanac.schools.map((school) => {
+                            const severity = school.severities[rule.code]
+                            return (
+                                <td key={school.code} className="p-1.5">
+                                    {severity === undefined
+                                        ? 'as usual'
+                                        : severity === null
+                                          ? 'not minded'
+                                          : SEVERITY_WORD[severity]}
+                                </td>
+                            )
+                        })}
+                    </tr>
+                ))}
+            </tbody>
+        </table>
     )
 }

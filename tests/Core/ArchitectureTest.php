@@ -21,4 +21,4 @@ arch('plans know no verdicts')->expect('Ulvrach\Plan')->not->toUse(['Ulvrach\Eva
 arch('the plan file knows no verdicts')->expect('Ulvrach\PlanFile')->not->toUse(['Ulvrach\Evaluation', 'Ulvrach\Rules', 'Ulvrach\Report']);
 
 arch('rules are final')->expect('Ulvrach\Rules')->classes()->toBeFinal()
-    ->ignoring(['Ulvrach\Rules\RuleBase', 'Ulvrach\Rules\EndRule', 'Ulvrach\Rules\Chemistry\AttackRule', 'Ulvrach\Rules\Surface\WrongSheen']);
+    ->ignoring(['Ulvrach\Rules\RuleBase', 'Ulvrach\Rules\EndRule', 'Ulvrach\Rules\Sight\ContrastRule', 'Ulvrach\Rules\Chemistry\AttackRule', 'Ulvrach\Rules\Surface\WrongSheen']);

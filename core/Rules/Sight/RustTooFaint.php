@@ -5,17 +5,13 @@ declare(strict_types=1);
 namespace Ulvrach\Rules\Sight;
 
 use Ulvrach\Colour\Lab;
-use Ulvrach\Evaluation\Situation;
-use Ulvrach\Evaluation\Strata;
 use Ulvrach\Rules\Finding;
 use Ulvrach\Rules\Remedy\Workbench;
-use Ulvrach\Rules\RuleBase;
 use Ulvrach\Rules\RuleKind;
-use Ulvrach\Rules\Severity;
 use Ulvrach\Technique\ColourRole;
 use Ulvrach\Technique\TechniqueKind;
 
-final class RustTooFaint extends RuleBase
+final class RustTooFaint extends ContrastRule
 {
     public const CODE = 'rust-too-faint';
 
@@ -23,28 +19,16 @@ final class RustTooFaint extends RuleBase
 
     public const EXPLANATION = 'Light rust cannot be seen over red-brown, and shouts on sand.';
 
+    protected const ROLE = ColourRole::Rust;
+
     protected const WATCHES = [TechniqueKind::Wash, TechniqueKind::Streak, TechniqueKind::Pigment, TechniqueKind::Detail, TechniqueKind::Blend];
 
     /** CIEDE2000 below which a small mark is lost. */
     private const SEEN = 10.0;
 
-    public function concerns(Situation $situation): bool
+    protected function fault(Lab $paint, Lab $over): ?string
     {
-        return $situation->technique->role === ColourRole::Rust;
-    }
-
-    public function examine(Situation $situation, Strata $below): ?Finding
-    {
-        $paint = $below->paint();
-        if ($paint?->product->colour === null || $situation->product?->colour === null || ! in_array($situation->technique->role, [ColourRole::Rust], true)) {
-            return null;
-        }
-        $base = Lab::fromHex($paint->product->colour);
-        $over = Lab::fromHex($situation->product->colour);
-
-        return $base->differenceTo($over) < self::SEEN
-            ? $this->finding(Severity::Note, $situation, $below, "“{$situation->product->name}” is hardly seen on “{$paint->product->name}”.")
-            : null;
+        return $paint->differenceTo($over) < self::SEEN ? 'is hardly seen' : null;
     }
 
     public function remedies(Finding $finding, Workbench $bench): array

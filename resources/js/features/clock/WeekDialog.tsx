@@ -12,7 +12,7 @@ const DAYS = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday'
 
 /** When one is at the bench, when the compressor may run, and the calendar's private address. */
 export function WeekDialog({ open, onOpenChange }: { open: boolean; onOpenChange: (open: boolean) => void }) {
-    const settings = useQuery(weekQuery)
+    const settings = useQuery({ ...weekQuery, enabled: open })
     return (
         <Dialog
             open={open}

@@ -1,0 +1,71 @@
+import { screen } from '@testing-library/react'
+import { afterEach, describe, expect, it, vi } from 'vitest'
+import type { Knowledge } from '@/features/plan/api'
+import { BenchNotes, sayAdjustable } from '@/features/plan/BenchNotes'
+import { plan, serverAnswers, show, state, step, verdict } from './kit'
+
+const knowledge = (changes: Partial<Knowledge> = {}): Knowledge => ({
+    step: 'a',
+    signs: ['dull: clean it'],
+    tools: ['round brush', 'paper towel'],
+    cautions: ['In sections.'],
+    alternatives: [{ code: 'pin-wash', name: 'Pin wash' }],
+    habits: [{ code: 'shake', moment: 'before', text: 'Shake the jar.', otherwise: 'the strength is wrong' }],
+    lookFirst: ['Step 4: do the markings lie flat?'],
+    hazards: [{ code: 'vapour', title: 'Ventilation', advice: 'Open a window.' }],
+    windows: [
+        { action: 'Clean it up', opens: 20, bestUntil: 240, closes: 1440, before: 'it all comes out', after: 'it has set' },
+    ],
+    rounds: {
+        largestCm2: 2400,
+        idleMinutes: 15,
+        sections: [['Hull', 'Turret'], ['Tracks']],
+        finish: 90,
+        order: [
+            { does: 'apply', zone: 'Hull', from: 0, to: 4 },
+            { does: 'clean', zone: 'Hull', from: 20, to: 30 },
+        ],
+    },
+    undo: {
+        usual: 'Wiped off with spirit.',
+        open: true,
+        until: 1440,
+        ways: [{ state: 'wet', from: 0, until: 20, open: true, says: 'Odourless spirit, wiped, takes it off.' }],
+    },
+    ...changes,
+})
+const open = () => show(<BenchNotes state={state([step('a')])} verdict={verdict(plan([step('a')]))} stepId="a" />)
+afterEach(() => vi.restoreAllMocks())
+
+describe('what is known of a step', () => {
+    it('tells all that the hands need', async () => {
+        serverAnswers({ body: knowledge() })
+        open()
+        expect(await screen.findByText('Look first: there is no way back')).toBeVisible()
+        expect(screen.getByText('Step 4: do the markings lie flat?')).toBeVisible()
+        expect(screen.getByText(/from day 1, 0:20, best until day 1, 4:00, at the latest day 2, 0:00/)).toBeVisible()
+        expect(screen.getByText(/1: Hull, Turret · 2: Tracks/)).toBeVisible()
+        expect(screen.getByText('Ventilation')).toBeVisible()
+        expect(screen.getByRole('link', { name: 'Pin wash' })).toHaveAttribute('href', '/almanac?find=Pin%20wash')
+    })
+    it('leaves out what there is nothing to say of', async () => {
+        serverAnswers({ body: knowledge({ lookFirst: [], hazards: [], windows: [], rounds: null, alternatives: [] }) })
+        open()
+        expect(await screen.findByText('Signs to look for')).toBeVisible()
+        for (const title of ['Look first: there is no way back', 'Safety', 'What may follow, and when', 'In rounds', 'Instead']) {
+            expect(screen.queryByText(title)).toBeNull()
+        }
+    })
+    it('can be asked again', async () => {
+        serverAnswers({ status: 500, body: { message: 'Server Error' } })
+        open()
+        expect(await screen.findByRole('button', { name: 'Try again' })).toBeVisible()
+    })
+    it('says until when a step can be adjusted', () => {
+        expect(sayAdjustable(knowledge(), null)).toBe('It can be adjusted until day 2, 0:00.')
+        const undo = knowledge().undo
+        expect(sayAdjustable(knowledge({ undo: { ...undo, until: null } }), null)).toBe('It can be adjusted at any later time.')
+        expect(sayAdjustable(knowledge({ undo: { ...undo, open: false } }), null)).toBe('Not without taking along what is below.')
+        expect(sayAdjustable(knowledge({ undo: { ...undo, ways: [] } }), null)).toBe('Wiped off with spirit.')
+    })
+})

@@ -1,0 +1,99 @@
+import { screen, within } from '@testing-library/react'
+import userEvent from '@testing-library/user-event'
+import { afterEach, describe, expect, it, vi } from 'vitest'
+import { Clock } from '@/features/clock'
+import { serverAnswers, show } from './kit'
+
+const item = (step: string, from: string, to: string, changes = {}) => ({
+    build: 'b1',
+    step,
+    number: 1,
+    technique: 'Prime',
+    product: 'Fennick grey',
+    colour: '#777777',
+    part: null,
+    from: `2026-11-${from}:00Z`,
+    to: `2026-11-${to}:00Z`,
+    minutes: 25,
+    sprays: true,
+    reason: 'It is the first session in which there is room for it.',
+    closes: null,
+    dries: null,
+    ...changes,
+})
+const timetable = (changes = {}) => ({
+    ends: '2026-11-26T20:30:00Z',
+    setups: 2,
+    sessionsUsed: 2,
+    isOptimal: false,
+    builds: [{ id: 'b1', name: 'Ostrel' }],
+    sessions: [
+        { from: '2026-11-25T18:00:00Z', to: '2026-11-25T20:00:00Z', isUsed: true },
+        { from: '2026-11-26T18:00:00Z', to: '2026-11-26T21:00:00Z', isUsed: true },
+        { from: '2026-11-27T18:00:00Z', to: '2026-11-27T21:00:00Z', isUsed: false },
+    ],
+    items: [
+        item('a', '25T18:15', '25T18:40'),
+        item('b', '26T18:00', '26T20:30', { number: 2, technique: 'Lift chips', closes: '2026-11-27T01:00:00Z' }),
+    ],
+    conflicts: [],
+    now: '2026-11-25T12:00:00Z',
+    timeZone: 'UTC',
+    ...changes,
+})
+const asked = (fetch: ReturnType<typeof serverAnswers>) =>
+    fetch.mock.calls.flatMap(([path, init]) => (path === '/api/clock' ? [JSON.parse(String(init?.body))] : []))
+afterEach(() => vi.restoreAllMocks())
+
+describe('the clock screen', () => {
+    it('says first when all is done, then lists session after session', async () => {
+        serverAnswers({ body: timetable() })
+        show(<Clock />)
+        expect(await screen.findByRole('heading', { name: 'All done Thu 26 Nov, 20:30' })).toBeVisible()
+        const sessions = screen.getAllByRole('region', { name: /^Session/ })
+        expect(sessions).toHaveLength(2)
+        expect(within(sessions[1] ?? document.body).getByText(/closes Fri 27 Nov, 01:00/)).toBeVisible()
+        expect(screen.getByText('22 h between')).toBeVisible()
+    })
+    it('tells what holds a piece of work, and puts it off to a later session', async () => {
+        const fetch = serverAnswers({ body: timetable() })
+        show(<Clock />)
+        await userEvent.click(await screen.findByRole('button', { name: /1 Prime/ }))
+        expect(screen.getByText('It is the first session in which there is room for it.')).toBeVisible()
+        await userEvent.selectOptions(screen.getByLabelText('Put it off to'), 'Thu 26 Nov, 18:00')
+        expect(await screen.findByRole('button', { name: 'Take back' })).toBeVisible()
+        expect(asked(fetch).at(-1)).toEqual({ putOff: [{ build: 'b1', step: 'a', until: '2026-11-26T18:00:00Z' }] })
+    })
+    it('looks for an earlier end when asked, and says so', async () => {
+        const fetch = serverAnswers({ body: timetable() })
+        show(<Clock />)
+        await userEvent.click(await screen.findByRole('button', { name: /Look for an earlier end/ }))
+        expect(asked(fetch).at(-1)).toEqual({ thorough: true })
+        expect(await screen.findByRole('button', { name: /Looked thoroughly/ })).toBeDisabled()
+    })
+    it('sets a change beside what is', async () => {
+        const fetch = serverAnswers(
+            { body: timetable() },
+            { body: { reading: null } },
+            { body: timetable({ ends: '2026-11-28T20:30:00Z', sessionsUsed: 4 }) },
+        )
+        show(<Clock />)
+        await userEvent.type(await screen.findByLabelText('Room'), '9,5')
+        await userEvent.click(screen.getByRole('button', { name: 'Think it through' }))
+        expect(await screen.findByText('It ends 2 d later.')).toBeVisible()
+        expect(screen.getByRole('row', { name: 'Sessions 2 4' })).toBeVisible()
+        expect(asked(fetch).at(-1)).toMatchObject({ temperatureC: 9.5, humidityPercent: null, skipped: [] })
+    })
+    it('names what cannot be kept, and offers the week when nothing can be laid', async () => {
+        serverAnswers({
+            body: timetable({ conflicts: [{ message: 'Its window closes.', steps: [{ build: 'b1', step: 'b' }] }] }),
+        })
+        const { unmount } = show(<Clock />)
+        expect(await screen.findByText(/Ostrel: Its window closes. The rest is laid without it./)).toBeVisible()
+        unmount()
+        serverAnswers({ status: 422, body: { message: 'No session is long enough.' } })
+        show(<Clock />)
+        expect(await screen.findByText('No session is long enough.')).toBeVisible()
+        expect(screen.getByRole('button', { name: 'Your week at the bench' })).toBeVisible()
+    })
+})

@@ -19,8 +19,8 @@ Route::prefix('api')->middleware(RequireReadableJson::class)->group(function ():
     Route::get('session', [SessionController::class, 'show']);
     Route::post('session', [SessionController::class, 'store']);
     Route::delete('session', [SessionController::class, 'destroy']);
-    Route::post('session/demo', [SessionController::class, 'demo'])->middleware('throttle:30,1');
-    Route::post('accounts', [SessionController::class, 'register'])->middleware('throttle:20,1');
+    Route::post('session/demo', [SessionController::class, 'demo'])->middleware('throttle:demo');
+    Route::post('accounts', [SessionController::class, 'register'])->middleware('throttle:accounts');
     Route::get('library', LibraryController::class);
     Route::get('almanac', AlmanacController::class);
 

@@ -6,15 +6,22 @@ namespace App\Providers;
 
 use App\Room\FileThermometer;
 use App\Room\Thermometer;
+use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Contracts\Auth\Factory;
 use Illuminate\Contracts\Auth\StatefulGuard;
 use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\Vite;
 use Illuminate\Support\ServiceProvider;
 
 final class AppServiceProvider extends ServiceProvider
 {
+    /** Requests a minute from one address, by what they ask for; each has a count of its own. */
+    private const LIMITS = ['demo' => 60, 'accounts' => 60, 'feed' => 60];
+
     public function register(): void
     {
         $this->app->bind(Thermometer::class, static fn (): Thermometer => new FileThermometer(config()->string('ulvrach.thermometer') ?: null));
@@ -30,5 +37,14 @@ final class AppServiceProvider extends ServiceProvider
         Model::shouldBeStrict();
         // Addresses without a host: right behind every port and name.
         Vite::createAssetPathsUsing(static fn (string $path): string => "/{$path}");
+        foreach (self::LIMITS as $name => $limit) {
+            RateLimiter::for($name, static fn (Request $request): Limit => Limit::perMinute($limit)->by("{$name}|{$request->ip()}")->response(self::tooMany(...)));
+        }
+    }
+
+    /** @param  array<string, int|string>  $headers  `Retry-After` holds seconds */
+    private static function tooMany(Request $request, array $headers): JsonResponse
+    {
+        return new JsonResponse(['message' => "Too many tries from this address. Try again in {$headers['Retry-After']} seconds."], 429, $headers);
     }
 }

@@ -47,6 +47,16 @@ it('slows down who guesses', function () {
     $try()->assertTooManyRequests()->assertJsonPath('errors.email.0', fn (string $said) => str_starts_with($said, 'Too many tries.'));
 });
 
+it('counts requests for accounts apart from visits of the demo', function () {
+    $this->artisan('ulvrach:demo');
+    foreach (range(1, 60) as $ignored) {
+        $this->postJson('/api/session/demo')->assertOk();
+    }
+    $this->postJson('/api/session/demo')->assertTooManyRequests()->assertJsonPath('message', fn (string $said) => str_contains($said, 'seconds'));
+    $this->deleteJson('/api/session');
+    $this->postJson('/api/accounts', ['name' => 'Jorun Askel', 'email' => 'jorun@tarsholm.example', 'password' => 'harnvik-tracks'])->assertCreated();
+});
+
 it('opens the demo only where demo data was loaded', function () {
     $this->postJson('/api/session/demo')->assertNotFound();
     $this->artisan('ulvrach:demo')->assertSuccessful();

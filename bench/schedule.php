@@ -4,20 +4,24 @@ declare(strict_types=1);
 
 // Times the scheduler on the solved examples of its tests and on generated weeks; prints one JSON object.
 
+use Tests\Core\Schedule\Generated;
 use Ulvrach\Schedule\Problem;
 use Ulvrach\Schedule\ProblemFile;
 use Ulvrach\Schedule\Scheduler;
 
 require __DIR__.'/../vendor/autoload.php';
 
-/** @return array{float, int, bool} seconds, makespan, proven */
+/** Problems from seeds, each searched for two seconds at most. */
+const GENERATED = 40;
+
+/** @return array{float, int, bool, int} seconds, makespan, proven, lower bound */
 function laid(Problem $problem, float $limit): array
 {
     $from = hrtime(true);
     $until = $from + (int) ($limit * 1e9);
     $solution = (new Scheduler)->solve($problem, static fn (): bool => hrtime(true) < $until);
 
-    return [(hrtime(true) - $from) / 1e9, $solution->makespan, $solution->optimal];
+    return [(hrtime(true) - $from) / 1e9, $solution->makespan, $solution->optimal, $solution->lowerBound];
 }
 
 $directory = __DIR__.'/../tests/Core/Schedule/problems';
@@ -39,4 +43,16 @@ foreach ($answers as $name => $answer) {
     }
 }
 sort($small);
-echo json_encode(['count' => count($small), 'proven' => $proven, 'median' => $small[intdiv(count($small), 2)], 'worst' => max([0.0, ...$small]), 'gaps' => $gaps], JSON_THROW_ON_ERROR);
+
+$seconds = $above = [];
+$sure = 0;
+foreach (range(1, GENERATED) as $seed) {
+    [$took, $makespan, $optimal, $bound] = laid(Generated::problem($seed), 2.0);
+    $seconds[] = $took;
+    $above[] = $optimal ? 0.0 : 100 * ($makespan / $bound - 1);
+    $sure += $optimal ? 1 : 0;
+}
+sort($seconds);
+$generated = ['count' => GENERATED, 'proven' => $sure, 'median' => $seconds[intdiv(GENERATED, 2)], 'worst' => max($seconds), 'aboveBound' => array_sum($above) / GENERATED];
+
+echo json_encode(['count' => count($small), 'proven' => $proven, 'median' => $small[intdiv(count($small), 2)], 'worst' => max([0.0, ...$small]), 'gaps' => $gaps, 'generated' => $generated], JSON_THROW_ON_ERROR);

@@ -32,7 +32,8 @@ final readonly class Clock
      */
     public function lay(User $user, ?array $only = null, WhatIf $whatIf = new WhatIf, float $seconds = 0.6): array
     {
-        $now = intdiv(now()->getTimestamp(), 60 * self::NOW_IN_STEPS_OF) * self::NOW_IN_STEPS_OF;
+        $steps = $whatIf->spare > 0 ? 1 : self::NOW_IN_STEPS_OF;
+        $now = intdiv(now()->getTimestamp(), 60 * $steps) * $steps;
         $week = BenchSettings::of($user);
         $work = new Workload($now, $whatIf->putOff);
         $evaluations = [];
@@ -43,6 +44,9 @@ final readonly class Clock
             }
         }
         $calendar = $week->calendar($now, self::DAYS);
+        if ($whatIf->spare > 0) {
+            $calendar = $calendar->withMinutesNow($whatIf->spare);
+        }
         foreach ($whatIf->skipped as $minute) {
             $calendar = $calendar->withoutSessionAt($minute);
         }

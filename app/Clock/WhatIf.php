@@ -7,12 +7,13 @@ namespace App\Clock;
 use Ulvrach\Plan\BenchConditions;
 use Ulvrach\Plan\Plan;
 
-/** Changes that are only thought through: another room, a session that is missed, a step put off. */
+/** Changes that are only thought through: another room, a session that is missed or had besides, a step put off. */
 final readonly class WhatIf
 {
     /**
      * @param  array<string, int>  $putOff  "build step" => Unix minute
      * @param  list<int>  $skipped  Unix minutes, each within a session that is missed
+     * @param  int  $spare  minutes that one has at the bench right now, besides the week
      */
     public function __construct(
         public ?float $temperatureC = null,
@@ -20,6 +21,7 @@ final readonly class WhatIf
         public ?float $cabinetC = null,
         public array $putOff = [],
         public array $skipped = [],
+        public int $spare = 0,
     ) {
     }
 

@@ -21,6 +21,12 @@ final readonly class Calendar
     ) {
     }
 
+    /** With so many minutes at the bench from the first moment on, besides what the week has. */
+    public function withMinutesNow(int $minutes): self
+    {
+        return new self($this->from, Week::apart([[$this->from, $this->from + $minutes], ...$this->sessions]), $this->compressor, $this->daylight);
+    }
+
     /** Without the session that the minute lies in. */
     public function withoutSessionAt(int $minute): self
     {

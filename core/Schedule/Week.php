@@ -70,10 +70,10 @@ final readonly class Week
     }
 
     /**
-     * @param  list<array{int, int}>  $sessions
+     * @param  list<array{int, int}>  $sessions  by their beginnings
      * @return list<array{int, int}> overlapping ones joined
      */
-    private static function apart(array $sessions): array
+    public static function apart(array $sessions): array
     {
         $apart = [];
         foreach ($sessions as [$from, $to]) {

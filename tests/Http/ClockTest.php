@@ -46,6 +46,20 @@ it('names the field of a week that cannot be', function (array $change, string $
     'compressor hours of one number' => [['compressor' => [540]], 'compressor'],
 ]);
 
+it('tells what fits into minutes at the bench right now, and never does more than fits', function () {
+    $this->travelTo(new DateTimeImmutable('2026-11-24 10:07:00 UTC'));
+    $this->putJson('/api/week', [...$this->week, 'timeZone' => 'UTC']);
+    $plain = $this->postJson('/api/clock')->assertOk()->json();
+    $laid = $this->postJson('/api/clock', ['spare' => 40])->assertOk()->json();
+    $now = array_filter($laid['items'], static fn (array $item) => $item['from'] < '2026-11-24T10:47:00Z');
+
+    expect($laid['now'])->toBe('2026-11-24T10:07:00Z')->and($now)->not->toBe([])
+        ->and($plain['items'][0]['from'])->toBeGreaterThan('2026-11-24T17:00:00Z')
+        ->and($laid['sessions'][0])->toMatchArray(['from' => '2026-11-24T10:07:00Z', 'to' => '2026-11-24T10:47:00Z']);
+    $this->postJson('/api/clock', ['spare' => 2])->assertUnprocessable()->assertJsonValidationErrorFor('spare');
+    $this->postJson('/api/clock', ['spare' => [40]])->assertUnprocessable()->assertJsonValidationErrorFor('spare');
+});
+
 it('thinks a change through without keeping it', function () {
     $this->putJson('/api/week', $this->week);
     $ostrel = collect($this->postJson('/api/clock')->json('builds'))->firstWhere(fn ($build) => str_starts_with($build['name'], 'Ostrel'))['id'];

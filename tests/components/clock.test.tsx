@@ -1,7 +1,7 @@
 import { screen, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { afterEach, describe, expect, it, vi } from 'vitest'
-import { Clock } from '@/features/clock'
+import { Clock, NextSession } from '@/features/clock'
 import { serverAnswers, show } from './kit'
 
 const item = (step: string, from: string, to: string, changes = {}) => ({
@@ -95,5 +95,30 @@ describe('the clock screen', () => {
         show(<Clock />)
         expect(await screen.findByText('No session is long enough.')).toBeVisible()
         expect(screen.getByRole('button', { name: 'Your week at the bench' })).toBeVisible()
+    })
+})
+
+describe('the next session on the bench', () => {
+    it('tells what fits into the minutes one has right now, and what that gains', async () => {
+        const fetch = serverAnswers(
+            { body: timetable({ conflicts: [{ message: 'Its window closes.', steps: [{ build: 'b1', step: 'b' }] }] }) },
+            {
+                body: timetable({
+                    ends: '2026-11-26T18:30:00Z',
+                    items: [item('a', '25T12:00', '25T12:25'), item('b', '25T12:25', '26T18:30', { technique: 'Lift chips' })],
+                }),
+            },
+            { body: timetable() },
+        )
+        show(<NextSession />)
+        await userEvent.click(await screen.findByRole('button', { name: '40 min' }))
+        expect(await screen.findByText(/^A window is kept .* All would be done 2 h earlier, Thu 26 Nov, 18:30\.$/)).toBeVisible()
+        expect(screen.getByText(/Lift chips, begun and put down again/)).toBeVisible()
+        expect(asked(fetch).at(-1)).toEqual({ spare: 40 })
+
+        await userEvent.click(screen.getByRole('button', { name: '20 min' }))
+        expect(await screen.findByText(/Nothing fits: what comes next is still drying/)).toBeVisible()
+        await userEvent.click(screen.getByRole('button', { name: '20 min' }))
+        expect(screen.queryByText(/Nothing fits/)).not.toBeInTheDocument()
     })
 })

@@ -22,6 +22,7 @@ final class ClockRequest extends FormRequest
             'cabinetC' => ['sometimes', 'nullable', 'numeric', 'min:25', 'max:45'],
             'skipped' => ['sometimes', 'array', 'max:60'],
             'skipped.*' => ['date_format:Y-m-d\TH:i:s\Z'],
+            'spare' => ['sometimes', 'integer', 'min:5', 'max:480'],
             'putOff' => ['sometimes', 'array', 'max:200'],
             'putOff.*.build' => ['required', 'uuid'],
             'putOff.*.step' => ['required', 'string', 'max:40'],
@@ -51,6 +52,6 @@ final class ClockRequest extends FormRequest
             $off["{$one['build']} {$one['step']}"] = $minute($one['until']);
         }
 
-        return new WhatIf($number('temperatureC'), $number('humidityPercent'), $number('cabinetC'), $off, array_map($minute, $skipped));
+        return new WhatIf($number('temperatureC'), $number('humidityPercent'), $number('cabinetC'), $off, array_map($minute, $skipped), $this->integer('spare'));
     }
 }

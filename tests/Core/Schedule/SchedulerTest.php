@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Tests\Core\Schedule\Generated;
 use Tests\Core\Schedule\Verifier;
 use Ulvrach\PlanFile\BadPlanFile;
 use Ulvrach\Schedule\Activity;
@@ -22,44 +23,6 @@ function moves(int $count): Closure
     return static function () use (&$count): bool {
         return $count-- > 0;
     };
-}
-
-/**
- * Evening sessions on working days, with everything that can be asked for, from a seed.
- */
-function generated(int $seed): Problem
-{
-    $x = $seed * 7919 + 17;
-    $below = static function (int $limit) use (&$x): int {
-        $x = ($x * 1_103_515_245 + 12_345) & 0x7FFFFFFF;
-
-        return intdiv($x, 65_536) % $limit;
-    };
-    $sessions = $spray = $daylight = [];
-    for ($day = 0; $day < 90; $day++) {
-        $weekend = $day % 7 > 4;
-        if (! $weekend || $below(3) > 0) {
-            $from = $day * 1440 + ($weekend ? 600 : 1140);
-            $sessions[] = [$from, $from + 120 + 30 * $below(4)];
-        }
-        $spray[] = [$day * 1440 + 540, $day * 1440 + 1290];
-        $daylight[] = [$day * 1440 + 540, $day * 1440 + 1020];
-    }
-    $activities = $lags = [];
-    $colours = ['grey', 'green', 'sand', 'gloss'];
-    for ($chain = 0, $chains = 1 + $below(3); $chain < $chains; $chain++) {
-        for ($step = 0, $steps = 3 + $below(4); $step < $steps; $step++) {
-            $isSpray = $below(2) === 0;
-            $activities[] = new Activity("{$chain}.{$step}", 10 + 5 * $below(8), ! $isSpray && $below(4) === 0, $isSpray ? $colours[$below(4)] : null, ! $isSpray && $below(12) === 0);
-            $index = count($activities) - 1;
-            if ($step > 0) {
-                $tied = $below(5) === 0 && ! $activities[$index - 1]->split && ! $activities[$index]->daylight && ! $activities[$index - 1]->daylight;
-                $lags[] = $tied ? new Lag($index - 1, $index, 15, 150, $below(2) === 0 && ! $activities[$index]->split) : new Lag($index - 1, $index, [0, 30, 240, 1440][$below(4)]);
-            }
-        }
-    }
-
-    return new Problem($sessions, $spray, $daylight, 15, 129_600, 5, $activities, $lags);
 }
 
 it('proves the earliest end of the solved problems', function (string $name, array $answer) {
@@ -96,14 +59,14 @@ it('gives the same answer for the same seed and search', function () {
 });
 
 it('keeps every constraint of a generated problem', function (int $seed) {
-    $problem = generated($seed);
+    $problem = Generated::problem($seed);
     $solution = (new Scheduler)->solve($problem, moves(30), $seed);
 
     expect(Verifier::faults($problem, $solution->starts))->toBe([])->and($solution->makespan)->toBe(max($solution->ends));
 })->with(range(1, 200));
 
 it('finds nothing earlier by trying every order', function (int $seed) {
-    $problem = generated($seed);
+    $problem = Generated::problem($seed);
     $problem = new Problem($problem->sessions, $problem->sprayWindows, $problem->daylight, $problem->setup, $problem->horizon, $problem->granularity,
         array_slice($problem->activities, 0, 5), array_values(array_filter($problem->lags, static fn (Lag $lag) => $lag->to < 5)));
     $bench = new Ulvrach\Schedule\Internal\Bench($problem);

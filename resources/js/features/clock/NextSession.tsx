@@ -2,7 +2,9 @@ import { useQuery } from '@tanstack/react-query'
 import { Link } from 'react-router'
 import { inWords } from '@/design/duration'
 import { timetableQuery } from './api'
+import { SpareTime } from './SpareTime'
 import { formats, sayConflict, sittingsOf } from './times'
+import { WorkList } from './WorkList'
 
 /** What to do when one next sits down, for the bench. */
 export function NextSession() {
@@ -10,7 +12,6 @@ export function NextSession() {
     const sitting = timetable.data === undefined ? undefined : sittingsOf(timetable.data)[0]
     if (timetable.data === undefined || sitting === undefined) return null
     const format = formats(timetable.data.timeZone)
-    const names = new Map(timetable.data.builds.map((build) => [build.id, build.name]))
     return (
         <section aria-label="The next session" className="mb-3 rounded-plate border border-line bg-panel p-3">
             <h2 className="flex flex-wrap items-baseline gap-x-3">
@@ -22,27 +23,13 @@ export function NextSession() {
                     The clock
                 </Link>
             </h2>
-            <ol className="mt-1">
-                {sitting.items.map((item) => (
-                    <li key={item.build + item.step + item.part} className="grid grid-cols-[3.5rem_1rem_1fr] items-center gap-2">
-                        <span className="text-soft">{format.time(item.from)}</span>
-                        <span
-                            className="size-3.5 border border-rule"
-                            style={{ backgroundColor: item.colour ?? 'var(--color-line)' }}
-                            aria-hidden="true"
-                        />
-                        <span className="truncate">
-                            {item.number} {item.technique}
-                            {item.part !== null && `, ${item.part}`} <span className="text-soft">{names.get(item.build)}</span>
-                        </span>
-                    </li>
-                ))}
-            </ol>
+            <WorkList items={sitting.items} timetable={timetable.data} />
             {timetable.data.conflicts.map((conflict) => (
                 <p key={conflict.message} className="mt-1 border-l-2 border-risk pl-1.5">
                     {sayConflict(conflict, timetable.data)}
                 </p>
             ))}
+            <SpareTime plain={timetable.data} />
         </section>
     )
 }

@@ -45,6 +45,8 @@ export type Question = {
     humidityPercent?: number | null
     cabinetC?: number | null
     skipped?: string[]
+    /** Minutes at the bench from now on, besides the week. */
+    spare?: number
     putOff?: { build: string; step: string; until: string }[]
 }
 

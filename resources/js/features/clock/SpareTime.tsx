@@ -1,0 +1,60 @@
+import { useQuery } from '@tanstack/react-query'
+import { useState } from 'react'
+import { Button } from '@/design/Button'
+import { inWords } from '@/design/duration'
+import { RetryNotice } from '@/design/Notice'
+import { type Timetable, timetableQuery } from './api'
+import { formats, minutesBetween } from './times'
+import { WorkList } from './WorkList'
+
+const CHOICES = [20, 40, 90]
+
+/** What fits into the minutes that one has right now, besides the week, and what that does to the finish. */
+export function SpareTime({ plain }: { plain: Timetable }) {
+    const [spare, setSpare] = useState<number>()
+    const laid = useQuery({ ...timetableQuery({ spare: spare ?? 0 }), enabled: spare !== undefined })
+    return (
+        <div className="mt-2 border-t border-line pt-2">
+            <fieldset className="flex flex-wrap items-center gap-2">
+                <legend className="sr-only">Minutes at the bench right now</legend>
+                <span>At the bench now, for</span>
+                {CHOICES.map((minutes) => (
+                    <Button
+                        key={minutes}
+                        aria-pressed={spare === minutes}
+                        tone={spare === minutes ? 'act' : 'plain'}
+                        onClick={() => setSpare(spare === minutes ? undefined : minutes)}
+                    >
+                        {inWords(minutes)}
+                    </Button>
+                ))}
+            </fieldset>
+            <div aria-live="polite">
+                {laid.isLoading && <p className="mt-1 text-soft">Looking what fits…</p>}
+                {laid.isError && <RetryNotice error={laid.error} onRetry={() => void laid.refetch()} />}
+                {spare !== undefined && laid.data !== undefined && <Fits plain={plain} laid={laid.data} minutes={spare} />}
+            </div>
+        </div>
+    )
+}
+
+function Fits({ plain, laid, minutes }: { plain: Timetable; laid: Timetable; minutes: number }) {
+    const until = new Date(laid.now.getTime() + minutes * 60_000)
+    const items = laid.items.filter((item) => item.from < until)
+    if (items.length === 0)
+        return (
+            <p className="mt-1">Nothing fits: what comes next is still drying, takes longer, or may not be done at this hour.</p>
+        )
+    const gain = plain.ends === null || laid.ends === null ? 0 : minutesBetween(laid.ends, plain.ends)
+    return (
+        <>
+            <WorkList items={items} timetable={laid} until={until} />
+            <p className="mt-1 text-soft">
+                {laid.conflicts.length < plain.conflicts.length && 'A window is kept that would close otherwise. '}
+                {gain > 0 && laid.ends !== null
+                    ? `All would be done ${inWords(gain)} earlier, ${formats(laid.timeZone).both(laid.ends)}.`
+                    : 'The finish stays where it is; a later session gets lighter.'}
+            </p>
+        </>
+    )
+}

@@ -6,9 +6,8 @@ namespace Ulvrach\Schedule\Internal;
 
 /**
  * Takes one activity, or all that windows tie together, out of the order and puts it in elsewhere, between what it waits for and
- * what waits for it. A worse order
- * is taken while it is no worse than the one of some moves ago (late acceptance, Burke and Bykov, European Journal of
- * Operational Research 258, 2017, 70–78), so that the search climbs out of hollows.
+ * what waits for it. A worse order is taken while it is no worse than the one of some moves ago (late acceptance, Burke and
+ * Bykov, European Journal of Operational Research 258, 2017, 70–78), so that the search climbs out of hollows.
  *
  * @internal to Ulvrach\Schedule
  */
@@ -19,8 +18,8 @@ final class LocalSearch
     /** Minutes by which an order may be worse than the best and still be looked at. */
     private const WORSE_BY = 3 * 1440;
 
-    /** Moves without a better order before the search goes elsewhere. */
-    private const PATIENCE = 1200;
+    /** Moves without a better order before the search goes elsewhere: the best of 400 to 10 000 tried on 50 steps with eight seeds. */
+    private const PATIENCE = 4000;
 
     private const SHAKES = 8;
 

@@ -1,4 +1,15 @@
+import type { Page } from '@playwright/test'
 import { copyOfDemo, expect, makeAccount, openDemo, scan, startBuild, test } from './kit'
+
+/** A build in an account of its own, with one step. */
+async function primedBuild(page: Page): Promise<void> {
+    await makeAccount(page)
+    await startBuild(page, 'Pell')
+    await page.keyboard.press('a')
+    await page.keyboard.type('prime')
+    await page.keyboard.press('Enter')
+    await expect(page.getByRole('row', { name: /1 Prime/ })).toBeVisible()
+}
 
 test('reading a finding, mending it, undoing, redoing, and finding it all again after a reload', async ({ page }) => {
     await copyOfDemo(page, /Brae/)
@@ -24,12 +35,7 @@ test('reading a finding, mending it, undoing, redoing, and finding it all again 
 })
 
 test('a step added, placed on zones, moved and deleted by keyboard alone', async ({ page }) => {
-    await makeAccount(page)
-    await startBuild(page, 'Pell')
-    await page.keyboard.press('a')
-    await page.keyboard.type('prime')
-    await page.keyboard.press('Enter')
-    await expect(page.getByRole('row', { name: /1 Prime/ })).toBeVisible()
+    await primedBuild(page)
     await page.keyboard.press('a')
     await page.keyboard.type('clear coat')
     await page.keyboard.press('Enter')
@@ -84,12 +90,7 @@ test('settings of a step are changed where they are shown, and bad numbers are a
 })
 
 test('two windows cannot overwrite each other: the second is told, and loses nothing', async ({ page, context }) => {
-    await makeAccount(page)
-    await startBuild(page, 'Pell')
-    await page.keyboard.press('a')
-    await page.keyboard.type('prime')
-    await page.keyboard.press('Enter')
-    await expect(page.getByRole('row', { name: /1 Prime/ })).toBeVisible()
+    await primedBuild(page)
     const other = await context.newPage()
     await other.goto(page.url())
     await other.getByRole('row', { name: /1 Prime/ }).waitFor()
@@ -106,12 +107,7 @@ test('two windows cannot overwrite each other: the second is told, and loses not
 })
 
 test('what is changed while the server is away is kept and sent when it is back', async ({ page, context }) => {
-    await makeAccount(page)
-    await startBuild(page, 'Pell')
-    await page.keyboard.press('a')
-    await page.keyboard.type('prime')
-    await page.keyboard.press('Enter')
-    await expect(page.getByRole('row', { name: /1 Prime/ })).toBeVisible()
+    await primedBuild(page)
     await context.setOffline(true)
     await page.getByLabel('Coats').fill('4')
     await page.getByLabel('Coats').press('Enter')

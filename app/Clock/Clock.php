@@ -52,6 +52,9 @@ final readonly class Clock
         }
         $timetable = $this->best('timetable.'.hash('xxh128', serialize([$work->problem($calendar, $week->setup), $work->jobs])),
             fn () => $this->timetabler->lay($work, $calendar, $week->setup, $this->until($seconds)), $seconds);
+        if ($whatIf->spare > 0) {
+            $timetable = $this->timetabler->bringForward($timetable, $now + $whatIf->spare);
+        }
 
         return [...TimetableReport::of($timetable, $evaluations), 'now' => TimetableReport::moment($now), 'timeZone' => $week->timeZone];
     }

@@ -6,13 +6,15 @@ namespace App\Clock;
 
 use Ulvrach\Plan\BenchConditions;
 use Ulvrach\Plan\Plan;
+use Ulvrach\Plan\SchoolChoice;
 
-/** Changes that are only thought through: another room, a session that is missed or had besides, a step put off. */
+/** Changes that are only thought through: another room or school, a session that is missed or had besides, a step put off. */
 final readonly class WhatIf
 {
     /**
      * @param  array<string, int>  $putOff  "build step" => Unix minute
      * @param  list<int>  $skipped  Unix minutes, each within a session that is missed
+     * @param  string|null  $school  code of the school that judges; null: each plan's own
      * @param  int  $spare  minutes that one has at the bench right now, besides the week
      */
     public function __construct(
@@ -21,6 +23,7 @@ final readonly class WhatIf
         public ?float $cabinetC = null,
         public array $putOff = [],
         public array $skipped = [],
+        public ?string $school = null,
         public int $spare = 0,
     ) {
     }
@@ -29,7 +32,7 @@ final readonly class WhatIf
     {
         $bench = $plan->bench;
 
-        return $plan->with(bench: new BenchConditions($this->temperatureC ?? $bench->temperatureC, $this->humidityPercent ?? $bench->humidityPercent,
+        return $plan->with(school: $this->school === null ? $plan->school : new SchoolChoice($this->school), bench: new BenchConditions($this->temperatureC ?? $bench->temperatureC, $this->humidityPercent ?? $bench->humidityPercent,
             $bench->movingAir, $this->cabinetC ?? $bench->cabinetC));
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ulvrach\Report;
 
 use Ulvrach\Evaluation\Evaluation;
+use Ulvrach\Rules\Severity;
 use Ulvrach\Schedule\Conflict;
 use Ulvrach\Schedule\Job;
 use Ulvrach\Schedule\JobPart;
@@ -33,6 +34,8 @@ final class TimetableReport
             'setups' => $solution->setups,
             'sessionsUsed' => $solution->sessions,
             'isOptimal' => $solution->optimal,
+            'stops' => self::count($evaluations, Severity::Stop),
+            'risks' => self::count($evaluations, Severity::Risk),
             'builds' => array_map(static fn (string $id, Evaluation $evaluation) => ['id' => $id, 'name' => $evaluation->plan->build->name],
                 array_keys($evaluations), array_values($evaluations)),
             'sessions' => array_map(static fn (array $session, int $index) => ['from' => self::moment($session[0]), 'to' => self::moment($session[1]), 'isUsed' => isset($used[$index])],
@@ -41,6 +44,12 @@ final class TimetableReport
             'conflicts' => array_map(static fn (Conflict $conflict) => ['message' => $conflict->message,
                 'steps' => array_map(static fn (int $index) => ['build' => $timetable->jobs[$index]->build, 'step' => $timetable->jobs[$index]->stepId], $conflict->activities)], $timetable->conflicts),
         ];
+    }
+
+    /** @param  array<string, Evaluation>  $evaluations */
+    private static function count(array $evaluations, Severity $severity): int
+    {
+        return array_sum(array_map(static fn (Evaluation $evaluation) => $evaluation->count($severity), $evaluations));
     }
 
     public static function moment(int $minute): string

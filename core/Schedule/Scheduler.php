@@ -56,6 +56,37 @@ final class Scheduler
         return $this->solution($best, $bench, $bound, $best->makespan() === $bound);
     }
 
+    /**
+     * Brings forward what fits before a moment, in the order in which it was to be done, as long as all windows hold and nothing
+     * ends later for it. An earliest end alone leaves open what is done first.
+     *
+     * @param  int  $until  minute; only what can be split may go on after it
+     */
+    public function bringForward(Problem $problem, Solution $solution, int $until): Solution
+    {
+        $bench = new Bench($problem);
+        $order = array_keys($solution->starts);
+        usort($order, static fn (int $a, int $b) => $solution->starts[$a] <=> $solution->starts[$b]);
+        $best = new Sweep($bench);
+        if (! $best->run($order) || $best->makespan() > $solution->makespan) {
+            return $solution;
+        }
+        $forward = [];
+        foreach ($order as $index) {
+            if (array_diff(array_column($bench->before[$index], 0), $forward) !== []) {
+                continue;
+            }
+            $sweep = new Sweep($bench);
+            $next = [...$forward, $index];
+            if ($sweep->run([...$next, ...array_values(array_diff($best->order, $next))]) && $sweep->makespan() <= $solution->makespan
+                && ($problem->activities[$index]->split ? $sweep->start[$index] : $sweep->end[$index] - 1) < $until) {
+                [$best, $forward] = [$sweep, $next];
+            }
+        }
+
+        return $this->solution($best, $bench, $solution->lowerBound, $solution->optimal);
+    }
+
     private function first(Bench $bench, Chance $chance, Dispatch $dispatch): ?Sweep
     {
         $best = $dispatch->run();

@@ -39,6 +39,12 @@ final class Timetabler
         }
     }
 
+    /** The same timetable with what fits before a minute brought forward. */
+    public function bringForward(Timetable $timetable, int $until): Timetable
+    {
+        return new Timetable($timetable->problem, $timetable->jobs, $this->scheduler->bringForward($timetable->problem, $timetable->solution, $until), $timetable->conflicts);
+    }
+
     /** @param  list<int>  $activities */
     private function without(Problem $problem, array $activities): Problem
     {

@@ -6,6 +6,8 @@ use App\Models\User;
 use Sabre\VObject\Reader;
 
 beforeEach(function () {
+    // A Tuesday morning: what is done and what dries in the demo hangs on the present moment.
+    $this->travelTo(new DateTimeImmutable('2026-11-24 10:07:00 UTC'));
     $this->artisan('ulvrach:demo');
     $this->user = User::query()->sole();
     $this->actingAs($this->user);
@@ -46,8 +48,17 @@ it('names the field of a week that cannot be', function (array $change, string $
     'compressor hours of one number' => [['compressor' => [540]], 'compressor'],
 ]);
 
+it('counts what another school would object to, and keeps no school', function () {
+    $plain = $this->postJson('/api/clock')->assertOk()->json();
+    $matte = $this->postJson('/api/clock', ['school' => 'bare-matte'])->assertOk()->json();
+
+    expect($plain['stops'])->toBe(collect($this->getJson('/api/builds')->json('builds'))->sum('summary.stops'))
+        ->and([$matte['stops'], $matte['risks']])->not->toBe([$plain['stops'], $plain['risks']])
+        ->and($this->postJson('/api/clock')->json('risks'))->toBe($plain['risks']);
+    $this->postJson('/api/clock', ['school' => 'of Tarsholm'])->assertUnprocessable()->assertJsonValidationErrorFor('school');
+});
+
 it('tells what fits into minutes at the bench right now, and never does more than fits', function () {
-    $this->travelTo(new DateTimeImmutable('2026-11-24 10:07:00 UTC'));
     $this->putJson('/api/week', [...$this->week, 'timeZone' => 'UTC']);
     $plain = $this->postJson('/api/clock')->assertOk()->json();
     $laid = $this->postJson('/api/clock', ['spare' => 40])->assertOk()->json();

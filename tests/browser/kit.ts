@@ -53,6 +53,8 @@ export async function copyOfDemo(page: Page, name: RegExp): Promise<void> {
     const plan = await file.body()
     await page.goto('/')
     await page.getByRole('button', { name: 'Sign out' }).click()
+    // Leaving the page before the answer would take the request back.
+    await expect(page.getByRole('button', { name: 'Open the demo bench' })).toBeVisible()
     await makeAccount(page)
     await page.getByRole('button', { name: 'Import a plan' }).click()
     await page.getByLabel('Plan file').setInputFiles({ name: 'copy.json', mimeType: 'application/json', buffer: plan })

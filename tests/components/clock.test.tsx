@@ -2,7 +2,7 @@ import { screen, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { afterEach, describe, expect, it, vi } from 'vitest'
 import { Clock, NextSession } from '@/features/clock'
-import { serverAnswers, show } from './kit'
+import { library, serverAnswers, show } from './kit'
 
 const item = (step: string, from: string, to: string, changes = {}) => ({
     build: 'b1',
@@ -26,6 +26,8 @@ const timetable = (changes = {}) => ({
     setups: 2,
     sessionsUsed: 2,
     isOptimal: false,
+    stops: 1,
+    risks: 3,
     builds: [{ id: 'b1', name: 'Ostrel' }],
     sessions: [
         { from: '2026-11-25T18:00:00Z', to: '2026-11-25T20:00:00Z', isUsed: true },
@@ -75,14 +77,22 @@ describe('the clock screen', () => {
         const fetch = serverAnswers(
             { body: timetable() },
             { body: { reading: null } },
-            { body: timetable({ ends: '2026-11-28T20:30:00Z', sessionsUsed: 4 }) },
+            { body: library },
+            { body: timetable({ ends: '2026-11-28T20:30:00Z', sessionsUsed: 4, stops: 2 }) },
         )
         show(<Clock />)
         await userEvent.type(await screen.findByLabelText('Room'), '9,5')
+        await userEvent.selectOptions(screen.getByLabelText('Judged by another school'), 'Sealed steps')
         await userEvent.click(screen.getByRole('button', { name: 'Think it through' }))
         expect(await screen.findByText('It ends 2 d later.')).toBeVisible()
         expect(screen.getByRole('row', { name: 'Sessions 2 4' })).toBeVisible()
-        expect(asked(fetch).at(-1)).toMatchObject({ temperatureC: 9.5, humidityPercent: null, skipped: [] })
+        expect(asked(fetch).at(-1)).toMatchObject({
+            temperatureC: 9.5,
+            humidityPercent: null,
+            skipped: [],
+            school: 'sealed-steps',
+        })
+        expect(screen.getByRole('row', { name: 'Stops 1 2' })).toBeVisible()
     })
     it('names what cannot be kept, and offers the week when nothing can be laid', async () => {
         serverAnswers({
@@ -112,7 +122,7 @@ describe('the next session on the bench', () => {
         )
         show(<NextSession />)
         await userEvent.click(await screen.findByRole('button', { name: '40 min' }))
-        expect(await screen.findByText(/^A window is kept .* All would be done 2 h earlier, Thu 26 Nov, 18:30\.$/)).toBeVisible()
+        expect(await screen.findByText(/^A window is kept .* All could be done 2 h earlier, Thu 26 Nov, 18:30\.$/)).toBeVisible()
         expect(screen.getByText(/Lift chips, begun and put down again/)).toBeVisible()
         expect(asked(fetch).at(-1)).toEqual({ spare: 40 })
 

@@ -25,6 +25,8 @@ const timetable: Timetable = {
     setups: 1,
     sessionsUsed: 2,
     isOptimal: false,
+    stops: 0,
+    risks: 0,
     builds: [{ id: 'b', name: 'Ostrel' }],
     sessions: [
         { from: at('25T18:00'), to: at('25T20:00'), isUsed: true },

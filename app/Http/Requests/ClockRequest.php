@@ -6,6 +6,7 @@ namespace App\Http\Requests;
 
 use App\Clock\WhatIf;
 use Illuminate\Foundation\Http\FormRequest;
+use Ulvrach\Rules\School;
 
 /** Which builds are to be laid into the week, and what is to be thought through otherwise. */
 final class ClockRequest extends FormRequest
@@ -22,6 +23,7 @@ final class ClockRequest extends FormRequest
             'cabinetC' => ['sometimes', 'nullable', 'numeric', 'min:25', 'max:45'],
             'skipped' => ['sometimes', 'array', 'max:60'],
             'skipped.*' => ['date_format:Y-m-d\TH:i:s\Z'],
+            'school' => ['sometimes', 'nullable', 'string', 'in:'.implode(',', array_keys(School::all()))],
             'spare' => ['sometimes', 'integer', 'min:5', 'max:480'],
             'putOff' => ['sometimes', 'array', 'max:200'],
             'putOff.*.build' => ['required', 'uuid'],
@@ -45,6 +47,8 @@ final class ClockRequest extends FormRequest
         $minute = static fn (string $moment): int => intdiv((int) strtotime($moment), 60);
         /** @var list<array{build: string, step: string, until: string}> $putOff */
         $putOff = $this->validated('putOff', []);
+        /** @var string|null $school */
+        $school = $this->validated('school');
         /** @var list<string> $skipped */
         $skipped = $this->validated('skipped', []);
         $off = [];
@@ -52,6 +56,6 @@ final class ClockRequest extends FormRequest
             $off["{$one['build']} {$one['step']}"] = $minute($one['until']);
         }
 
-        return new WhatIf($number('temperatureC'), $number('humidityPercent'), $number('cabinetC'), $off, array_map($minute, $skipped), $this->integer('spare'));
+        return new WhatIf($number('temperatureC'), $number('humidityPercent'), $number('cabinetC'), $off, array_map($minute, $skipped), $school, $this->integer('spare'));
     }
 }

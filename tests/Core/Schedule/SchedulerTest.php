@@ -11,6 +11,7 @@ use Ulvrach\Schedule\NoSchedule;
 use Ulvrach\Schedule\Problem;
 use Ulvrach\Schedule\ProblemFile;
 use Ulvrach\Schedule\Scheduler;
+use Ulvrach\Schedule\Solution;
 
 function solved(string $name): Problem
 {
@@ -64,6 +65,24 @@ it('keeps every constraint of a generated problem', function (int $seed) {
 
     expect(Verifier::faults($problem, $solution->starts))->toBe([])->and($solution->makespan)->toBe(max($solution->ends));
 })->with(range(1, 200));
+
+it('brings forward what fits before a moment, and nothing ends later for it', function (int $seed) {
+    $problem = Generated::problem($seed);
+    $late = (new Scheduler)->solve($problem, moves(1), $seed);
+    $until = $problem->sessions[0][0] + 45;
+    $early = (new Scheduler)->bringForward($problem, $late, $until);
+
+    expect(Verifier::faults($problem, $early->starts))->toBe([])->and($early->makespan)->toBeLessThanOrEqual($late->makespan);
+})->with(range(1, 60));
+
+it('fills minutes before a long job with a short one that was to follow it', function () {
+    $problem = new Problem([[0, 40], [600, 800]], [], [], 0, 9999, 5, [new Activity('Lift', 50), new Activity('Tyres', 30), new Activity('Tools', 30)], []);
+    $solution = (new Scheduler)->solve($problem, static fn () => true);
+    $early = (new Scheduler)->bringForward($problem, new Solution([600, 650, 680], [650, 680, 710], [1, 1, 1], 710, 0, 1, 0, false), 40);
+
+    expect($early->starts[1])->toBe(0)->and($early->starts[0])->toBe(600)->and($early->starts[2])->toBeGreaterThanOrEqual(600)
+        ->and($early->makespan)->toBeLessThanOrEqual(710)->and($solution->makespan)->toBe(680);
+});
 
 it('finds nothing earlier by trying every order', function (int $seed) {
     $problem = Generated::problem($seed);

@@ -52,7 +52,7 @@ function Fits({ plain, laid, minutes }: { plain: Timetable; laid: Timetable; min
             <p className="mt-1 text-soft">
                 {laid.conflicts.length < plain.conflicts.length && 'A window is kept that would close otherwise. '}
                 {gain > 0 && laid.ends !== null
-                    ? `All would be done ${inWords(gain)} earlier, ${formats(laid.timeZone).both(laid.ends)}.`
+                    ? `All could be done ${inWords(gain)} earlier, ${formats(laid.timeZone).both(laid.ends)}.`
                     : 'The finish stays where it is; a later session gets lighter.'}
             </p>
         </>

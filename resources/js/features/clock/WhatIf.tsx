@@ -3,7 +3,7 @@ import { useState } from 'react'
 import { Button } from '@/design/Button'
 import { inWords } from '@/design/duration'
 import { Select, TextField } from '@/design/Field'
-import { roomQuery } from '@/features/build'
+import { libraryQuery, roomQuery } from '@/features/build'
 import { type Question, type Timetable, timetableQuery } from './api'
 import { type Formats, minutesBetween } from './times'
 
@@ -14,6 +14,7 @@ export function WhatIf({ timetable, base, format }: Props) {
     const [asked, setAsked] = useState<Question | null>(null)
     const [faults, setFaults] = useState<Record<string, string>>({})
     const room = useQuery(roomQuery)
+    const library = useQuery(libraryQuery)
     const answer = useQuery({ ...timetableQuery({ ...base, ...asked }), enabled: asked !== null })
     const ask = (form: FormData) => {
         const text = (name: string) => String(form.get(name) ?? '').trim()
@@ -29,6 +30,7 @@ export function WhatIf({ timetable, base, format }: Props) {
             humidityPercent: number('humidity', 10, 95, '%'),
             cabinetC: number('cabinet', 25, 45, '°C'),
             skipped: text('skipped') === '' ? [] : [text('skipped')],
+            school: text('school') || null,
         }
         setFaults(wrong)
         if (Object.keys(wrong).length === 0) setAsked(question)
@@ -72,6 +74,16 @@ export function WhatIf({ timetable, base, format }: Props) {
                             .map((session) => ({ value: stamp(session.from), label: format.both(session.from) })),
                     ]}
                 />
+                <div className="col-span-2">
+                    <Select
+                        label="Judged by another school"
+                        name="school"
+                        choices={[
+                            { value: '', label: 'each build by its own' },
+                            ...(library.data?.schools ?? []).map((school) => ({ value: school.code, label: school.name })),
+                        ]}
+                    />
+                </div>
                 <div className="col-span-2 flex flex-wrap justify-end gap-2">
                     {room.data != null && (
                         <Button
@@ -109,6 +121,8 @@ export function Compared({ before, after, format }: { before: Timetable; after: 
         ['Ends', before.ends === null ? '–' : format.both(before.ends), after.ends === null ? '–' : format.both(after.ends)],
         ['Sessions', String(before.sessionsUsed), String(after.sessionsUsed)],
         ['Airbrush changes', String(before.setups), String(after.setups)],
+        ['Stops', String(before.stops), String(after.stops)],
+        ['Risks', String(before.risks), String(after.risks)],
         ['Cannot be kept', String(before.conflicts.length), String(after.conflicts.length)],
     ]
     const later = before.ends === null || after.ends === null ? 0 : minutesBetween(before.ends, after.ends)

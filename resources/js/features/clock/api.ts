@@ -27,6 +27,8 @@ const timetableSchema = z.object({
     setups: z.number(),
     sessionsUsed: z.number(),
     isOptimal: z.boolean(),
+    stops: z.number(),
+    risks: z.number(),
     builds: z.array(z.object({ id: z.string(), name: z.string() })),
     sessions: z.array(z.object({ from: moment, to: moment, isUsed: z.boolean() })),
     items: z.array(itemSchema),
@@ -45,6 +47,8 @@ export type Question = {
     humidityPercent?: number | null
     cabinetC?: number | null
     skipped?: string[]
+    /** Code of a school that judges all builds; null: each is judged by its own. */
+    school?: string | null
     /** Minutes at the bench from now on, besides the week. */
     spare?: number
     putOff?: { build: string; step: string; until: string }[]

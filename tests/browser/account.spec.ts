@@ -1,10 +1,9 @@
-import { expect, makeAccount, openDemo, scan, startBuild, test } from './kit'
+import { expect, makeAccount, openDemo, scan, signOut, startBuild, test } from './kit'
 
 test('a newcomer makes an account, signs out and in again, and finds the empty bench', async ({ page }) => {
     await makeAccount(page)
     await scan(page)
-    await page.getByRole('button', { name: 'Sign out' }).click()
-    await expect(page.getByRole('heading', { name: 'Sign in' })).toBeVisible()
+    await signOut(page)
     await scan(page)
 })
 
@@ -32,7 +31,7 @@ test("a stranger's build is not there", async ({ page }) => {
     await expect(page.getByRole('grid')).toBeVisible()
     const address = page.url()
     await page.goto('/')
-    await page.getByRole('button', { name: 'Sign out' }).click()
+    await signOut(page)
     await makeAccount(page)
     await page.goto(address)
     await expect(page.getByRole('heading', { name: 'There is no such build on your bench' })).toBeVisible()

@@ -25,6 +25,12 @@ export async function openDemo(page: Page): Promise<void> {
     await expect(page.getByRole('heading', { name: 'On the bench' })).toBeVisible()
 }
 
+/** Waits for the answer: leaving the page before it would take the request back. */
+export async function signOut(page: Page): Promise<void> {
+    await page.getByRole('button', { name: 'Sign out' }).click()
+    await expect(page.getByRole('heading', { name: 'Sign in' })).toBeVisible()
+}
+
 /** An account of its own, so that tests do not change each other's builds. */
 export async function makeAccount(page: Page): Promise<void> {
     await page.goto('/sign-in')
@@ -52,9 +58,7 @@ export async function copyOfDemo(page: Page, name: RegExp): Promise<void> {
     const file = await page.request.get(`/api/builds/${page.url().split('/').pop()}/plan-file`)
     const plan = await file.body()
     await page.goto('/')
-    await page.getByRole('button', { name: 'Sign out' }).click()
-    // Leaving the page before the answer would take the request back.
-    await expect(page.getByRole('button', { name: 'Open the demo bench' })).toBeVisible()
+    await signOut(page)
     await makeAccount(page)
     await page.getByRole('button', { name: 'Import a plan' }).click()
     await page.getByLabel('Plan file').setInputFiles({ name: 'copy.json', mimeType: 'application/json', buffer: plan })

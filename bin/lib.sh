@@ -81,6 +81,9 @@ need_front_end() {
     fi
 }
 
+# Settings of this place, made at the first start. The framework complains of a place without them.
+need_settings() { [ -f .env ] || (umask 077 && cp .env.example .env) || fail "The settings could not be written to .env."; }
+
 port_is_free() { ! (exec 3<>"/dev/tcp/127.0.0.1/$1") 2>/dev/null; }
 
 free_port() {

@@ -8,6 +8,7 @@ use App\Models\Build;
 use App\Models\PlanRevision;
 use App\Models\User;
 use Illuminate\Database\ConnectionInterface;
+use Illuminate\Database\Eloquent\Builder;
 use Ulvrach\Plan\Edit\PlanEdit;
 use Ulvrach\Plan\Plan;
 use Ulvrach\PlanFile\BadPlanFile;
@@ -37,14 +38,16 @@ final readonly class PlanStore
 
     /**
      * @param  non-empty-list<PlanEdit>  $edits
+     * @param  string|null  $label  what undo will say; null: what the last edit is
      *
      * @throws BadPlanFile if an edit does not fit the plan
      * @throws OutdatedVersion if the plan has changed since that version
      */
-    public function edit(Build $build, int $version, array $edits, string $label): Build
+    public function edit(Build $build, int $version, array $edits, ?string $label): Build
     {
         return $this->change($build, $version, function (Build $locked) use ($edits, $label): void {
-            $this->append($locked, $locked->head_id, EditCodec::apply($edits, $locked->head->document), $label);
+            $plan = $locked->head->document;
+            $this->append($locked, $locked->head_id, EditCodec::apply($edits, $plan), $label ?? EditLabel::of($edits, $plan));
         });
     }
 
@@ -55,7 +58,8 @@ final readonly class PlanStore
     public function undo(Build $build, int $version): Build
     {
         return $this->change($build, $version, function (Build $locked): void {
-            $locked->head_id = $locked->head->parent_id ?? throw NothingToUndo::back();
+            $parent = $locked->head->parent_id ?? throw NothingToUndo::back();
+            $locked->head()->associate(PlanRevision::query()->findOrFail($parent));
         });
     }
 
@@ -66,14 +70,20 @@ final readonly class PlanStore
     public function redo(Build $build, int $version): Build
     {
         return $this->change($build, $version, function (Build $locked): void {
-            $locked->head_id = $this->redoTarget($locked)->id ?? throw NothingToUndo::forth();
+            $locked->head()->associate($this->newestChild($locked)->first() ?? throw NothingToUndo::forth());
         });
     }
 
-    /** The newest of the revisions that were made from the present one. */
-    public function redoTarget(Build $build): ?PlanRevision
+    /** What redo would do again; null: nothing. */
+    public function redoLabel(Build $build): ?string
     {
-        return PlanRevision::query()->where('build_id', $build->id)->where('parent_id', $build->head_id)->latest('id')->first(['id', 'label']);
+        return $this->newestChild($build)->first(['label'])?->label;
+    }
+
+    /** @return Builder<PlanRevision> the newest of the revisions that were made from the present one */
+    private function newestChild(Build $build): Builder
+    {
+        return PlanRevision::query()->where('build_id', $build->id)->where('parent_id', $build->head_id)->latest('id');
     }
 
     /** @param  \Closure(Build): void  $change */
@@ -90,7 +100,7 @@ final readonly class PlanStore
             $locked->version++;
             $locked->save();
 
-            return $locked->load('head');
+            return $locked;
         });
 
         return $changed instanceof Build ? $changed : throw new \LogicException('A transaction must answer with the build.');
@@ -101,7 +111,7 @@ final readonly class PlanStore
         $revision = PlanRevision::query()->create([
             'build_id' => $build->id, 'parent_id' => $parent, 'label' => $label, 'document' => $plan,
         ]);
-        $build->head_id = $revision->id;
+        $build->head()->associate($revision);
         $this->forgetOldest($build);
     }
 

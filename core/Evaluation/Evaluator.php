@@ -22,7 +22,7 @@ final class Evaluator
     /** @var array<string, CureTimes> a plan has few of them, asked for again at every edit */
     private array $cures = [];
 
-    public function __construct(private readonly RuleBook $rules = new RuleBook)
+    public function __construct(private readonly RuleBook $rules = new RuleBook, private readonly StepLiquids $liquids = new StepLiquids)
     {
     }
 
@@ -36,14 +36,14 @@ final class Evaluator
         $layers = [];
         $clock = 0;
         foreach ($plan->steps as $index => $step) {
-            $situation = new Situation($plan, $index, $step, TechniqueLibrary::get($step->technique), $plan->productOf($step), $air);
+            $situation = new Situation($plan, $index, $step, TechniqueLibrary::get($step->technique), $plan->productOf($step), $air, $this->liquids);
             $touched = [];
             foreach ($step->zones as $zoneId) {
                 $touched[spl_object_id($strata[$zoneId])] = $strata[$zoneId];
             }
             $touched = array_values($touched);
             $stepTimes = $this->timesOf($situation, $touched, $clock, $clockZero);
-            $situation->start = $stepTimes->start;
+            $situation->begin($stepTimes->start, $stepTimes->ready, $touched);
             $judge->examine($situation, $touched);
             $layer = $this->layerOf($situation, $stepTimes);
             $this->lay($situation, $touched, $layer, $stepTimes);

@@ -8,7 +8,6 @@ use Ulvrach\Chemistry\BinderFamily;
 use Ulvrach\Chemistry\Carrier;
 use Ulvrach\Chemistry\Contact;
 use Ulvrach\Chemistry\CureState;
-use Ulvrach\Chemistry\Liquid;
 use Ulvrach\Drying\Air;
 use Ulvrach\Drying\DryingLaw;
 use Ulvrach\Drying\DryingModel;
@@ -39,7 +38,16 @@ final class Situation
 
     public int $start = 0;
 
-    /** @var array<int, Hold|null> by step index of the layer, since a layer is the same on every zone */
+    /** Minute from which everything below allows it. */
+    public int $ready = 0;
+
+    /** Whether a liquid of it is not harmless to something that it meets on any of its zones. */
+    public bool $threatens = false;
+
+    /** Whether its liquids get down to the model part on any of its zones. */
+    public bool $meetsBarePart = false;
+
+    /** @var array<int, Hold|false> by step index of the layer, since a layer is the same on every zone; false: none */
     private array $holds = [];
 
     /** @var array<int, int> by step index of the coat that water has to get through */
@@ -54,6 +62,13 @@ final class Situation
     /** @var array<int, list<Threat>> by step index of the layer */
     private array $threats = [];
 
+    /** @var list<StepLiquid>|null */
+    private ?array $toWaitFor = null;
+
+    private ?float $pace = null;
+
+    private CleanUpWindow|false|null $cleanUpWindow = null;
+
     public function __construct(
         public readonly Plan $plan,
         public readonly int $index,
@@ -61,9 +76,24 @@ final class Situation
         public readonly Technique $technique,
         public readonly ?Product $product,
         private readonly Air $air,
+        private readonly StepLiquids $known,
     ) {
         $this->kind = $technique->kind;
         $this->liquids = $this->liquidsOfStep();
+    }
+
+    /** @param  list<Strata>  $touched */
+    public function begin(int $start, int $ready, array $touched): void
+    {
+        $this->start = $start;
+        $this->ready = $ready;
+        if ($this->liquids === []) {
+            return;
+        }
+        foreach ($touched as $strata) {
+            $this->threatens = $this->threatsTo($strata) !== [] || $this->threatens;
+            $this->meetsBarePart = $this->meetsBarePart || $strata->isBareExposed();
+        }
     }
 
     /** @return list<Layer> what this step's liquids and tools meet on the zone */
@@ -111,10 +141,8 @@ final class Situation
     {
         $longest = $this->liftOffHold($strata);
         foreach ($this->reach($strata) as $layer) {
-            $hold = array_key_exists($layer->stepIndex, $this->holds)
-                ? $this->holds[$layer->stepIndex]
-                : $this->holds[$layer->stepIndex] = $this->holdOf($layer);
-            if ($hold !== null && ($longest === null || $hold->until > $longest->until)) {
+            $hold = $this->holds[$layer->stepIndex] ??= $this->holdOf($layer) ?? false;
+            if ($hold !== false && ($longest === null || $hold->until > $longest->until)) {
                 $longest = $hold;
             }
         }
@@ -161,8 +189,8 @@ final class Situation
      */
     private function liquidsToWaitFor(): array
     {
-        return $this->kind === TechniqueKind::ReleaseFilm && $this->product?->family !== BinderFamily::Salt
-            ? [...$this->liquids, new StepLiquid(new Liquid(Carrier::Water, Contact::Scrub), TechniqueKind::LiftOff, false)]
+        return $this->toWaitFor ??= $this->kind === TechniqueKind::ReleaseFilm && $this->product?->family !== BinderFamily::Salt
+            ? [...$this->liquids, $this->known->get(Carrier::Water, Contact::Scrub, null, TechniqueKind::LiftOff, false, false)]
             : $this->liquids;
     }
 
@@ -185,7 +213,7 @@ final class Situation
     {
         $waits = $this->liftOffWaits;
         foreach ($this->holds as $index => $hold) {
-            if ($hold !== null) {
+            if ($hold !== false) {
                 $waits[$index] = max($waits[$index] ?? 0, $hold->until - $hold->layer->laidAt);
             }
         }
@@ -240,13 +268,16 @@ final class Situation
     /** Water goes through a coat at the pace at which it leaves one. */
     private function stretched(int $minutes): int
     {
-        return (int) ceil($minutes / DryingModel::pace(DryingLaw::Water, $this->air) - 1e-9);
+        return (int) ceil($minutes / ($this->pace ??= DryingModel::pace(DryingLaw::Water, $this->air)) - 1e-9);
     }
 
     /** The clean-up window at this bench; null: there is nothing to clean up, or no window for it. */
     public function cleanUpWindow(): ?CleanUpWindow
     {
-        return $this->step->cleanUp === null ? null : FollowUp::cleanUpWindow($this->technique, $this->product?->family, $this->air);
+        // False stands for "there is none", so that this too is found out only once.
+        $this->cleanUpWindow ??= ($this->step->cleanUp === null ? null : FollowUp::cleanUpWindow($this->technique, $this->product?->family, $this->air)) ?? false;
+
+        return $this->cleanUpWindow ?: null;
     }
 
     /** @return list<StepLiquid> */
@@ -255,16 +286,16 @@ final class Situation
         $liquids = [];
         $contact = $this->step->application->contact();
         if ($this->kind === TechniqueKind::LiftOff && $contact !== null) {
-            $liquids[] = new StepLiquid(new Liquid($this->step->thinner ?? Carrier::Water, Contact::Scrub), $this->kind, false);
+            $liquids[] = $this->known->get($this->step->thinner ?? Carrier::Water, Contact::Scrub, null, $this->kind, false, false);
         } elseif ($this->kind !== TechniqueKind::TestPatch && $contact !== null && $this->product !== null) {
             $carrier = $this->step->thinner ?? $this->product->carrier;
             if ($carrier !== null) {
-                $liquids[] = new StepLiquid(new Liquid($carrier, $contact, $this->product->family), $this->kind, false, $this->technique->wetInWet);
+                $liquids[] = $this->known->get($carrier, $contact, $this->product->family, $this->kind, false, $this->technique->wetInWet);
             }
         }
         if ($this->step->cleanUp !== null) {
             $rub = $this->step->cleanUp->scrubbed ? Contact::Scrub : Contact::Wipe;
-            $liquids[] = new StepLiquid(new Liquid($this->step->cleanUp->carrier, $rub), $this->kind, true, $this->technique->wetInWet);
+            $liquids[] = $this->known->get($this->step->cleanUp->carrier, $rub, null, $this->kind, true, $this->technique->wetInWet);
         }
 
         return $liquids;

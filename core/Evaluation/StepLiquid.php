@@ -12,15 +12,21 @@ use Ulvrach\Chemistry\Liquid;
 use Ulvrach\Technique\TechniqueKind;
 
 /** A liquid of a step meets a layer: the attack table, read with the habits of the bench. */
-final readonly class StepLiquid
+final class StepLiquid
 {
     private const LATER = [CureState::TouchDry, CureState::Recoatable, CureState::SolventProof];
 
+    /** @var array<string, array<string, array<int, Harm>>> by film, kind of work that laid it, and state: a plan asks the same again and again */
+    private array $harms = [];
+
+    /** @var array<string, array<string, array<int, CureState>>> by film, kind of work that laid it, and whether it ever gets solvent-proof */
+    private array $waits = [];
+
     public function __construct(
-        public Liquid $liquid,
-        public TechniqueKind $kind,
-        public bool $isCleanUp,
-        public bool $wetInWet = false,
+        public readonly Liquid $liquid,
+        public readonly TechniqueKind $kind,
+        public readonly bool $isCleanUp,
+        public readonly bool $wetInWet = false,
     ) {
     }
 
@@ -32,6 +38,17 @@ final readonly class StepLiquid
      * craze a film even at level 1, and does so surely at level 2, unless it is misted on a film that is solvent-proof.
      */
     public function harmTo(Layer $layer, CureState $state): Harm
+    {
+        return $this->harms[$layer->film->value][$layer->kind->value][$state->value] ??= $this->readHarm($layer, $state);
+    }
+
+    /** The earliest state in which this layer takes the least harm that it can take from this liquid. */
+    public function stateToWaitFor(Layer $layer): CureState
+    {
+        return $this->waits[$layer->film->value][$layer->kind->value][$layer->solventProofAt === null ? 0 : 1] ??= $this->leastHarmfulState($layer);
+    }
+
+    private function readHarm(Layer $layer, CureState $state): Harm
     {
         if ($this->isIntendedOn($layer, $state)) {
             return Harm::None;
@@ -52,8 +69,7 @@ final readonly class StepLiquid
         };
     }
 
-    /** The earliest state in which this layer takes the least harm that it can take from this liquid. */
-    public function stateToWaitFor(Layer $layer): CureState
+    private function leastHarmfulState(Layer $layer): CureState
     {
         $best = CureState::Wet;
         $least = $this->harmTo($layer, CureState::Wet);

@@ -23,8 +23,8 @@ final class Sitting
     /** @var array<string, list<string>> zone ids for each of them */
     private array $zones = [];
 
-    /** @var array<string, bool> by rule code */
-    private array $minded = [];
+    /** @var array<string, array<int, Rule>> by technique kind: the rules that look at it and that the school minds */
+    private array $watching = [];
 
     public function __construct(private readonly RuleBook $book, private readonly School $school)
     {
@@ -33,8 +33,9 @@ final class Sitting
     /** @param  list<Strata>  $touched */
     public function examine(Situation $situation, array $touched): void
     {
-        foreach ($this->book->watching($situation->kind) as $rule) {
-            if (! $rule->concerns($situation) || ! $this->minds($rule)) {
+        $this->watching[$situation->kind->value] ??= array_filter($this->book->watching($situation->kind), $this->school->minds(...));
+        foreach ($this->watching[$situation->kind->value] as $rule) {
+            if (! $rule->concerns($situation)) {
                 continue;
             }
             foreach ($touched as $strata) {
@@ -78,11 +79,11 @@ final class Sitting
             $kind = $this->book->rules[$finding->code]->kind();
             $severity = $this->school->severityOf($finding, $kind);
             if ($severity !== null) {
-                $zones = array_values(array_intersect(array_keys($plan->zones), $this->zones[$key]));
+                $zones = array_keys(array_intersect_key($plan->zones, array_flip($this->zones[$key])));
                 $findings[] = $this->weighed($finding->onZones($zones)->withSeverity($severity), $kind, $plan->steps[$place[$finding->stepId]]);
             }
         }
-        usort($findings, static fn (Finding $a, Finding $b) => [$place[$a->stepId], $a->severity->rank()] <=> [$place[$b->stepId], $b->severity->rank()]);
+        usort($findings, static fn (Finding $a, Finding $b) => $place[$a->stepId] <=> $place[$b->stepId] ?: $a->severity->rank() <=> $b->severity->rank());
 
         return $findings;
     }
@@ -107,11 +108,6 @@ final class Sitting
         }
 
         return $finding;
-    }
-
-    private function minds(Rule $rule): bool
-    {
-        return $this->minded[$rule->code()] ??= $this->school->minds($rule);
     }
 
     private function note(Finding $finding, Strata $where): void

@@ -7,7 +7,6 @@ namespace App\Http\Controllers;
 use App\Http\Requests\PlanEditRequest;
 use App\Http\Resources\BuildState;
 use App\Models\Build;
-use App\Plans\EditLabel;
 use App\Plans\PlanStore;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -36,7 +35,7 @@ final readonly class PlanController
         $edits = $request->edits();
         $label = $request->string('label')->toString();
         try {
-            $build = $this->store->edit($build, $this->version($request), $edits, $label !== '' ? $label : EditLabel::of($edits, $build->head->document));
+            $build = $this->store->edit($build, $this->version($request), $edits, $label === '' ? null : $label);
         } catch (BadPlanFile $bad) {
             throw PlanEditRequest::underEdits($bad);
         }

@@ -28,7 +28,7 @@ final readonly class BuildState
             'plan' => PlanWriter::toArray($plan),
             'verdict' => VerdictReport::of($this->evaluator->evaluate($plan)),
             'undo' => $build->head->parent_id === null ? null : $build->head->label,
-            'redo' => $this->store->redoTarget($build)?->label,
+            'redo' => $this->store->redoLabel($build),
         ];
     }
 }

@@ -32,7 +32,7 @@ abstract class AttackRule extends RuleBase
 
     public function concerns(Situation $situation): bool
     {
-        return $situation->liquids !== [];
+        return $situation->threatens;
     }
 
     public function examine(Situation $situation, Strata $below): ?Finding

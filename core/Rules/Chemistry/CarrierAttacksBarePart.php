@@ -22,7 +22,7 @@ final class CarrierAttacksBarePart extends RuleBase
 
     public function concerns(Situation $situation): bool
     {
-        return $situation->liquids !== [];
+        return $situation->meetsBarePart;
     }
 
     public function examine(Situation $situation, Strata $below): ?Finding

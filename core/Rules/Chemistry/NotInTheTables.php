@@ -24,7 +24,7 @@ final class NotInTheTables extends RuleBase
 
     public function concerns(Situation $situation): bool
     {
-        return $situation->liquids !== [];
+        return $situation->threatens || $situation->meetsBarePart;
     }
 
     public function examine(Situation $situation, Strata $below): ?Finding

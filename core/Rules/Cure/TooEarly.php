@@ -23,10 +23,15 @@ final class TooEarly extends RuleBase
 
     public const EXPLANATION = 'Dry to the touch, safe to coat over and safe to rub are three different times; work before its time tears, traps or softens what is below.';
 
+    public function concerns(Situation $situation): bool
+    {
+        return $situation->start < $situation->ready && $situation->kind !== TechniqueKind::Mask;
+    }
+
     public function examine(Situation $situation, Strata $below): ?Finding
     {
         $hold = $situation->holdOn($below);
-        if ($hold === null || $hold->until <= $situation->start || $situation->kind === TechniqueKind::Mask || $this->isChemistrys($hold)) {
+        if ($hold === null || $hold->until <= $situation->start || $this->isChemistrys($hold)) {
             return null;
         }
         $number = $hold->layer->stepIndex + 1;

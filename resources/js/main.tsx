@@ -1,7 +1,7 @@
 import '@fontsource-variable/archivo/wdth.css'
 import '../css/app.css'
 
-import { QueryClient, QueryClientProvider } from '@tanstack/react-query'
+import { notifyManager, QueryClient, QueryClientProvider } from '@tanstack/react-query'
 import { setNonce } from 'get-nonce'
 import { StrictMode } from 'react'
 import { createRoot } from 'react-dom/client'
@@ -13,6 +13,9 @@ import { applyTheme } from '@/app/theme'
 applyTheme()
 // Radix locks scrolling with a style element of its own, which the page's policy lets through by this nonce.
 setNonce(document.querySelector<HTMLMetaElement>('meta[name=csp-nonce]')?.content ?? '')
+
+// Answers are drawn as they come, not a timer later.
+notifyManager.setScheduler(queueMicrotask)
 
 const queries = new QueryClient({
     defaultOptions: {

@@ -2,7 +2,7 @@ import { expect, makeAccount, openDemo, startBuild, test } from './kit'
 
 test('the bench shows first what cannot wait, and what each build waits for', async ({ page }) => {
     await openDemo(page)
-    const first = page.getByRole('main').getByRole('listitem').first()
+    const first = page.getByRole('list', { name: 'Builds' }).getByRole('listitem').first()
     await expect(first.getByRole('heading')).toContainText('Harnvik')
     await expect(first).toContainText(/window closes in|window closed/)
     await expect(first).toContainText('8 of 23 steps done')
@@ -26,7 +26,7 @@ test('a build is deleted only after a second word', async ({ page }) => {
     await page.goto('/')
     await page.getByRole('button', { name: /^Delete Pell/ }).click()
     await page.getByRole('button', { name: 'Keep it' }).click()
-    await expect(page.getByRole('listitem')).toHaveCount(1)
+    await expect(page.getByRole('list', { name: 'Builds' }).getByRole('listitem')).toHaveCount(1)
     await page.getByRole('button', { name: /^Delete Pell/ }).click()
     await page.getByRole('button', { name: 'Delete it' }).click()
     await expect(page.getByText('The bench is empty')).toBeVisible()

@@ -11,8 +11,8 @@ const many = plan(
 
 describe('what of the plan is shown', () => {
     it('folds a group of zones into one column', () => {
-        expect(columnsOf(many, library, wholeView).map((column) => column.key)).toEqual(['hull', 'turret', 'tracks'])
-        const folded = columnsOf(many, library, { ...wholeView, foldedGroups: new Set(['body', 'running gear']) })
+        expect(columnsOf(many.zones, library, new Set()).map((column) => column.key)).toEqual(['hull', 'turret', 'tracks'])
+        const folded = columnsOf(many.zones, library, new Set(['body', 'running gear']))
         expect(folded.map((column) => [column.key, column.zones.length])).toEqual([
             ['group:body', 2],
             ['tracks', 1],

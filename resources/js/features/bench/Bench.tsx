@@ -60,7 +60,7 @@ export function Bench() {
                     </div>
                 )}
                 {(builds.data?.length ?? 0) > 0 && <NextSession />}
-                <ul className="flex flex-col gap-3">
+                <ul aria-label="Builds" className="flex flex-col gap-3">
                     {byUrgency(builds.data ?? [], now).map((card) => (
                         <BuildCard key={card.id} card={card} now={now} />
                     ))}

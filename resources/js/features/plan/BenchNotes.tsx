@@ -5,6 +5,7 @@ import { inWords } from '@/design/duration'
 import { RetryNotice } from '@/design/Notice'
 import type { BuildState, Verdict } from '@/features/build'
 import { type Knowledge, knowledgeQuery } from './api'
+import { useIsDrawn } from './useIsDrawn'
 import { sayMinute } from './verdicts'
 
 type Props = { state: BuildState; verdict: Verdict; stepId: string }
@@ -13,7 +14,8 @@ const MOMENT: Record<Knowledge['habits'][number]['moment'], string> = { before: 
 
 /** How the step is done well and taken back: what the hands need, beside what the checks say. */
 export function BenchNotes({ state, verdict, stepId }: Props) {
-    const knowledge = useQuery(knowledgeQuery(state.id, state.version, stepId))
+    const enabled = useIsDrawn(state.version)
+    const knowledge = useQuery({ ...knowledgeQuery(state.id, state.version, stepId), enabled })
     if (knowledge.isPending) return <p className="text-soft">Looking it up…</p>
     if (knowledge.isError) return <RetryNotice error={knowledge.error} onRetry={() => void knowledge.refetch()} />
     const { undo, windows, rounds, lookFirst, signs, tools, cautions, habits, hazards, alternatives } = knowledge.data

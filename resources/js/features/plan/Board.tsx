@@ -10,13 +10,14 @@ import {
 } from '@dnd-kit/core'
 import { SortableContext, sortableKeyboardCoordinates, verticalListSortingStrategy } from '@dnd-kit/sortable'
 import { ChevronDown, ChevronRight } from 'lucide-react'
-import { Fragment, type KeyboardEvent, useEffect, useRef, useState } from 'react'
+import { Fragment, type KeyboardEvent, memo, useEffect, useMemo, useRef, useState } from 'react'
 import { Button } from '@/design/Button'
 import { inWords } from '@/design/duration'
 import { SEVERITIES, SEVERITY_WORD, SeverityMark } from '@/design/Severity'
 import type { Library, Plan, Verdict } from '@/features/build'
 import { CoreStrip } from './CoreSample'
 import type { Acts } from './PlanDesk'
+import { useRows } from './rows'
 import { StepRow } from './StepRow'
 import type { FindingIndex } from './verdicts'
 import { type Column, columnsOf, hasGroups, hasParts, type Part, partsOf, passes, type View, visibleSteps } from './view'
@@ -42,16 +43,19 @@ export const boardColumns = (columns: readonly Column[]): string =>
     `5.5rem minmax(13rem, 17rem) repeat(${columns.length}, minmax(2.75rem, 1fr))`
 
 /** The strata board: time runs down, zones run across, a cell is a layer on a zone. */
-export function Board(props: Props) {
+export const Board = memo(function Board(props: Props) {
     const { plan, verdict, findings, library, cursor, onCursor, acts, onDragOver, onDragEnd, view, chosen } = props
     const grid = useRef<HTMLDivElement>(null)
     // While a step is dragged, the rows keep their order in the document and move by transform.
     const [order, setOrder] = useState<readonly string[] | null>(null)
     const steps = plan.steps
-    const columns = columnsOf(plan, library, view)
+    const columns = useMemo(() => columnsOf(plan.zones, library, view.foldedGroups), [plan.zones, library, view.foldedGroups])
+    const rows = useRows(plan, verdict, findings, library, columns)
+    const template = boardColumns(columns)
     const visible = visibleSteps(plan, library, view, findings)
     const shown = new Set(visible.map((step) => step.id))
     const ids = order ?? steps.map((step) => step.id)
+    const items = useSame(ids.filter((id) => shown.has(id)))
     const sensors = useSensors(
         useSensor(PointerSensor, { activationConstraint: { distance: 5 } }),
         useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
@@ -125,11 +129,10 @@ export function Board(props: Props) {
                     onKeyDown={onKeyDown}
                 >
                     <ZoneHeads plan={plan} verdict={verdict} columns={columns} view={view} acts={acts} />
-                    <SortableContext items={ids.filter((id) => shown.has(id))} strategy={verticalListSortingStrategy}>
+                    <SortableContext items={items} strategy={verticalListSortingStrategy}>
                         {ids.map((id) => {
-                            const index = steps.findIndex((step) => step.id === id)
-                            const step = steps[index]
-                            if (step === undefined) return null
+                            const row = rows.get(id)
+                            if (row === undefined) return null
                             const part = partStarts.get(id)
                             return (
                                 <Fragment key={id}>
@@ -146,18 +149,13 @@ export function Board(props: Props) {
                                         )}
                                     {shown.has(id) && (
                                         <StepRow
-                                            step={step}
-                                            index={index}
-                                            plan={plan}
-                                            verdict={verdict}
-                                            findings={findings}
-                                            library={library}
-                                            cursor={cursor}
+                                            row={row}
+                                            cursorZone={cursor.step === id ? cursor.zone : undefined}
                                             onCursor={onCursor}
                                             acts={acts}
                                             isDragging={order !== null}
-                                            columns={columns}
                                             isChosen={chosen.has(id)}
+                                            template={template}
                                         />
                                     )}
                                 </Fragment>
@@ -170,6 +168,13 @@ export function Board(props: Props) {
             <CoreStrip plan={plan} columns={columns} verdict={verdict} cursor={cursor} onCursor={onCursor} />
         </div>
     )
+})
+
+/** The list of before as long as it says the same. */
+function useSame(list: readonly string[]): string[] {
+    // Ids hold no blanks.
+    const said = list.join(' ')
+    return useMemo(() => (said === '' ? [] : said.split(' ')), [said])
 }
 
 type HeadProps = { plan: Plan; verdict: Verdict; columns: readonly Column[]; view: View; acts: Acts }

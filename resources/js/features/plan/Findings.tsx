@@ -7,6 +7,7 @@ import { SEVERITY_WORD, type Severity, SeverityMark } from '@/design/Severity'
 import type { Acceptance, BuildState, Finding } from '@/features/build'
 import { Accept } from './Accept'
 import type { PlanEdit } from './edits'
+import { useIsDrawn } from './useIsDrawn'
 import { type Remedy, remediesQuery } from './usePlan'
 
 const WASH: Record<Severity, string> = {
@@ -52,7 +53,8 @@ function FindingCard({
     hasKeys: boolean
     hasReason: boolean
 }) {
-    const remedies = useQuery(remediesQuery(state.id, state.version, finding))
+    const enabled = useIsDrawn(state.version)
+    const remedies = useQuery({ ...remediesQuery(state.id, state.version, finding), enabled })
     const names = finding.zones.map((id) => state.plan.zones.find((zone) => zone.id === id)?.name ?? id).join(', ')
     const step = state.plan.steps.find((one) => one.id === finding.step)
     useRemedyKeys(hasKeys && finding.accepted === null ? (remedies.data ?? []) : [], apply)

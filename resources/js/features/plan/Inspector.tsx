@@ -1,5 +1,5 @@
 import { Check, Copy, Trash2, Undo } from 'lucide-react'
-import type { ReactNode } from 'react'
+import { memo, type ReactNode } from 'react'
 import { Button } from '@/design/Button'
 import { inWords } from '@/design/duration'
 import { type BuildState, type Finding, type Library, techniqueOf, type Verdict } from '@/features/build'
@@ -25,7 +25,7 @@ type Props = {
 }
 
 /** Explains the chosen step: what speaks against it, when it may start, how it is set, what lies below. */
-export function Inspector({ state, verdict, library, cursor, onCursor, findings, edit, acts }: Props) {
+export const Inspector = memo(function Inspector({ state, verdict, library, cursor, onCursor, findings, edit, acts }: Props) {
     const index = state.plan.steps.findIndex((step) => step.id === cursor.step)
     const step = state.plan.steps[index]
     const times = verdict.steps.find((one) => one.id === cursor.step)
@@ -117,7 +117,7 @@ export function Inspector({ state, verdict, library, cursor, onCursor, findings,
             </Section>
         </aside>
     )
-}
+})
 
 /** What concerns the chosen cell comes first; the order is otherwise the core's, gravest first. */
 function onZoneFirst(findings: readonly Finding[], zone: string | null): readonly Finding[] {

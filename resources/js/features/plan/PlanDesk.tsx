@@ -1,30 +1,24 @@
-import { useCallback, useMemo, useState } from 'react'
+import { useMemo, useState } from 'react'
 import type { BuildState, Library } from '@/features/build'
-import { AddStepDialog } from './AddStepDialog'
 import { Board, type Cursor } from './Board'
-import { BuildDialog } from './BuildDialog'
 import { ChosenBar } from './ChosenBar'
-import { CopyDialog } from './CopyDialog'
 import { addStep, momentOf, newId, toggleZones } from './edits'
 import { Inspector } from './Inspector'
-import { KeysDialog } from './KeysDialog'
 import { PlanBar } from './PlanBar'
-import { RepairDialog } from './RepairDialog'
-import { SchoolDialog } from './SchoolDialog'
+import { type OpenDialog, PlanDialogs } from './PlanDialogs'
 import { UnsavedBanner } from './UnsavedBanner'
 import type { usePlan } from './usePlan'
 import { usePlanKeys } from './usePlanKeys'
 import { usePreview } from './usePreview'
+import { useStable } from './useStable'
 import { indexFindings } from './verdicts'
 import { FILTERS, type Filter, partsOf, toggled, type View, wholeView } from './view'
-import { ZonesDialog } from './ZonesDialog'
 
 type Props = { state: BuildState; library: Library; work: ReturnType<typeof usePlan> }
-type OpenDialog = 'add' | 'keys' | 'build' | 'zones' | 'school' | 'repair' | 'copy' | null
 
 /** The desk: the board with its cursor, the inspector beside it, and the acts that keys and buttons share. */
 export function PlanDesk({ state, library, work }: Props) {
-    const preview = usePreview(state.id)
+    const preview = usePreview(state)
     const plan = preview.shown?.plan ?? state.plan
     const verdict = preview.shown?.verdict ?? state.verdict
     const findings = useMemo(() => indexFindings(verdict.findings), [verdict])
@@ -36,18 +30,15 @@ export function PlanDesk({ state, library, work }: Props) {
     const index = state.plan.steps.findIndex((step) => step.id === cursor.step)
     const step = state.plan.steps[index]
 
-    const add = useCallback(
-        async (technique: string) => {
-            const zones = step?.zones ?? state.plan.zones.filter((zone) => zone.kind !== 'glass').map((zone) => zone.id)
-            const { edits, id } = addStep(state.plan, library, technique, index < 0 ? state.plan.steps.length - 1 : index, zones)
-            if (await work.edit(edits)) setCursor({ step: id, zone: null })
-        },
-        [state.plan, library, index, step, work],
-    )
+    const add = async (technique: string) => {
+        const zones = step?.zones ?? state.plan.zones.filter((zone) => zone.kind !== 'glass').map((zone) => zone.id)
+        const { edits, id } = addStep(state.plan, library, technique, index < 0 ? state.plan.steps.length - 1 : index, zones)
+        if (await work.edit(edits)) setCursor({ step: id, zone: null })
+    }
 
     // What an act is done to: the chosen steps, or else the one that the cursor is on.
     const targets = chosen.size > 0 ? state.plan.steps.filter((one) => chosen.has(one.id)) : step === undefined ? [] : [step]
-    const acts: Acts = {
+    const acts = useStable<Acts>({
         move: (by: -1 | 1) => {
             if (step !== undefined && index + by >= 0 && index + by < state.plan.steps.length) {
                 void work.edit([{ edit: 'move-step', id: step.id, to: index + by }])
@@ -122,7 +113,14 @@ export function PlanDesk({ state, library, work }: Props) {
             if (next !== undefined) setCursor({ step: next.step, zone: next.zones[0] ?? null })
         },
         open: setDialog,
-    }
+    })
+    const drag = useStable({
+        over: (id: string, to: number) => void preview.ask([{ edit: 'move-step', id, to }]),
+        end: async (id: string, to: number | null) => {
+            if (to !== null) await work.edit([{ edit: 'move-step', id, to }])
+            preview.clear()
+        },
+    })
     usePlanKeys(acts, dialog === null)
     const stepIds = state.plan.steps.map((one) => one.id).join()
     // What is no longer there cannot stay chosen.
@@ -145,11 +143,8 @@ export function PlanDesk({ state, library, work }: Props) {
                     acts={acts}
                     view={view}
                     chosen={chosen}
-                    onDragOver={(id, to) => preview.ask([{ edit: 'move-step', id, to }])}
-                    onDragEnd={async (id, to) => {
-                        if (to !== null) await work.edit([{ edit: 'move-step', id, to }])
-                        preview.clear()
-                    }}
+                    onDragOver={drag.over}
+                    onDragEnd={drag.end}
                 />
                 <Inspector
                     state={state}
@@ -162,46 +157,14 @@ export function PlanDesk({ state, library, work }: Props) {
                     acts={acts}
                 />
             </div>
-            <AddStepDialog
-                open={dialog === 'add'}
-                onOpenChange={(open) => setDialog(open ? 'add' : null)}
+            <PlanDialogs
+                shown={dialog}
+                show={setDialog}
+                state={state}
                 library={library}
+                targets={targets}
+                edit={work.edit}
                 onPick={add}
-            />
-            <KeysDialog open={dialog === 'keys'} onOpenChange={(open) => setDialog(open ? 'keys' : null)} />
-            <SchoolDialog
-                open={dialog === 'school'}
-                onOpenChange={(open) => setDialog(open ? 'school' : null)}
-                state={state}
-                library={library}
-                edit={work.edit}
-            />
-            <RepairDialog
-                open={dialog === 'repair'}
-                onOpenChange={(open) => setDialog(open ? 'repair' : null)}
-                state={state}
-                edit={work.edit}
-            />
-            <CopyDialog
-                open={dialog === 'copy'}
-                onOpenChange={(open) => setDialog(open ? 'copy' : null)}
-                plan={state.plan}
-                steps={targets}
-                edit={work.edit}
-            />
-            <BuildDialog
-                open={dialog === 'build'}
-                onOpenChange={(open) => setDialog(open ? 'build' : null)}
-                plan={state.plan}
-                library={library}
-                edit={work.edit}
-            />
-            <ZonesDialog
-                open={dialog === 'zones'}
-                onOpenChange={(open) => setDialog(open ? 'zones' : null)}
-                plan={state.plan}
-                library={library}
-                edit={work.edit}
             />
         </main>
     )

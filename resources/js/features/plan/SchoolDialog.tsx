@@ -33,7 +33,7 @@ function Chooser({ state, library, edit, onDone }: { state: BuildState; library:
     const [fault, setFault] = useState<string>()
     const queries = useQueryClient()
     const own = useQuery(ownSchoolsQuery)
-    const preview = usePreview(state.id)
+    const preview = usePreview(state)
     const { ask } = preview
     useEffect(() => {
         void ask([{ edit: 'set-school', school: choice }])

@@ -1,10 +1,12 @@
 import { useQuery } from '@tanstack/react-query'
 import type { BuildState } from '@/features/build'
 import { scratchQuery } from './api'
+import { useIsDrawn } from './useIsDrawn'
 
 /** The colours that a scratch meets, from the surface down, and what would look wrong about it. */
 export function ScratchSample({ state, zone, before }: { state: BuildState; zone: string; before: string }) {
-    const scratch = useQuery(scratchQuery(state.id, state.version, zone, before))
+    const enabled = useIsDrawn(state.version)
+    const scratch = useQuery({ ...scratchQuery(state.id, state.version, zone, before), enabled })
     if (!scratch.isSuccess) return null
     return (
         <div className="mt-2">

@@ -1,31 +1,25 @@
 import { useSortable } from '@dnd-kit/sortable'
 import { Check, GripVertical } from 'lucide-react'
+import { memo } from 'react'
 import { inWords } from '@/design/duration'
-import { SEVERITIES, SEVERITY_WORD, SeverityMark } from '@/design/Severity'
+import { SEVERITY_WORD, SeverityMark } from '@/design/Severity'
 import { Swatch } from '@/design/Swatch'
-import { type Library, type Plan, type Step, techniqueOf, type Verdict } from '@/features/build'
-import { boardColumns, type Cursor } from './Board'
+import type { Cursor } from './Board'
 import type { Acts } from './PlanDesk'
-import { type FindingIndex, sayMinute, waitBefore } from './verdicts'
-import type { Column } from './view'
+import type { Cell, Row } from './rows'
 
 type Props = {
-    step: Step
-    index: number
-    plan: Plan
-    verdict: Verdict
-    findings: FindingIndex
-    library: Library
-    cursor: Cursor
+    row: Row
+    /** The zone that the cursor is on in this row; null: the step's name; undefined: the cursor is elsewhere. */
+    cursorZone: string | null | undefined
     onCursor: (cursor: Cursor) => void
     acts: Acts
     isDragging: boolean
-    columns: readonly Column[]
     isChosen: boolean
+    template: string
 }
 
-export function StepRow(props: Props) {
-    const { step, index, plan, verdict, findings, library, cursor, onCursor, acts, isDragging, columns, isChosen } = props
+export const StepRow = memo(function StepRow({ row, cursorZone, onCursor, acts, isDragging, isChosen, template }: Props) {
     const {
         setNodeRef,
         setActivatorNodeRef,
@@ -34,31 +28,27 @@ export function StepRow(props: Props) {
         transform,
         transition,
         isDragging: isMe,
-    } = useSortable({ id: step.id })
-    const technique = techniqueOf(library, step.technique)
-    const product = plan.products.find((one) => one.id === step.product)
-    const times = verdict.steps[index]
-    const isHere = cursor.step === step.id
-    const worst = findings.worstOfStep(step.id)
+    } = useSortable({ id: row.id })
+    const isHere = cursorZone !== undefined
     return (
         <div
             ref={setNodeRef}
             style={{
                 transform: transform === null ? undefined : `translateY(${transform.y}px)`,
                 transition,
-                gridTemplateColumns: boardColumns(columns),
+                gridTemplateColumns: template,
             }}
             role="row"
-            aria-rowindex={index + 2}
+            aria-rowindex={row.number + 1}
             aria-selected={isHere || isChosen}
             className={`relative grid border-b border-line ${isMe ? 'z-10 shadow-lg' : ''} ${isHere ? 'bg-sheet' : isChosen ? 'bg-press' : 'bg-row'}`}
         >
-            {!isDragging && <Wait minutes={waitBefore(verdict, index)} columns={columns.length + 2} />}
+            {!isDragging && <Wait minutes={row.waitMinutes} columns={row.cells.length + 2} />}
             <div
                 role="gridcell"
-                className={`narrow sticky left-0 z-[5] flex flex-col justify-center border-l-4 bg-inherit px-1.5 py-1 text-fine whitespace-nowrap ${isHere ? 'border-l-ink' : isChosen ? 'border-l-rule' : 'border-l-transparent'} ${step.done === null ? 'text-soft' : ''}`}
+                className={`narrow sticky left-0 z-[5] flex flex-col justify-center border-l-4 bg-inherit px-1.5 py-1 text-fine whitespace-nowrap ${isHere ? 'border-l-ink' : isChosen ? 'border-l-rule' : 'border-l-transparent'} ${row.isDone ? '' : 'text-soft'}`}
             >
-                {times !== undefined && sayMinute(times.start, verdict.clockZero)}
+                {row.starts}
             </div>
             <div role="rowheader" className="sticky left-[5.5rem] z-[5] flex min-w-0 bg-inherit items-center gap-1 py-1 pr-2">
                 <button
@@ -68,95 +58,86 @@ export function StepRow(props: Props) {
                     type="button"
                     data-grip
                     tabIndex={-1}
-                    aria-label={`Drag step ${index + 1}`}
+                    aria-label={`Drag step ${row.number}`}
                     className="cursor-grab touch-none rounded-plate py-2 text-rule hover:bg-press hover:text-ink pointer-coarse:px-2"
                 >
                     <GripVertical className="size-4" aria-hidden />
                 </button>
-                <button
-                    type="button"
-                    data-cell={`${step.id}/`}
-                    tabIndex={isHere && cursor.zone === null ? 0 : -1}
-                    aria-current={isHere ? 'step' : undefined}
-                    onClick={(event) => {
-                        if (event.shiftKey) acts.chooseTo(step.id)
-                        else if (event.ctrlKey || event.metaKey) acts.choose(step.id)
-                        else onCursor({ step: step.id, zone: null })
-                    }}
-                    className="flex min-h-9 min-w-0 flex-1 items-center gap-2 text-left pointer-coarse:min-h-11"
-                >
-                    <Swatch
-                        coverage={technique.coverage}
-                        colour={product?.colour ?? null}
-                        sheen={product?.sheen ?? null}
-                        className="size-5 shrink-0 border border-rule"
-                    />
-                    <span className="min-w-0 flex-1 leading-tight">
-                        <span className="flex items-center gap-1 font-medium">
-                            <span className="truncate">
-                                {index + 1} {technique.name}
-                            </span>
-                            {step.done !== null && <Check className="size-3.5 shrink-0 text-good" aria-label="done" />}
-                        </span>
-                        <span className="narrow block truncate text-fine text-soft">{product?.name ?? '\u00a0'}</span>
-                    </span>
-                    {worst !== null && <SeverityMark severity={worst} label={SEVERITY_WORD[worst]} className="size-3.5" />}
-                </button>
+                <StepName row={row} isHere={isHere} isCursor={cursorZone === null} onCursor={onCursor} acts={acts} />
             </div>
-            {columns.map((column) => {
-                const zone = column.zones[0]
-                if (zone === undefined) return null
-                const ids = column.zones.map((one) => one.id)
-                const on = ids.filter((id) => step.zones.includes(id)).length
-                const severity = SEVERITIES.find((one) => ids.some((id) => findings.worstOfCell(step.id, id) === one)) ?? null
-                return (
-                    <Cell
-                        key={column.key}
-                        name={`${column.isFolded ? `${column.group}, ${column.name}` : zone.name}, step ${index + 1}`}
-                        cell={`${step.id}/${zone.id}`}
-                        isOn={on > 0}
-                        isPart={on > 0 && on < ids.length}
-                        isHere={isHere && cursor.zone !== null && ids.includes(cursor.zone)}
-                        isInRow={isHere}
-                        look={{ coverage: technique.coverage, colour: product?.colour ?? null, sheen: product?.sheen ?? null }}
-                        kind={technique.kind}
-                        severity={severity}
-                        onPress={() => {
-                            // The first press goes there; a press within the chosen step changes its zones.
-                            if (isHere) acts.toggle(ids)
-                            onCursor({ step: step.id, zone: zone.id })
-                        }}
-                    />
-                )
-            })}
+            {row.cells.map((cell) => (
+                <ZoneCell
+                    key={cell.key}
+                    step={row.id}
+                    cell={cell}
+                    kind={row.kind}
+                    look={row.look}
+                    isHere={cursorZone != null && cell.zones.includes(cursorZone)}
+                    isInRow={isHere}
+                    onCursor={onCursor}
+                    acts={acts}
+                />
+            ))}
         </div>
     )
-}
+})
 
-type CellProps = {
-    name: string
-    cell: string
-    isOn: boolean
-    isPart: boolean
+type NameProps = Pick<Props, 'row' | 'onCursor' | 'acts'> & { isHere: boolean; isCursor: boolean }
+
+const StepName = memo(function StepName({ row, isHere, isCursor, onCursor, acts }: NameProps) {
+    return (
+        <button
+            type="button"
+            data-cell={`${row.id}/`}
+            tabIndex={isCursor ? 0 : -1}
+            aria-current={isHere ? 'step' : undefined}
+            onClick={(event) => {
+                if (event.shiftKey) acts.chooseTo(row.id)
+                else if (event.ctrlKey || event.metaKey) acts.choose(row.id)
+                else onCursor({ step: row.id, zone: null })
+            }}
+            className="flex min-h-9 min-w-0 flex-1 items-center gap-2 text-left pointer-coarse:min-h-11"
+        >
+            <Swatch {...row.look} className="size-5 shrink-0 border border-rule" />
+            <span className="min-w-0 flex-1 leading-tight">
+                <span className="flex items-center gap-1 font-medium">
+                    <span className="truncate">
+                        {row.number} {row.technique}
+                    </span>
+                    {row.isDone && <Check className="size-3.5 shrink-0 text-good" aria-label="done" />}
+                </span>
+                <span className="narrow block truncate text-fine text-soft">{row.product ?? '\u00a0'}</span>
+            </span>
+            {row.worst !== null && <SeverityMark severity={row.worst} label={SEVERITY_WORD[row.worst]} className="size-3.5" />}
+        </button>
+    )
+})
+
+type CellProps = Pick<Props, 'onCursor' | 'acts'> & {
+    step: string
+    cell: Cell
+    kind: Row['kind']
+    look: Row['look']
     isHere: boolean
     isInRow: boolean
-    look: { coverage: string; colour: string | null; sheen: string | null }
-    kind: string
-    severity: 'stop' | 'risk' | 'note' | null
-    onPress: () => void
 }
 
-function Cell({ name, cell, isOn, isPart, isHere, isInRow, look, kind, severity, onPress }: CellProps) {
+const ZoneCell = memo(function ZoneCell({ step, cell, kind, look, isHere, isInRow, onCursor, acts }: CellProps) {
+    const { zones, name, isOn, isPart, severity } = cell
     const verdict = severity === null ? '' : `, ${SEVERITY_WORD[severity]}`
     return (
         <div role="gridcell" aria-selected={isHere} className="border-l border-line">
             <button
                 type="button"
-                data-cell={cell}
+                data-cell={`${step}/${zones[0] ?? ''}`}
                 tabIndex={isHere ? 0 : -1}
                 aria-pressed={isOn}
                 aria-label={`${name}${verdict}`}
-                onClick={onPress}
+                onClick={() => {
+                    // The first press goes there; a press within the chosen step changes its zones.
+                    if (isInRow) acts.toggle(zones)
+                    onCursor({ step, zone: zones[0] ?? null })
+                }}
                 className={`relative flex h-full min-h-9 w-full items-center justify-center outline-offset-[-2px] ${isHere ? 'ring-2 ring-ink ring-inset' : ''} ${isInRow && !isOn ? 'hover:bg-press' : ''}`}
             >
                 {isOn && <Film kind={kind} look={look} />}
@@ -170,7 +151,7 @@ function Cell({ name, cell, isOn, isPart, isHere, isInRow, look, kind, severity,
             </button>
         </div>
     )
-}
+})
 
 const ACTS_WITHOUT_FILM: Record<string, string> = {
     'lift-off': 'M2 12 6 5l3 5 3-7 3 8 4-6 3 5',

@@ -55,6 +55,8 @@ export const knowledgeQuery = (buildId: string, version: number, step: string) =
     queryOptions({
         queryKey: ['build', buildId, 'knowledge', version, step],
         queryFn: ({ signal }) => getJson(`/builds/${buildId}/steps/${step}`, knowledgeSchema, signal),
+        // After an edit, what was known of the step stays on screen until what is known now has come.
+        placeholderData: (before, query) => (query?.queryKey[4] === step ? before : undefined),
         staleTime: Number.POSITIVE_INFINITY,
     })
 
@@ -70,6 +72,7 @@ export const scratchQuery = (buildId: string, version: number, zone: string, bef
     queryOptions({
         queryKey: ['build', buildId, 'scratch', version, zone, before],
         queryFn: ({ signal }) => getJson(`/builds/${buildId}/zones/${zone}/scratch?before=${before}`, scratchSchema, signal),
+        placeholderData: (shown, query) => (query?.queryKey[4] === zone && query.queryKey[5] === before ? shown : undefined),
         staleTime: Number.POSITIVE_INFINITY,
     })
 

@@ -38,6 +38,9 @@ export const remediesQuery = (buildId: string, version: number, finding: Finding
 
 export type Change = { kind: 'edit'; edits: PlanEdit[]; label?: string } | { kind: 'undo' } | { kind: 'redo' }
 
+/** Milliseconds after which a change that is not saved yet is said to be under way. */
+const SLOW = 250
+
 /** A change that is not on the server, and why. It is kept until it is sent again or given up. */
 export type Unsaved =
     | { reason: 'outdated'; change: Change; current: BuildState; message: string }
@@ -52,7 +55,8 @@ export function usePlan(id: string) {
     const queries = useQueryClient()
     const query = useQuery(buildQuery(id))
     const [unsaved, setUnsaved] = useState<Unsaved | null>(null)
-    const [saving, setSaving] = useState(0)
+    const [saving, setSaving] = useState(false)
+    const underWay = useRef(0)
     const queue = useRef<Promise<unknown>>(Promise.resolve())
     const blocked = useRef<Unsaved | null>(null)
 
@@ -86,8 +90,16 @@ export function usePlan(id: string) {
 
     const apply = useCallback(
         (change: Change): Promise<boolean> => {
-            setSaving((count) => count + 1)
-            const turn = queue.current.then(() => sendNow(change)).finally(() => setSaving((count) => count - 1))
+            underWay.current++
+            // Most changes are saved sooner than the eye would read "Saving"; drawing the word would only delay the answer.
+            const slow = setTimeout(() => setSaving(true), SLOW)
+            const turn = queue.current
+                .then(() => sendNow(change))
+                .finally(() => {
+                    clearTimeout(slow)
+                    underWay.current--
+                    if (underWay.current === 0) setSaving(false)
+                })
             queue.current = turn
             return turn
         },
@@ -137,7 +149,7 @@ export function usePlan(id: string) {
         unsaved,
         sendAgain,
         giveUp,
-        saving: saving > 0,
+        saving,
     }
 }
 

@@ -20,12 +20,12 @@ const GROUPS_FROM = 9
 /** A column of the board: one zone, or a folded group of zones. */
 export type Column = { key: string; name: string; group: string; zones: readonly Zone[]; isFolded: boolean }
 
-export function columnsOf(plan: Plan, library: Library, view: View): Column[] {
+export function columnsOf(all: readonly Zone[], library: Library, foldedGroups: ReadonlySet<string>): Column[] {
     const groupOf = (zone: Zone) => library.zoneKinds.find((kind) => kind.code === zone.kind)?.group ?? 'body'
     const columns: Column[] = []
-    for (const group of new Set(plan.zones.map(groupOf))) {
-        const zones = plan.zones.filter((zone) => groupOf(zone) === group)
-        if (view.foldedGroups.has(group) && zones.length > 1) {
+    for (const group of new Set(all.map(groupOf))) {
+        const zones = all.filter((zone) => groupOf(zone) === group)
+        if (foldedGroups.has(group) && zones.length > 1) {
             columns.push({ key: `group:${group}`, name: `${zones.length} zones`, group, zones, isFolded: true })
         } else {
             columns.push(...zones.map((zone) => ({ key: zone.id, name: zone.name, group, zones: [zone], isFolded: false })))

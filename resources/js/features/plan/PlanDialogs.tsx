@@ -1,0 +1,46 @@
+import type { BuildState, Library, Step } from '@/features/build'
+import { AddStepDialog } from './AddStepDialog'
+import { BuildDialog } from './BuildDialog'
+import { CopyDialog } from './CopyDialog'
+import type { PlanEdit } from './edits'
+import { KeysDialog } from './KeysDialog'
+import { RepairDialog } from './RepairDialog'
+import { SchoolDialog } from './SchoolDialog'
+import { ZonesDialog } from './ZonesDialog'
+
+export type OpenDialog = 'add' | 'keys' | 'build' | 'zones' | 'school' | 'repair' | 'copy' | null
+
+type Props = {
+    shown: OpenDialog
+    show: (dialog: OpenDialog) => void
+    state: BuildState
+    library: Library
+    /** What is copied to other zones. */
+    targets: readonly Step[]
+    edit: (edits: PlanEdit[], label?: string) => Promise<boolean>
+    onPick: (technique: string) => Promise<void>
+}
+
+/** What can be asked over the board; one at a time. */
+export function PlanDialogs({ shown, show, state, library, targets, edit, onPick }: Props) {
+    const { plan } = state
+    const common = { open: true, onOpenChange: (open: boolean) => show(open ? shown : null) }
+    switch (shown) {
+        case null:
+            return null
+        case 'add':
+            return <AddStepDialog {...common} library={library} onPick={onPick} />
+        case 'keys':
+            return <KeysDialog {...common} />
+        case 'school':
+            return <SchoolDialog {...common} state={state} library={library} edit={edit} />
+        case 'repair':
+            return <RepairDialog {...common} state={state} edit={edit} />
+        case 'copy':
+            return <CopyDialog {...common} plan={plan} steps={targets} edit={edit} />
+        case 'build':
+            return <BuildDialog {...common} plan={plan} library={library} edit={edit} />
+        case 'zones':
+            return <ZonesDialog {...common} plan={plan} library={library} edit={edit} />
+    }
+}

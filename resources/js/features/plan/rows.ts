@@ -1,0 +1,95 @@
+import { replaceEqualDeep } from '@tanstack/react-query'
+import { useEffect, useMemo, useRef } from 'react'
+import { SEVERITIES, type Severity } from '@/design/Severity'
+import { type Library, type Plan, techniqueOf, type Verdict } from '@/features/build'
+import { type FindingIndex, sayMinute, waitBefore } from './verdicts'
+import type { Column } from './view'
+
+/** Where a step meets a zone, or a folded group of zones. */
+export type Cell = {
+    key: string
+    zones: readonly string[]
+    name: string
+    isOn: boolean
+    /** On some zones of the group only. */
+    isPart: boolean
+    severity: Severity | null
+}
+
+/** A row of the board as it looks: no more than is drawn, so that two rows that are equal look alike. */
+export type Row = {
+    id: string
+    number: number
+    technique: string
+    kind: string
+    product: string | null
+    look: { coverage: string; colour: string | null; sheen: string | null }
+    isDone: boolean
+    starts: string
+    waitMinutes: number
+    worst: Severity | null
+    cells: readonly Cell[]
+}
+
+export function rowsOf(
+    plan: Plan,
+    verdict: Verdict,
+    findings: FindingIndex,
+    library: Library,
+    columns: readonly Column[],
+): Row[] {
+    return plan.steps.map((step, index) => {
+        const technique = techniqueOf(library, step.technique)
+        const product = plan.products.find((one) => one.id === step.product)
+        const times = verdict.steps[index]
+        return {
+            id: step.id,
+            number: index + 1,
+            technique: technique.name,
+            kind: technique.kind,
+            product: product?.name ?? null,
+            look: { coverage: technique.coverage, colour: product?.colour ?? null, sheen: product?.sheen ?? null },
+            isDone: step.done !== null,
+            starts: times === undefined ? '' : sayMinute(times.start, verdict.clockZero),
+            waitMinutes: waitBefore(verdict, index),
+            worst: findings.worstOfStep(step.id),
+            cells: columns.map((column) => {
+                const zones = column.zones.map((zone) => zone.id)
+                const on = zones.filter((zone) => step.zones.includes(zone)).length
+                return {
+                    key: column.key,
+                    zones,
+                    name: `${column.isFolded ? `${column.group}, ${column.name}` : column.name}, step ${index + 1}`,
+                    isOn: on > 0,
+                    isPart: on > 0 && on < zones.length,
+                    severity: SEVERITIES.find((one) => zones.some((zone) => findings.worstOfCell(step.id, zone) === one)) ?? null,
+                }
+            }),
+        }
+    })
+}
+
+/** The rows by step; one that looks as it did before is the same object as before, and need not be drawn again. */
+export function useRows(
+    plan: Plan,
+    verdict: Verdict,
+    findings: FindingIndex,
+    library: Library,
+    columns: readonly Column[],
+): ReadonlyMap<string, Row> {
+    const drawn = useRef<ReadonlyMap<string, Row>>(new Map())
+    const rows = useMemo(
+        () =>
+            new Map(
+                rowsOf(plan, verdict, findings, library, columns).map((row) => [
+                    row.id,
+                    replaceEqualDeep(drawn.current.get(row.id), row),
+                ]),
+            ),
+        [plan, verdict, findings, library, columns],
+    )
+    useEffect(() => {
+        drawn.current = rows
+    }, [rows])
+    return rows
+}

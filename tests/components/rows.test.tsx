@@ -1,0 +1,79 @@
+import { renderHook } from '@testing-library/react'
+import { describe, expect, test } from 'vitest'
+import type { Plan, Verdict } from '@/features/build'
+import { rowsOf, useRows } from '@/features/plan/rows'
+import { useStable } from '@/features/plan/useStable'
+import { indexFindings } from '@/features/plan/verdicts'
+import { columnsOf } from '@/features/plan/view'
+import { finding, library, plan as planOf, step as stepOf, verdict as verdictOf } from './kit'
+
+const plan = planOf([stepOf('a'), stepOf('b', { zones: ['turret', 'hull'] }), stepOf('c', { zones: [] })])
+const verdict = verdictOf(plan)
+const columns = columnsOf(plan.zones, library, new Set())
+const rows = (of: Plan, says: Verdict) => rowsOf(of, says, indexFindings(says.findings), library, columns)
+
+describe('the rows of the board', () => {
+    test('say what is done, when, and on which zones', () => {
+        const [first] = rows(plan, verdict)
+        expect(first).toMatchObject({ id: plan.steps[0]?.id, number: 1, isDone: false, waitMinutes: 0, worst: null })
+        expect(rows(plan, verdict)[1]?.waitMinutes).toBe(60)
+        expect(first?.cells.map((cell) => [cell.key, cell.isOn])).toEqual(
+            plan.zones.map((zone) => [zone.id, plan.steps[0]?.zones.includes(zone.id)]),
+        )
+        expect(first?.cells[0]?.name).toBe(`${plan.zones[0]?.name}, step 1`)
+    })
+
+    test('carry a finding in the cells that it is about, the gravest of several', () => {
+        const step = plan.steps[1]?.id ?? ''
+        const zone = plan.zones[0]?.id ?? ''
+        const says = {
+            ...verdict,
+            findings: [
+                finding({ step, zones: [zone], severity: 'note', key: 'a' }),
+                finding({ step, zones: [zone], severity: 'stop', key: 'b' }),
+            ],
+        }
+        const row = rows(plan, says)[1]
+        expect(row?.worst).toBe('stop')
+        expect(row?.cells.map((cell) => cell.severity)).toEqual(plan.zones.map((one) => (one.id === zone ? 'stop' : null)))
+    })
+
+    test('fold a group of zones into one cell that tells a part from the whole', () => {
+        const zones = [
+            { ...plan.zones[0], id: 'left', kind: 'hull-sides' },
+            { ...plan.zones[0], id: 'right', kind: 'hull-sides' },
+        ] as Plan['zones']
+        const folded = columnsOf(zones, library, new Set(library.zoneKinds.map((kind) => kind.group)))
+        const on = (...ids: string[]) => {
+            const steps = plan.steps.slice(0, 1).map((step) => ({ ...step, zones: ids }))
+            return rowsOf({ ...plan, zones, steps }, verdict, indexFindings([]), library, folded)[0]?.cells[0]
+        }
+        expect(on()).toMatchObject({ zones: ['left', 'right'], isOn: false, isPart: false })
+        expect(on('left')).toMatchObject({ isOn: true, isPart: true })
+        expect(on('left', 'right')).toMatchObject({ isOn: true, isPart: false })
+    })
+
+    test('stay the same objects where nothing of them has changed', () => {
+        const { result, rerender } = renderHook(
+            ({ says }: { says: Verdict }) => useRows(plan, says, indexFindings(says.findings), library, columns),
+            { initialProps: { says: verdict } },
+        )
+        const before = result.current
+        const last = plan.steps[plan.steps.length - 1]?.id ?? ''
+        rerender({ says: { ...structuredClone(verdict), findings: [finding({ step: last, zones: [], severity: 'risk' })] } })
+        const unchanged = plan.steps.filter((step) => step.id !== last)
+        expect(unchanged.length).toBeGreaterThan(0)
+        for (const step of unchanged) expect(result.current.get(step.id)).toBe(before.get(step.id))
+        expect(result.current.get(last)).not.toBe(before.get(last))
+    })
+})
+
+test('functions that stay the same do what the newest would', () => {
+    const { result, rerender } = renderHook(({ add }: { add: number }) => useStable({ plus: (to: number) => to + add }), {
+        initialProps: { add: 1 },
+    })
+    const { plus } = result.current
+    rerender({ add: 10 })
+    expect(result.current.plus).toBe(plus)
+    expect(plus(5)).toBe(15)
+})

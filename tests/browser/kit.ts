@@ -69,3 +69,12 @@ export async function scan(page: Page): Promise<void> {
     const result = await new AxeBuilder({ page }).analyze()
     expect(result.violations.map(({ id, nodes }) => `${id}: ${nodes.map((node) => node.target).join(' | ')}`)).toEqual([])
 }
+
+/** The cell of the board where a step, by its number, meets a zone. */
+export const cellOf = (page: Page, step: number, zone: string) =>
+    page
+        .getByRole('row')
+        .filter({ has: page.getByRole('button', { name: `Drag step ${step}`, exact: true }) })
+        .getByRole('button', {
+            name: new RegExp(`^${zone}: `),
+        })

@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test'
-import { copyOfDemo, expect, makeAccount, openDemo, scan, startBuild, test } from './kit'
+import { cellOf, copyOfDemo, expect, makeAccount, openDemo, scan, startBuild, test } from './kit'
 
 /** A build in an account of its own, with one step. */
 async function primedBuild(page: Page): Promise<void> {
@@ -40,7 +40,7 @@ test('a step added, placed on zones, moved and deleted by keyboard alone', async
     await page.keyboard.type('clear coat')
     await page.keyboard.press('Enter')
     await expect(page.getByRole('row', { name: /2 Clear coat/ })).toBeVisible()
-    const cell = page.getByRole('button', { name: /^Hull top, step 2/ })
+    const cell = cellOf(page, 2, 'Hull top')
     await expect(cell).toHaveAttribute('aria-pressed', 'true')
     await page.keyboard.press('ArrowRight')
     await page.keyboard.press('Space')

@@ -20,7 +20,7 @@ describe('the rows of the board', () => {
         expect(first?.cells.map((cell) => [cell.key, cell.isOn])).toEqual(
             plan.zones.map((zone) => [zone.id, plan.steps[0]?.zones.includes(zone.id)]),
         )
-        expect(first?.cells[0]?.name).toBe(`${plan.zones[0]?.name}, step 1`)
+        expect(first?.cells[0]?.name).toBe('Hull: Spray a colour')
     })
 
     test('carry a finding in the cells that it is about, the gravest of several', () => {

@@ -19,16 +19,11 @@ type Props = {
     template: string
 }
 
-export const StepRow = memo(function StepRow({ row, cursorZone, onCursor, acts, isDragging, isChosen, template }: Props) {
-    const {
-        setNodeRef,
-        setActivatorNodeRef,
-        attributes,
-        listeners,
-        transform,
-        transition,
-        isDragging: isMe,
-    } = useSortable({ id: row.id })
+export const StepRow = memo(function StepRow(props: Props) {
+    const { row, cursorZone, isChosen, template } = props
+    const { setNodeRef, setActivatorNodeRef, attributes, listeners, transform, transition, isDragging } = useSortable({
+        id: row.id,
+    })
     const isHere = cursorZone !== undefined
     return (
         <div
@@ -41,8 +36,22 @@ export const StepRow = memo(function StepRow({ row, cursorZone, onCursor, acts, 
             role="row"
             aria-rowindex={row.number + 1}
             aria-selected={isHere || isChosen}
-            className={`relative grid border-b border-line ${isMe ? 'z-10 shadow-lg' : ''} ${isHere ? 'bg-sheet' : isChosen ? 'bg-press' : 'bg-row'}`}
+            className={`relative grid border-b border-line ${isDragging ? 'z-10 shadow-lg' : ''} ${isHere ? 'bg-sheet' : isChosen ? 'bg-press' : 'bg-row'}`}
         >
+            <RowBody {...props} grip={setActivatorNodeRef} attributes={attributes} listeners={listeners} />
+        </div>
+    )
+})
+
+type BodyProps = Props &
+    Pick<ReturnType<typeof useSortable>, 'attributes' | 'listeners'> & { grip: (node: HTMLElement | null) => void }
+
+/** What is in a row; apart from it, so that a row that only moves out of a dragged one's way is not drawn again. */
+const RowBody = memo(function RowBody(props: BodyProps) {
+    const { row, cursorZone, onCursor, acts, isDragging, isChosen, grip, attributes, listeners } = props
+    const isHere = cursorZone !== undefined
+    return (
+        <>
             {!isDragging && <Wait minutes={row.waitMinutes} columns={row.cells.length + 2} />}
             <div
                 role="gridcell"
@@ -52,7 +61,7 @@ export const StepRow = memo(function StepRow({ row, cursorZone, onCursor, acts, 
             </div>
             <div role="rowheader" className="sticky left-[5.5rem] z-[5] flex min-w-0 bg-inherit items-center gap-1 py-1 pr-2">
                 <button
-                    ref={setActivatorNodeRef}
+                    ref={grip}
                     {...attributes}
                     {...listeners}
                     type="button"
@@ -78,7 +87,7 @@ export const StepRow = memo(function StepRow({ row, cursorZone, onCursor, acts, 
                     acts={acts}
                 />
             ))}
-        </div>
+        </>
     )
 })
 

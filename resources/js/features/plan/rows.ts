@@ -59,7 +59,8 @@ export function rowsOf(
                 return {
                     key: column.key,
                     zones,
-                    name: `${column.isFolded ? `${column.group}, ${column.name}` : column.name}, step ${index + 1}`,
+                    // Without the step's number, which the row tells: a cell stays as it is when steps before it come and go.
+                    name: `${column.isFolded ? `${column.group}, ${column.name}` : column.name}: ${technique.name}`,
                     isOn: on > 0,
                     isPart: on > 0 && on < zones.length,
                     severity: SEVERITIES.find((one) => zones.some((zone) => findings.worstOfCell(step.id, zone) === one)) ?? null,

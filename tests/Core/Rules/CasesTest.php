@@ -20,10 +20,11 @@ it('is what the case is there for', function (string $school, string $plan, arra
     expect($claims)->not->toBe([]);
 })->with(array_filter(CaseFile::all(), static fn (array $case) => $case[3] !== []));
 
-it('has a case that breaks every rule and one that just does not', function (string $code) {
-    $claims = array_merge(...array_values(array_map(static fn (array $case) => $case[3], CaseFile::all())));
+it('has a case that breaks every rule, one that just does not, and one that something saves', function (string $code) {
+    $claims = array_count_values(array_merge(...array_values(array_map(static fn (array $case) => $case[3], CaseFile::all()))));
 
-    expect($claims)->toContain("breaks {$code}", "keeps {$code}");
+    expect($claims["breaks {$code}"] ?? 0)->toBeGreaterThanOrEqual(1)
+        ->and($claims["keeps {$code}"] ?? 0)->toBeGreaterThanOrEqual(2);
 })->with(fn () => array_keys((new RuleBook)->rules));
 
 it('says what happens and why in whole sentences', function (string $school, string $plan) {

@@ -12,6 +12,7 @@ use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Middleware\HandleCors;
 use Illuminate\Http\Request;
+use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 use Ulvrach\Plan\Fault;
 use Ulvrach\PlanFile\BadPlanFile;
 
@@ -26,6 +27,10 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withExceptions(function (Exceptions $exceptions): void {
         $exceptions->shouldRenderJsonWhen(static fn (Request $request) => $request->is('api/*'));
         $exceptions->dontReport([BadPlanFile::class, OutdatedVersion::class, NothingToUndo::class]);
+        // One answer for what does not exist and for what is somebody else's.
+        $exceptions->render(static fn (NotFoundHttpException $none, Request $request) => $request->is('api/*') && $none->getPrevious() !== null
+            ? new JsonResponse(['message' => 'There is nothing at this address.'], 404)
+            : null);
         $exceptions->render(static fn (BadPlanFile $bad) => new JsonResponse([
             'message' => $bad->getMessage(),
             'faults' => array_map(static fn (Fault $fault) => ['path' => $fault->path, 'message' => $fault->message], $bad->faults),

@@ -28,8 +28,10 @@ it('asks to sign in first', function (string $method, string $path) {
 
 it('shows a stranger nothing of a build, not even that it exists', function (string $method, string $path) {
     $id = $this->startBuild($this->modeller())->json('id');
-    $this->actingAs($this->modeller())->json($method, "/api/builds/{$id}{$path}", $method === 'POST' ? ['version' => 1, 'edits' => [$this->primerJar()]] : [])
-        ->assertNotFound();
+    $body = $method === 'POST' ? ['version' => 1, 'edits' => [$this->primerJar()]] : [];
+    $answer = $this->actingAs($this->modeller())->json($method, "/api/builds/{$id}{$path}", $body)->assertNotFound();
+    $nowhere = $this->json($method, "/api/builds/0193b2f2-0000-7000-8000-000000000000{$path}", $body)->assertNotFound();
+    expect($answer->json())->toBe($nowhere->json())->and($answer->json('message'))->toBe('There is nothing at this address.');
     expect($this->actingAs($this->modeller())->getJson('/api/builds')->json('builds'))->toBe([]);
 })->with([
     ['GET', ''], ['DELETE', ''], ['GET', '/check'], ['POST', '/edits'], ['POST', '/preview'], ['POST', '/undo'], ['POST', '/redo'],

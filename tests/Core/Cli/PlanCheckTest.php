@@ -45,3 +45,18 @@ it('names the faults of a broken file on standard error', function () {
 it('says of a file that is not there that it is not', function () {
     expect(check('', '/nowhere/at-all.json'))->toBe([2, '', "There is no file “/nowhere/at-all.json”.\n"]);
 });
+
+it('reads the plans of the demo as they lie there, each at its stage', function (string $name, int $code, int $done, int $steps) {
+    $file = dirname(__DIR__, 3)."/database/demo/{$name}.ulvrach.json";
+    [$exit, $out] = check('', $file, '--json');
+    /** @var array{steps: list<array{done?: string|null}>} $plan */
+    $plan = json_decode((string) file_get_contents($file), true);
+
+    expect($exit)->toBe($code)
+        ->and(count(json_decode($out, true)['steps']))->toBe($steps)
+        ->and(count(array_filter($plan['steps'], static fn (array $step) => isset($step['done']))))->toBe($done);
+})->with([
+    'clean' => ['ostrel-tank', 0, 0, 28],
+    'with findings of several kinds' => ['brae-lorry', 1, 0, 19],
+    'half done' => ['harnvik-carrier', 0, 8, 23],
+]);

@@ -8,10 +8,28 @@ use Ulvrach\Chemistry\BinderFamily;
 use Ulvrach\Chemistry\Carrier;
 use Ulvrach\Chemistry\Sheen;
 use Ulvrach\Plan\Product;
+use Ulvrach\Technique\Technique;
 
 /** Plain products of no particular maker, so that a plan can be laid out before the shelf is filled. */
 final class StarterShelf
 {
+    /** @var array<string, string> technique => product that a newcomer to it would take; the others take the first that fits */
+    private const USUAL = [
+        'prime' => 'primer-grey', 'prime-repair' => 'primer-grey',
+        'spray-colour' => 'paint-olive', 'brush-colour' => 'paint-olive', 'black-base' => 'paint-dark', 'mottle' => 'paint-olive',
+        'pre-shade' => 'paint-dark', 'deep-tone' => 'paint-dark', 'light-tone' => 'paint-sand', 'post-shade' => 'chip-brown',
+        'soft-camouflage' => 'chip-brown', 'hard-camouflage' => 'chip-brown', 'winter-wash' => 'paint-white', 'winter-wash-brushed' => 'paint-white',
+        'paint-detail' => 'paint-dark', 'paint-wood' => 'paint-wood', 'paint-canvas' => 'paint-canvas', 'paint-rubber' => 'paint-rubber', 'rubber-pads' => 'paint-rubber',
+        'paint-glass' => 'clear-gloss', 'wet-spots' => 'clear-gloss', 'decal-softener' => 'decal-softener', 'marking-touch-up' => 'paint-white',
+        'dry-brush' => 'paint-sand', 'metal-paint' => 'paint-steel', 'light-chips' => 'paint-sand', 'brush-chips' => 'chip-brown', 'sponge-chips' => 'chip-brown', 'tape-scratches' => 'chip-brown',
+        'filter' => 'filter-ochre', 'air-filter' => 'filter-acrylic', 'pin-wash' => 'wash-brown', 'enamel-wash' => 'wash-brown', 'acrylic-wash' => 'wash-acrylic', 'track-wash' => 'wash-earth',
+        'rust-wash' => 'wash-rust', 'rust-layers' => 'paint-rust', 'rust-wet' => 'wash-rust', 'rust-streak' => 'wash-rust', 'rust-pigment' => 'pigment-rust',
+        'exhaust-heat' => 'paint-rust', 'exhaust-soot' => 'pigment-soot', 'grime-streak' => 'streak-grime', 'rain-streak' => 'streak-grime', 'oil-stain' => 'streak-grime', 'fuel-stain' => 'streak-grime',
+        'track-base' => 'paint-track', 'track-rust-base' => 'paint-rust', 'track-polish' => 'steel-pencil',
+        'dust-mist' => 'paint-sand', 'dust-coat' => 'paint-sand', 'oil-dust' => 'oil-buff', 'mud-paste' => 'mud-light', 'mud-fibres' => 'mud-light', 'mud-splash' => 'mud-light', 'speckle' => 'mud-light', 'wet-mud' => 'wash-earth',
+        'fix-pigment' => 'pigment-fixer', 'fix-water' => 'clear-matte', 'fix-varnish' => 'clear-matte', 'clear-coat' => 'clear-gloss', 'final-coat' => 'clear-matte', 'test-patch' => 'wash-brown',
+    ];
+
     public static function clear(Sheen $sheen): Product
     {
         return self::acrylic("clear-{$sheen->value}", ucfirst($sheen->value).' clear, waterborne', null, $sheen);
@@ -120,6 +138,14 @@ final class StarterShelf
     public static function steelPencil(): Product
     {
         return new Product('steel-pencil', 'Steel pencil', BinderFamily::MetalPencil, null, Sheen::Satin, '#8d8f90');
+    }
+
+    /** What to begin a technique with, as long as the modeller has chosen nothing; null: it takes no product. */
+    public static function usualFor(Technique $technique): ?Product
+    {
+        $fitting = array_column(array_filter(self::all(), static fn (Product $product) => $technique->accepts($product->family)), null, 'id');
+
+        return $fitting[self::USUAL[$technique->code] ?? ''] ?? array_values($fitting)[0] ?? null;
     }
 
     /** @return list<Product> */

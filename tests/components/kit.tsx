@@ -127,6 +127,7 @@ const technique = (code: string, name: string, changes: Partial<Library['techniq
     kind: 'colour',
     stage: 'colour',
     families: ['waterborne-acrylic'],
+    usual: null,
     application: 'airbrush',
     coverage: 'whole',
     coats: 2,
@@ -138,11 +139,12 @@ const technique = (code: string, name: string, changes: Partial<Library['techniq
 export const library: Library = {
     techniques: [
         technique('spray-colour', 'Spray a colour'),
-        technique('clear-coat', 'Clear coat', { kind: 'clear-coat', stage: 'seal' }),
+        technique('clear-coat', 'Clear coat', { kind: 'clear-coat', stage: 'seal', usual: 'clear-gloss' }),
         technique('enamel-wash', 'Enamel wash', {
             kind: 'wash',
             stage: 'tint',
             families: ['enamel'],
+            usual: 'wash-brown',
             application: 'brush',
             coverage: 'partial',
             coats: 1,

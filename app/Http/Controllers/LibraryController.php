@@ -51,6 +51,7 @@ final class LibraryController
             'kind' => $technique->kind->value,
             'stage' => $technique->stage->value,
             'families' => array_map(static fn (BinderFamily $family) => $family->value, $technique->families),
+            'usual' => StarterShelf::usualFor($technique)?->id,
             'application' => $technique->application->value,
             'coverage' => $technique->coverage->value,
             'coats' => $technique->coats,

@@ -12,6 +12,8 @@ const techniqueSchema = z.object({
     kind: z.string(),
     stage: z.string(),
     families: z.array(z.string()),
+    /** Id of the product of the starter shelf that one begins with. */
+    usual: z.string().nullable(),
     application: z.string(),
     coverage: z.string(),
     coats: z.number(),

@@ -55,7 +55,7 @@ const RowBody = memo(function RowBody(props: BodyProps) {
             {!isDragging && <Wait minutes={row.waitMinutes} columns={row.cells.length + 2} />}
             <div
                 role="gridcell"
-                className={`narrow sticky left-0 z-[5] flex flex-col justify-center border-l-4 bg-inherit px-1.5 py-1 text-fine whitespace-nowrap ${isHere ? 'border-l-ink' : isChosen ? 'border-l-rule' : 'border-l-transparent'} ${row.isDone ? '' : 'text-soft'}`}
+                className={`narrow sticky left-0 z-[5] flex flex-col justify-center border-l-4 bg-inherit px-1.5 py-1 text-fine leading-tight ${isHere ? 'border-l-ink' : isChosen ? 'border-l-rule' : 'border-l-transparent'} ${row.isDone ? '' : 'text-soft'}`}
             >
                 {row.starts}
             </div>

@@ -47,8 +47,7 @@ export function addStep(
     zones: readonly string[],
 ): { edits: PlanEdit[]; id: string } {
     const technique = techniqueOf(library, code)
-    const { own, starter } = fittingProducts(plan, library, technique)
-    const product = usual(technique, own) ?? usual(technique, starter) ?? own[0] ?? starter[0]
+    const product = productFor(plan, library, technique)
     const step = fitted(
         {
             id: newId(code),
@@ -73,13 +72,18 @@ export function addStep(
     return { edits, id: step.id }
 }
 
-/** Clear coats are clear, colours are not; a last coat is matte. */
-function usual(technique: Technique, products: readonly Product[]): Product | undefined {
-    if (technique.kind === 'clear-coat') {
-        const sheen = technique.code === 'final-coat' ? 'matte' : 'gloss'
-        return products.find((product) => product.colour === null && product.sheen === sheen)
-    }
-    return products.find((product) => product.colour !== null)
+/** What the plan already takes for such work, else what one begins it with. */
+function productFor(plan: Plan, library: Library, technique: Technique): Product | undefined {
+    const { own, starter } = fittingProducts(plan, library, technique)
+    const before =
+        plan.steps.findLast((step) => step.technique === technique.code) ??
+        plan.steps.findLast((step) => techniqueOf(library, step.technique).usual === technique.usual)
+    return (
+        own.find((product) => product.id === before?.product) ??
+        [...own, ...starter].find((product) => product.id === technique.usual) ??
+        own[0] ??
+        starter[0]
+    )
 }
 
 /** A step with the technique's own coats, application and clean-up. */
@@ -104,9 +108,10 @@ function fitted(step: Step, technique: Technique, product: Product | undefined):
 
 export function changeTechnique(plan: Plan, library: Library, step: Step, code: string): PlanEdit[] {
     const technique = techniqueOf(library, code)
-    const { own, starter } = fittingProducts(plan, library, technique)
-    const kept = own.find((product) => product.id === step.product)
-    const product = kept ?? usual(technique, own) ?? usual(technique, starter) ?? own[0] ?? starter[0]
+    const kept = fittingProducts(plan, library, technique).own.find(
+        (product) => product.id === step.product && (technique.kind !== 'clear-coat' || product.colour === null),
+    )
+    const product = kept ?? productFor(plan, library, technique)
     const edits: PlanEdit[] = []
     if (product !== undefined && !plan.products.includes(product)) edits.push({ edit: 'put-product', product })
     edits.push({ edit: 'replace-step', step: fitted({ ...step, technique: code }, technique, product) })

@@ -75,6 +75,8 @@ export function usePlan(id: string) {
             }
             const state = queries.getQueryData(buildQuery(id).queryKey)
             if (state === undefined) return false
+            // A key pressed once more than there is something to take back asks for nothing.
+            if (change.kind !== 'edit' && state[change.kind] === null) return true
             try {
                 const saved = await post(id, state.version, change)
                 queries.setQueryData(buildQuery(id).queryKey, saved)

@@ -10,6 +10,17 @@ arch('the core neither prints nor asks for the time of day')
     ->expect('Ulvrach')
     ->not->toUse(['echo', 'print', 'printf', 'var_dump', 'dump', 'dd', 'time', 'microtime', 'hrtime', 'rand', 'mt_rand', 'random_int', 'getenv']);
 
+it('makes no moment out of nothing', function () {
+    $files = new RegexIterator(new RecursiveIteratorIterator(new RecursiveDirectoryIterator(dirname(__DIR__, 2).'/core')), '/\.php$/');
+    $said = [];
+    foreach ($files as $file) {
+        // Without an argument, or with "now", these ask the clock.
+        preg_match_all('/new \\\\?DateTime(?:Immutable)?(?:\(\)|\(.now|;)|\b(?:gm)?date\([^,()]*\)|\b(?:file_get_contents|file_put_contents|fopen)\(/', (string) file_get_contents((string) $file), $found);
+        $said = [...$said, ...array_map(static fn (string $text) => basename((string) $file).": {$text}", $found[0])];
+    }
+    expect($said)->toBe([]);
+});
+
 arch('every file of the core is strict about types')->expect('Ulvrach')->toUseStrictTypes();
 
 // Imports point one way: each subject may use those before it.

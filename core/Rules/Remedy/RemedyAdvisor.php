@@ -7,7 +7,10 @@ namespace Ulvrach\Rules\Remedy;
 use Ulvrach\Evaluation\Evaluation;
 use Ulvrach\Evaluation\Evaluator;
 use Ulvrach\Plan\Edit\EditRefused;
+use Ulvrach\Plan\Edit\ReplaceStep;
 use Ulvrach\Plan\Plan;
+use Ulvrach\Rules\Cure\MaskOnSoftPaint;
+use Ulvrach\Rules\Cure\TooEarly;
 use Ulvrach\Rules\Finding;
 use Ulvrach\Rules\RuleBook;
 use Ulvrach\Rules\Severity;
@@ -18,6 +21,9 @@ use Ulvrach\Rules\Severity;
  */
 final readonly class RemedyAdvisor
 {
+    /** Steps that a remedy may make wait longer besides; more would be another plan. */
+    private const MOST_LATER_WAITS = 3;
+
     public function __construct(
         private RuleBook $rules = new RuleBook,
         private Evaluator $evaluator = new Evaluator,
@@ -30,6 +36,9 @@ final readonly class RemedyAdvisor
         $proved = [];
         foreach ($this->rules->rules[$finding->code]->remedies($finding, new Workbench($before)) as $remedy) {
             $after = $this->after($remedy, $before->plan);
+            if ($after !== null && $this->stops($after, $before) !== []) {
+                [$remedy, $after] = $this->withLaterWaits($remedy, $after, $before);
+            }
             if ($after === null || $this->isStillThere($finding, $after) || $this->stops($after, $before) !== []) {
                 continue;
             }
@@ -38,6 +47,46 @@ final readonly class RemedyAdvisor
         }
 
         return array_values($proved);
+    }
+
+    /**
+     * A wait that was right for the plan as it stands may be too short once steps before it have changed: then those steps
+     * are done as soon as what lies below them allows.
+     *
+     * @return array{Remedy, Evaluation}
+     */
+    private function withLaterWaits(Remedy $remedy, Evaluation $after, Evaluation $before): array
+    {
+        $waiting = [];
+        for ($round = 0; $round < self::MOST_LATER_WAITS; $round++) {
+            $early = $this->firstTooEarly($after, $this->stops($after, $before));
+            $step = $early === null ? null : $after->plan->steps[$early];
+            if ($step === null || $step->waitMinutes === null || $step->doneAt !== null) {
+                break;
+            }
+            $waiting[] = $early + 1;
+            $longer = $step->with(['waitMinutes' => null]);
+            $remedy = new Remedy($remedy->label, [...$remedy->edits, new ReplaceStep($longer)]);
+            $after = $this->evaluator->evaluate((new ReplaceStep($longer))->applyTo($after->plan));
+        }
+        $steps = count($waiting) === 1 ? 'step' : 'steps';
+
+        return [$waiting === [] ? $remedy : new Remedy("{$remedy->label}; wait longer before {$steps} ".implode(', ', $waiting), $remedy->edits), $after];
+    }
+
+    /**
+     * @param  array<string, true>  $stops
+     * @return int|null index of the first step that a new stop calls too early
+     */
+    private function firstTooEarly(Evaluation $after, array $stops): ?int
+    {
+        foreach ($after->findings as $finding) {
+            if (in_array($finding->code, [TooEarly::CODE, MaskOnSoftPaint::CODE], true) && isset($stops["{$finding->stepId}|{$finding->code}|{$finding->zones[0]}"])) {
+                return $after->plan->indexOf($finding->stepId);
+            }
+        }
+
+        return null;
     }
 
     private function after(Remedy $remedy, Plan $plan): ?Evaluation

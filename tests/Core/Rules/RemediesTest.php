@@ -55,3 +55,12 @@ it('tells what a remedy mends and costs', function () {
     expect($wait->remedy->label)->toBe('Wait until it is ready: 25 min more')
         ->and($wait->clears)->toBe(1)->and($wait->brings)->toBe(0)->and($wait->delayMinutes)->toBe(25);
 });
+
+it('lets later steps wait longer where a way out takes away what held them', function () {
+    $before = PlanKit::evaluate("prime primer on hull turret\nspray-colour acrylic on hull turret\nhairspray spray on hull, wait 1d\nlift-off on hull\n"
+        ."mask putty on turret, wait 1h\nspray-colour brown on turret\nunmask on turret");
+    $labels = array_map(static fn ($proved) => $proved->remedy->label, (new RemedyAdvisor)->for($before->findings[0], $before));
+
+    expect($before->findings[0]->code)->toBe('lift-off-layer-after-colour')
+        ->and($labels)->toContain('Leave the chipping film out: chips by sponge; wait longer before step 4');
+});

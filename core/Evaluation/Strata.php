@@ -157,6 +157,18 @@ final class Strata
         return [$reach, true];
     }
 
+    /** The lowest sound whole film above a layer, which keeps liquids and tools off it; null: it lies open. */
+    public function protectorOf(int $place): ?Layer
+    {
+        for ($above = $place + 1, $top = count($this->layers); $above < $top; $above++) {
+            if (! isset($this->broken[$above]) && ! $this->layers[$above]->letsThrough()) {
+                return $this->layers[$above];
+            }
+        }
+
+        return null;
+    }
+
     /** @return list<Layer> the layers on top of the waiting release film, lowest first */
     public function aboveRelease(): array
     {

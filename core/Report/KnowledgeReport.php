@@ -57,14 +57,17 @@ final class KnowledgeReport
     }
 
     /** @return array<string, mixed> */
-    public static function scratch(Evaluation $evaluation, string $zone, int $beforeStep): array
+    public static function scratch(Evaluation $evaluation, string $zone): array
     {
-        $scratch = Scratch::through($evaluation, $zone, $beforeStep);
+        $scratch = Scratch::through($evaluation, $zone, count($evaluation->plan->steps));
+        $strata = $evaluation->strata[$zone];
 
         return [
             'zone' => $zone,
             'colours' => array_map(static fn (Layer $layer) => ['step' => $layer->stepId, 'number' => $layer->stepIndex + 1,
                 'name' => $layer->product->name, 'colour' => $layer->product->colour, 'coverage' => $layer->coverage->value], $scratch->colours),
+            'layers' => array_map(static fn (int $place, Layer $layer) => ['step' => $layer->stepId, 'broken' => $strata->isBroken($place),
+                'protectedBy' => ($film = $strata->protectorOf($place)) === null ? null : $film->stepIndex + 1], array_keys($strata->layers), $strata->layers),
             'warnings' => $scratch->warnings,
         ];
     }

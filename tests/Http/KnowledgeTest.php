@@ -28,7 +28,8 @@ it('tells of a step how it is undone, what to look at first, and what to guard a
 
 it('tells what a scratch would uncover', function () {
     $this->getJson("/api/builds/{$this->id}/zones/turret/scratch?before=wash")->assertOk()
-        ->assertJsonPath('colours.0.name', 'green')->assertJsonPath('colours.1.step', 'first')->assertJsonCount(2, 'colours');
+        ->assertJsonPath('colours.0.name', 'green')->assertJsonPath('colours.1.step', 'first')->assertJsonCount(2, 'colours')
+        ->assertJsonPath('layers.0', ['step' => 'first', 'broken' => false, 'protectedBy' => 2])->assertJsonPath('layers.1.protectedBy', null);
     $this->getJson("/api/builds/{$this->id}/zones/attic/scratch")->assertNotFound();
     $this->getJson("/api/builds/{$this->id}/zones/turret/scratch?before=nowhere")->assertNotFound();
     $this->getJson("/api/builds/{$this->id}/zones/turret/scratch?before[]=x")->assertOk();

@@ -38,6 +38,8 @@ final readonly class StepController
             ? $plan->indexOf($before) ?? throw new NotFoundHttpException('There is no such step in this plan.')
             : count($plan->steps);
 
-        return new JsonResponse(KnowledgeReport::scratch($this->evaluator->evaluate($plan), $zone, $index));
+        $untilThen = $plan->with(steps: array_slice($plan->steps, 0, $index));
+
+        return new JsonResponse(KnowledgeReport::scratch($this->evaluator->evaluate($untilThen), $zone));
     }
 }

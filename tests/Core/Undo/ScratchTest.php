@@ -34,3 +34,15 @@ it('is content with a chip colour under a clear coat', function () {
     $evaluation = PlanKit::evaluate("prime primer on hull\nspray-colour brown on hull\nclear-coat gloss on hull\nspray-colour acrylic on hull");
     expect(Scratch::through($evaluation, 'hull', 4)->warnings)->toBe([]);
 });
+
+it('knows which film keeps liquids and tools off which layer', function (string $plan, array $protectors) {
+    $strata = PlanKit::evaluate($plan)->strata['hull'];
+    $said = array_map(static fn (int $place) => ($film = $strata->protectorOf($place)) === null ? null : $film->stepIndex + 1, array_keys($strata->layers));
+
+    expect($said)->toBe($protectors);
+})->with([
+    'the next whole film' => ["prime primer on hull\nspray-colour acrylic on hull\nclear-coat gloss on hull", [2, 3, null]],
+    'a wash lets liquids through to the coat under it' => ["prime primer on hull\nclear-coat gloss on hull\nenamel-wash wash on hull", [2, null, null]],
+    'a single matte coat keeps nothing off' => ["prime primer on hull\nspray-colour acrylic on hull\nfinal-coat matte on hull, 1 coat", [2, null, null]],
+    'chips open the way to what lies under the film' => ["prime primer on hull\nspray-colour brown on hull\nchipping-fluid fluid on hull\nspray-colour acrylic on hull, 2 coats\nlift-off on hull", [2, null, null, null]],
+]);

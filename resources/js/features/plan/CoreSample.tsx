@@ -1,6 +1,10 @@
+import { useQuery } from '@tanstack/react-query'
 import { Swatch } from '@/design/Swatch'
-import type { Plan, Verdict, Zone } from '@/features/build'
+import type { BuildState, Plan, Verdict, Zone } from '@/features/build'
+import { type Scratch, scratchQuery } from './api'
 import { boardColumns, type Cursor } from './Board'
+import { ScratchSample } from './ScratchSample'
+import { useIsDrawn } from './useIsDrawn'
 import { type Stratum, strataOf } from './verdicts'
 import type { Column } from './view'
 
@@ -67,30 +71,46 @@ function Part({ zone, className }: { zone: Zone; className: string }) {
     )
 }
 
-/** One zone in section, read upwards like matter: what each layer is, how far it has cured, and what lies open. */
-export function CoreSample({ plan, verdict, zone, atStep }: { plan: Plan; verdict: Verdict; zone: Zone; atStep: string | null }) {
-    const strata = strataOf(plan, verdict, zone.id, atStep).reverse()
+/** One zone in section, read upwards like matter: what each layer is, how far it has cured, what lies open and what protects it. */
+export function CoreSample({ state, zone, atStep }: { state: BuildState; zone: Zone; atStep: string }) {
+    const enabled = useIsDrawn(state.version)
+    const below = useQuery({ ...scratchQuery(state.id, state.version, zone.id, atStep), enabled })
+    const strata = strataOf(state.plan, state.verdict, zone.id, atStep).reverse()
+    const reach = below.isSuccess ? reachOf(below.data.layers) : null
     return (
         <figure aria-label={`Core sample of ${zone.name}`}>
             <ol className="flex flex-col">
-                {strata.map((stratum) => (
-                    <li key={stratum.stepId} className="flex items-stretch gap-2">
-                        <Swatch {...stratum.layer} className="w-14 shrink-0 border-x border-t border-rule" />
-                        <span className="min-w-0 flex-1 border-t border-line py-0.5 leading-tight">
-                            <span className="flex gap-1.5">
-                                <span className="w-5 shrink-0 text-right text-soft">{stratum.number}</span>
-                                <span className="truncate" title={stratum.name}>
-                                    {stratum.name}
+                {strata.map((stratum) => {
+                    const at = reach?.get(stratum.stepId)
+                    const protects = reach?.protectedBy(stratum.number) ?? 0
+                    return (
+                        <li key={stratum.stepId} className="flex items-stretch gap-2">
+                            <Swatch
+                                {...stratum.layer}
+                                className={`w-14 shrink-0 border-x border-t border-rule ${protects > 0 ? 'border-t-[3px] border-t-ink' : ''}`}
+                            />
+                            <span className="min-w-0 flex-1 border-t border-line py-0.5 leading-tight">
+                                <span className="flex gap-1.5">
+                                    <span className="w-5 shrink-0 text-right text-soft">{stratum.number}</span>
+                                    <span className="truncate" title={stratum.name}>
+                                        {stratum.name}
+                                    </span>
                                 </span>
+                                <span className="narrow block pl-6.5 text-fine text-soft">
+                                    {stratum.layer.film}
+                                    {stratum.layer.sheen !== null && `, ${stratum.layer.sheen}`}, {stratum.cure}
+                                    {at?.broken === true && ', chipped'}
+                                    {at !== undefined && at.protectedBy === null && ', lies open'}
+                                </span>
+                                {protects > 0 && (
+                                    <span className="narrow block pl-6.5 text-fine font-medium">
+                                        protects {protects === 1 ? 'the layer' : `the ${protects} layers`} below
+                                    </span>
+                                )}
                             </span>
-                            <span className="narrow block pl-6.5 text-fine text-soft">
-                                {stratum.layer.film}
-                                {stratum.layer.sheen !== null && `, ${stratum.layer.sheen}`}, {stratum.cure}
-                                {stratum.broken && ', chipped'}
-                            </span>
-                        </span>
-                    </li>
-                ))}
+                        </li>
+                    )
+                })}
                 <li className="flex items-stretch gap-2">
                     <span className="w-14 shrink-0">
                         <Part zone={zone} className="h-6" />
@@ -100,6 +120,16 @@ export function CoreSample({ plan, verdict, zone, atStep }: { plan: Plan; verdic
                     </span>
                 </li>
             </ol>
+            {below.isSuccess && <ScratchSample scratch={below.data} />}
         </figure>
     )
+}
+
+/** Which layers lie open, and how many each film keeps liquids and tools off. */
+function reachOf(layers: Scratch['layers']) {
+    const bySteps = new Map(layers.map((layer) => [layer.step, layer]))
+    return {
+        get: (step: string) => bySteps.get(step),
+        protectedBy: (number: number) => layers.filter((layer) => layer.protectedBy === number).length,
+    }
 }

@@ -9,7 +9,6 @@ import { CoreSample } from './CoreSample'
 import type { PlanEdit } from './edits'
 import { Findings } from './Findings'
 import type { Acts } from './PlanDesk'
-import { ScratchSample } from './ScratchSample'
 import { StepSettings } from './StepSettings'
 import { type FindingIndex, sayHold, sayMinute, sayWindow } from './verdicts'
 
@@ -106,10 +105,7 @@ export const Inspector = memo(function Inspector({ state, verdict, library, curs
                         )}
                     </ul>
                 ) : (
-                    <>
-                        <CoreSample plan={state.plan} verdict={state.verdict} zone={zone} atStep={step.id} />
-                        <ScratchSample state={state} zone={zone.id} before={step.id} />
-                    </>
+                    <CoreSample state={state} zone={zone} atStep={step.id} />
                 )}
             </Section>
             <Section title="At the bench">

@@ -1,24 +1,18 @@
-import { useQuery } from '@tanstack/react-query'
-import type { BuildState } from '@/features/build'
-import { scratchQuery } from './api'
-import { useIsDrawn } from './useIsDrawn'
+import type { Scratch } from './api'
 
 /** The colours that a scratch meets, from the surface down, and what would look wrong about it. */
-export function ScratchSample({ state, zone, before }: { state: BuildState; zone: string; before: string }) {
-    const enabled = useIsDrawn(state.version)
-    const scratch = useQuery({ ...scratchQuery(state.id, state.version, zone, before), enabled })
-    if (!scratch.isSuccess) return null
+export function ScratchSample({ scratch }: { scratch: Scratch }) {
     return (
         <div className="mt-2">
             <h4 className="text-fine font-semibold">What a scratch uncovers</h4>
-            {scratch.data.colours.length > 0 && (
+            {scratch.colours.length > 0 && (
                 <ol className="mt-1 flex h-7 overflow-hidden rounded-plate border border-rule">
-                    {scratch.data.colours.map((colour, depth) => (
+                    {scratch.colours.map((colour, depth) => (
                         <li
                             key={colour.step}
                             title={`${colour.number} ${colour.name}`}
                             className="min-w-4 flex-1"
-                            style={{ backgroundColor: colour.colour ?? undefined, flexGrow: scratch.data.colours.length - depth }}
+                            style={{ backgroundColor: colour.colour ?? undefined, flexGrow: scratch.colours.length - depth }}
                         >
                             <span className="sr-only">
                                 step {colour.number}, {colour.name}
@@ -28,9 +22,9 @@ export function ScratchSample({ state, zone, before }: { state: BuildState; zone
                 </ol>
             )}
             <p className="mt-0.5 text-fine text-soft">
-                {scratch.data.colours.map((colour) => `${colour.number} ${colour.name}`).join(' › ')}
+                {scratch.colours.map((colour) => `${colour.number} ${colour.name}`).join(' › ')}
             </p>
-            {scratch.data.warnings.map((warning) => (
+            {scratch.warnings.map((warning) => (
                 <p key={warning} className="mt-1 border-l-2 border-risk pl-1.5">
                     {warning}
                 </p>

@@ -65,8 +65,12 @@ const scratchSchema = z.object({
     colours: z.array(
         z.object({ step: z.string(), number: z.number(), name: z.string(), colour: z.string().nullable(), coverage: z.string() }),
     ),
+    /** From the part upwards; protectedBy: number of the step whose film keeps liquids and tools off it. */
+    layers: z.array(z.object({ step: z.string(), broken: z.boolean(), protectedBy: z.number().nullable() })),
     warnings: z.array(z.string()),
 })
+
+export type Scratch = z.infer<typeof scratchSchema>
 
 export const scratchQuery = (buildId: string, version: number, zone: string, before: string) =>
     queryOptions({

@@ -6,6 +6,7 @@ namespace Ulvrach\Report;
 
 use Ulvrach\Chemistry\CureState;
 use Ulvrach\Evaluation\Evaluation;
+use Ulvrach\Evaluation\FollowUp;
 use Ulvrach\Evaluation\Hold;
 use Ulvrach\Evaluation\Layer;
 use Ulvrach\Evaluation\Strata;
@@ -122,6 +123,8 @@ final class VerdictReport
                 'handsOn' => $times->handsOn,
                 'closes' => $times->closes,
                 'heldBy' => $times->hold === null ? null : self::hold($times->hold),
+                'windows' => array_map(static fn (FollowUp $window) => ['action' => $window->action, 'opens' => $window->opens,
+                    'bestUntil' => $window->bestUntil, 'closes' => $window->closes], FollowUp::of($evaluation, $index)),
                 'layer' => $layer === null ? null : self::layer($layer),
             ];
         }

@@ -96,6 +96,7 @@ export const verdict = (plan: Plan, findings: Finding[] = []): Verdict => ({
         handsOn: 20,
         closes: null,
         heldBy: null,
+        windows: [{ action: 'The next coat', opens: index * 100 + 70, bestUntil: null, closes: null }],
         layer: {
             film: 'waterborne acrylic',
             coverage: 'whole',

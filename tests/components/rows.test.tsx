@@ -23,6 +23,13 @@ describe('the rows of the board', () => {
         expect(first?.cells[0]?.name).toBe('Hull: Spray a colour')
     })
 
+    test('say until when a step has to be begun, the day only where it is another', () => {
+        const closing = (closes: number) => ({ ...verdict, steps: verdict.steps.map((one) => ({ ...one, closes })) })
+        expect(rows(plan, closing(700))[1]?.latest).toBe('11:40')
+        expect(rows(plan, closing(1500))[1]?.latest).toBe('day 2, 1:00')
+        expect(rows(plan, verdict)[1]?.latest).toBeNull()
+    })
+
     test('carry a finding in the cells that it is about, the gravest of several', () => {
         const step = plan.steps[1]?.id ?? ''
         const zone = plan.zones[0]?.id ?? ''

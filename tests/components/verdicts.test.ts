@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest'
-import { cureAt, indexFindings, sayHold, strataOf, waitBefore } from '@/features/plan/verdicts'
+import type { StepVerdict } from '@/features/build'
+import { bestShare, cureAt, indexFindings, sayHold, sayWindows, strataOf, waitBefore } from '@/features/plan/verdicts'
 import { finding, plan, step, verdict } from './kit'
 
 describe('verdicts on the board', () => {
@@ -40,5 +41,23 @@ describe('verdicts on the board', () => {
         const layer = said.steps[0]?.layer
         if (layer == null) throw new Error('no layer')
         expect(cureAt({ ...layer, solventProof: null }, 1_000_000)).toBe('recoatable')
+    })
+})
+
+describe('windows', () => {
+    const one = (windows: StepVerdict['windows']) => ({ windows }) as StepVerdict
+    it('says what may follow, and when it is too late', () => {
+        const step = one([
+            { action: 'Clean it up', opens: 20, bestUntil: 240, closes: 1440 },
+            { action: 'The next coat', opens: 200, bestUntil: null, closes: null },
+        ])
+        expect(sayWindows(step, null)).toBe(
+            'Clean it up from day 1, 0:20, best until day 1, 4:00, at the latest day 2, 0:00\nThe next coat from day 1, 3:20',
+        )
+        expect(bestShare(step)).toBeCloseTo(220 / 1420)
+    })
+    it('draws nothing that never closes, and a window without a best part as one piece', () => {
+        expect(bestShare(one([{ action: 'The next coat', opens: 200, bestUntil: null, closes: null }]))).toBeNull()
+        expect(bestShare(one([{ action: 'Take the mask off', opens: 0, bestUntil: null, closes: 1440 }]))).toBe(1)
     })
 })

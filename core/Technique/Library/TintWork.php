@@ -47,7 +47,7 @@ final class TintWork
             new Technique('filter', 'Filter', TechniqueKind::Filter, Stage::Tint, Families::SPIRIT, Application::Brush, Coverage::Partial,
                 'One thin transparent tint, kept moving, that pulls the colours together.',
                 new Practice(['an even film that dries without a rim', 'a pool: draw it off at once'], self::BRUSHES, 'Wiped off with spirit while damp.',
-                    ['Three to five parts of colour in a hundred.', 'No two neighbouring panels with the same mix.'], ['air-filter', 'oil-dots'], 'whole faces, quickly'),
+                    ['Three to five parts of colour in a hundred.'], ['air-filter', 'oil-dots'], 'whole faces, quickly'),
                 applyMinutes: 4.0, role: ColourRole::Tint, sheens: $satin),
             new Technique('air-filter', 'Filter by airbrush', TechniqueKind::Filter, Stage::Tint, Families::CLEARS, Application::Airbrush, Coverage::Grain,
                 'Clear coat with a few per cent of colour, misted over the panels.',

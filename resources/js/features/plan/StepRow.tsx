@@ -58,6 +58,7 @@ const RowBody = memo(function RowBody(props: BodyProps) {
                 className={`narrow sticky left-0 z-[5] flex flex-col justify-center border-l-4 bg-inherit px-1.5 py-1 text-fine leading-tight ${isHere ? 'border-l-ink' : isChosen ? 'border-l-rule' : 'border-l-transparent'} ${row.isDone ? '' : 'text-soft'}`}
             >
                 {row.starts}
+                {row.latest !== null && <span className="font-medium">by {row.latest}</span>}
             </div>
             <div role="rowheader" className="sticky left-[5.5rem] z-[5] flex min-w-0 bg-inherit items-center gap-1 py-1 pr-2">
                 <button
@@ -81,6 +82,8 @@ const RowBody = memo(function RowBody(props: BodyProps) {
                     cell={cell}
                     kind={row.kind}
                     look={row.look}
+                    windows={row.windows}
+                    bestShare={row.bestShare}
                     isHere={cursorZone != null && cell.zones.includes(cursorZone)}
                     isInRow={isHere}
                     onCursor={onCursor}
@@ -127,11 +130,14 @@ type CellProps = Pick<Props, 'onCursor' | 'acts'> & {
     cell: Cell
     kind: Row['kind']
     look: Row['look']
+    windows: string
+    bestShare: number | null
     isHere: boolean
     isInRow: boolean
 }
 
-const ZoneCell = memo(function ZoneCell({ step, cell, kind, look, isHere, isInRow, onCursor, acts }: CellProps) {
+const ZoneCell = memo(function ZoneCell(props: CellProps) {
+    const { step, cell, kind, look, windows, bestShare, isHere, isInRow, onCursor, acts } = props
     const { zones, name, isOn, isPart, severity } = cell
     const verdict = severity === null ? '' : `, ${SEVERITY_WORD[severity]}`
     return (
@@ -142,6 +148,7 @@ const ZoneCell = memo(function ZoneCell({ step, cell, kind, look, isHere, isInRo
                 tabIndex={isHere ? 0 : -1}
                 aria-pressed={isOn}
                 aria-label={`${name}${verdict}`}
+                title={isOn && windows !== '' ? windows : undefined}
                 onClick={() => {
                     // The first press goes there; a press within the chosen step changes its zones.
                     if (isInRow) acts.toggle(zones)
@@ -150,6 +157,7 @@ const ZoneCell = memo(function ZoneCell({ step, cell, kind, look, isHere, isInRo
                 className={`relative flex h-full min-h-9 w-full items-center justify-center outline-offset-[-2px] ${isHere ? 'ring-2 ring-ink ring-inset' : ''} ${isInRow && !isOn ? 'hover:bg-press' : ''}`}
             >
                 {isOn && <Film kind={kind} look={look} />}
+                {isOn && bestShare !== null && <WindowMark bestShare={bestShare} />}
                 {isPart && <span className="absolute bottom-0 left-1 text-fine leading-none font-bold">½</span>}
                 {!isOn && isInRow && <span className="size-1 rounded-full bg-rule" />}
                 {severity !== null && (
@@ -161,6 +169,16 @@ const ZoneCell = memo(function ZoneCell({ step, cell, kind, look, isHere, isInRo
         </div>
     )
 })
+
+/** A window that closes: a line along the cell, solid while it is at its best, then broken, and shut at its end. */
+function WindowMark({ bestShare }: { bestShare: number }) {
+    return (
+        <span aria-hidden="true" className="absolute inset-x-0.5 bottom-0.5 flex h-[3px] border-r-2 border-risk">
+            <span className="bg-risk" style={{ width: `${100 * bestShare}%` }} />
+            <span className="flex-1 bg-[repeating-linear-gradient(90deg,var(--color-risk)_0_2px,transparent_2px_5px)]" />
+        </span>
+    )
+}
 
 const ACTS_WITHOUT_FILM: Record<string, string> = {
     'lift-off': 'M2 12 6 5l3 5 3-7 3 8 4-6 3 5',

@@ -2,7 +2,7 @@ import { replaceEqualDeep } from '@tanstack/react-query'
 import { useEffect, useMemo, useRef } from 'react'
 import { SEVERITIES, type Severity } from '@/design/Severity'
 import { type Library, type Plan, techniqueOf, type Verdict } from '@/features/build'
-import { type FindingIndex, sayMinute, waitBefore } from './verdicts'
+import { bestShare, type FindingIndex, sayMinute, sayWindows, waitBefore } from './verdicts'
 import type { Column } from './view'
 
 /** Where a step meets a zone, or a folded group of zones. */
@@ -26,6 +26,11 @@ export type Row = {
     look: { coverage: string; colour: string | null; sheen: string | null }
     isDone: boolean
     starts: string
+    /** Until when it has to be begun; null: at any time. */
+    latest: string | null
+    /** What may follow it and when, a line each. */
+    windows: string
+    bestShare: number | null
     waitMinutes: number
     worst: Severity | null
     cells: readonly Cell[]
@@ -51,6 +56,12 @@ export function rowsOf(
             look: { coverage: technique.coverage, colour: product?.colour ?? null, sheen: product?.sheen ?? null },
             isDone: step.done !== null,
             starts: times === undefined ? '' : sayMinute(times.start, verdict.clockZero),
+            latest:
+                times?.closes == null
+                    ? null
+                    : sayNear(sayMinute(times.closes, verdict.clockZero), sayMinute(times.start, verdict.clockZero)),
+            windows: times === undefined ? '' : sayWindows(times, verdict.clockZero),
+            bestShare: times === undefined ? null : bestShare(times),
             waitMinutes: waitBefore(verdict, index),
             worst: findings.worstOfStep(step.id),
             cells: columns.map((column) => {
@@ -68,6 +79,12 @@ export function rowsOf(
             }),
         }
     })
+}
+
+/** The day is said once: "9:00" beside "day 2, 7:17", but "day 3, 9:00". */
+function sayNear(moment: string, beside: string): string {
+    const [day, time] = moment.split(', ')
+    return time !== undefined && beside.startsWith(`${day},`) ? time : moment
 }
 
 /** The rows by step; one that looks as it did before is the same object as before, and need not be drawn again. */

@@ -53,6 +53,26 @@ export function sayWindow(step: StepVerdict, clockZero: string | null): string |
         : `The window closes ${sayMinute(step.closes, clockZero)}, ${inWords(step.closes - step.ready)} after it opens.`
 }
 
+/** "The next coat from day 1, 1:54" and "Take the mask off by day 3, 9:00", a line for each thing that may follow. */
+export function sayWindows(step: StepVerdict, clockZero: string | null): string {
+    return step.windows
+        .map(({ action, opens, bestUntil, closes }) =>
+            [
+                `${action} from ${sayMinute(opens, clockZero)}`,
+                ...(bestUntil === null ? [] : [`best until ${sayMinute(bestUntil, clockZero)}`]),
+                ...(closes === null ? [] : [`at the latest ${sayMinute(closes, clockZero)}`]),
+            ].join(', '),
+        )
+        .join('\n')
+}
+
+/** How much of the first window that closes is its best part, from 0 to 1; null: none closes. */
+export function bestShare(step: StepVerdict): number | null {
+    const window = step.windows.find(({ closes }) => closes !== null)
+    if (window?.closes == null) return null
+    return window.bestUntil === null ? 1 : (window.bestUntil - window.opens) / Math.max(1, window.closes - window.opens)
+}
+
 export type CureState = 'wet' | 'touch-dry' | 'recoatable' | 'solvent-proof'
 
 export function cureAt(layer: Layer, minute: number): CureState {

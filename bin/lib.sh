@@ -203,11 +203,25 @@ CONF
     PATH=$PATH:/usr/sbin php-fpm8.2 "${flags[@]}" >"$run/fpm.out" 2>&1 & children+=($!)
     for _ in $(seq 100); do [ -S "$run/fpm.sock" ] && break; sleep 0.05; done
     [ -S "$run/fpm.sock" ] || { tail -3 "$run/fpm.out" "$run/php.log" >&2; say "PHP does not come up; its last words are above." >&2; return 1; }
+    start_worker "$web_user" "$run"
     PATH=$PATH:/usr/sbin nginx -c "$run/nginx.conf" -e "$run/nginx.log" >"$run/nginx.out" 2>&1 & children+=($!)
     for _ in $(seq 100); do port_is_free "$port" || return 0; sleep 0.05; done
     tail -3 "$run/nginx.log" >&2
     say "The web server does not come up; its last words are above." >&2
     return 1
+}
+
+# Starts the worker that does what takes longer than a request, as user $1, and starts it again should it end.
+start_worker() {
+    local as=(); [ "$1" = "$(id -un)" ] || as=(setpriv --reuid "$1" --regid "$1" --init-groups)
+    (
+        trap 'kill -KILL "$job" 2>/dev/null; exit 0' TERM
+        while :; do
+            "${as[@]}" php artisan queue:work --quiet --sleep=0.3 --tries=1 --timeout=60 >>"$2/worker.log" 2>&1 & job=$!
+            wait "$job"
+            sleep 1
+        done
+    ) & worker=$!
 }
 
 # Starts a stand-in for the thermo-hygrometer at the bench, which writes its readings to $1.
@@ -217,7 +231,8 @@ start_thermometer() { bin/thermometer "$1" & thermometer=$!; }
 stop_serving() {
     local child
     # Work in the background ignores the gentler signal unless it asks for it, as the servers do.
-    [ -z "${thermometer:-}" ] || { kill -TERM "$thermometer" 2>/dev/null; wait "$thermometer" 2>/dev/null; thermometer=; }
+    for child in ${thermometer:-} ${worker:-}; do kill -TERM "$child" 2>/dev/null; wait "$child" 2>/dev/null; done
+    thermometer='' worker=''
     for child in "${children[@]}"; do kill -QUIT "$child" 2>/dev/null; done
     for child in "${children[@]}"; do wait "$child" 2>/dev/null; done
     children=()

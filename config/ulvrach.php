@@ -9,6 +9,9 @@ return [
 
     // File that the thermometer at the bench writes its readings to; empty: there is none.
     'thermometer' => env('ULVRACH_THERMOMETER', ''),
+    // Seconds that the worker looks for an earlier end.
+    'search_seconds' => is_numeric($seconds = env('ULVRACH_SEARCH_SECONDS')) ? (float) $seconds : 10.0,
+
     // Largest plan file that is read, in bytes; a 200-step plan with long notes is about a fifth of it.
     'largest_plan_file' => 2_000_000,
 ];

@@ -29,6 +29,9 @@ Route::prefix('api')->middleware(RequireReadableJson::class)->group(function ():
         Route::get('week', [ClockController::class, 'week']);
         Route::put('week', [ClockController::class, 'keepWeek']);
         Route::post('clock', [ClockController::class, 'lay']);
+        Route::post('clock/searches', [ClockController::class, 'search']);
+        Route::get('clock/searches/{search}', [ClockController::class, 'progress'])->whereUuid('search');
+        Route::delete('clock/searches/{search}', [ClockController::class, 'stopSearch'])->whereUuid('search');
         Route::get('calendar', [ClockController::class, 'calendar']);
         Route::post('feed', [ClockController::class, 'openFeed']);
         Route::delete('feed', [ClockController::class, 'revokeFeed']);

@@ -8,6 +8,7 @@ use App\Models\User;
 use Illuminate\Contracts\Cache\Repository;
 use Ulvrach\Evaluation\Evaluator;
 use Ulvrach\Report\TimetableReport;
+use Ulvrach\Schedule\NoSchedule;
 use Ulvrach\Schedule\Timetable;
 use Ulvrach\Schedule\Timetabler;
 use Ulvrach\Schedule\Workload;
@@ -27,10 +28,11 @@ final readonly class Clock
 
     /**
      * @param  list<string>|null  $only  ids of builds; null: all
-     * @param  float  $seconds  how long a better answer is looked for
      * @return array<string, mixed>
+     *
+     * @throws NoSchedule if there is no session at all
      */
-    public function lay(User $user, ?array $only = null, WhatIf $whatIf = new WhatIf, float $seconds = 0.6): array
+    public function lay(User $user, ?array $only = null, WhatIf $whatIf = new WhatIf, Effort $effort = new Effort): array
     {
         $steps = $whatIf->spare > 0 ? 1 : self::NOW_IN_STEPS_OF;
         $now = intdiv(now()->getTimestamp(), 60 * $steps) * $steps;
@@ -51,7 +53,7 @@ final readonly class Clock
             $calendar = $calendar->withoutSessionAt($minute);
         }
         $timetable = $this->best('timetable.'.hash('xxh128', serialize([$work->problem($calendar, $week->setup), $work->jobs])),
-            fn () => $this->timetabler->lay($work, $calendar, $week->setup, $this->until($seconds)), $seconds);
+            fn () => $this->timetabler->lay($work, $calendar, $week->setup, $effort->goesOn(...), onBetter: $effort->onBetter), $effort);
         if ($whatIf->spare > 0) {
             $timetable = $this->timetabler->bringForward($timetable, $now + $whatIf->spare);
         }
@@ -60,25 +62,17 @@ final readonly class Clock
     }
 
     /** @param  \Closure(): Timetable  $lay */
-    private function best(string $key, \Closure $lay, float $seconds): Timetable
+    private function best(string $key, \Closure $lay, Effort $effort): Timetable
     {
         $kept = $this->cache->get($key);
-        if (is_array($kept) && $kept['timetable'] instanceof Timetable && $kept['seconds'] >= $seconds) {
+        if (is_array($kept) && $kept['timetable'] instanceof Timetable && $kept['seconds'] >= $effort->seconds) {
             return $kept['timetable'];
         }
         $timetable = $lay();
         $known = is_array($kept) && $kept['timetable'] instanceof Timetable ? $kept['timetable'] : $timetable;
         $better = [$timetable->solution->makespan, $timetable->solution->setups] <= [$known->solution->makespan, $known->solution->setups] ? $timetable : $known;
-        $this->cache->put($key, ['timetable' => $better, 'seconds' => $seconds], 86_400);
+        $this->cache->put($key, ['timetable' => $better, 'seconds' => $effort->worth()], 86_400);
 
         return $better;
-    }
-
-    /** @return \Closure(): bool */
-    private function until(float $seconds): \Closure
-    {
-        $end = hrtime(true) + (int) ($seconds * 1e9);
-
-        return static fn (): bool => hrtime(true) < $end;
     }
 }

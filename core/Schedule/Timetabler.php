@@ -19,16 +19,17 @@ final class Timetabler
 
     /**
      * @param  \Closure(): bool  $keepGoing
+     * @param  (\Closure(Solution): void)|null  $onBetter  told of the first answer and of every better one
      *
      * @throws NoSchedule if there is no session at all, or the lags run in a circle
      */
-    public function lay(Workload $work, Calendar $calendar, int $setup, \Closure $keepGoing, int $seed = 1): Timetable
+    public function lay(Workload $work, Calendar $calendar, int $setup, \Closure $keepGoing, int $seed = 1, ?\Closure $onBetter = null): Timetable
     {
         $problem = $work->problem($calendar, $setup);
         $conflicts = [];
         while (true) {
             try {
-                return new Timetable($problem, $work->jobs, $this->scheduler->solve($problem, $keepGoing, $seed), $conflicts);
+                return new Timetable($problem, $work->jobs, $this->scheduler->solve($problem, $keepGoing, $seed, $onBetter), $conflicts);
             } catch (NoSchedule $none) {
                 if ($none->activities === [] || count($conflicts) >= self::MOST_CONFLICTS) {
                     throw $none;

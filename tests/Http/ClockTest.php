@@ -29,7 +29,9 @@ it('lays all builds into the usual week, and says when they end', function () {
 });
 
 it('keeps a week of one’s own, and lays work into it', function () {
-    $this->getJson('/api/week')->assertOk()->assertJsonPath('isSet', false);
+    $this->getJson('/api/week')->assertOk()->assertJsonPath('isSet', true);
+    $this->actingAs($this->modeller())->getJson('/api/week')->assertOk()->assertJsonPath('isSet', false);
+    $this->actingAs($this->user);
     $this->putJson('/api/week', [...$this->week, 'sessions' => [7 => [[600, 900]]]])->assertOk()->assertJsonPath('isSet', true)->assertJsonPath('week.sessions.7.0', [600, 900]);
     foreach ($this->postJson('/api/clock')->assertOk()->json('items') as $item) {
         expect((new DateTimeImmutable($item['from']))->setTimezone(new DateTimeZone('Atlantic/Faroe'))->format('N'))->toBe('7');
@@ -126,4 +128,45 @@ it('opens a private feed that anybody with its address can read, until it is rev
 it('lays nobody else’s builds', function () {
     $stranger = $this->modeller();
     expect($this->actingAs($stranger)->postJson('/api/clock')->assertOk()->json('items'))->toBe([]);
+});
+
+it('has three builds share about two weeks in the demo, one evening of them taken', function () {
+    $clock = $this->postJson('/api/clock')->assertOk()->json();
+    $last = array_map(static fn (array $build) => max(array_column(array_filter($clock['items'], static fn (array $item) => $item['build'] === $build['id']), 'from')), $clock['builds']);
+
+    expect($last)->toHaveCount(3)->and(min($last))->toBeGreaterThan('2026-11-30')->and(max($last))->toBeLessThan('2026-12-10')
+        ->and(array_filter($clock['items'], static fn (array $item) => str_starts_with($item['from'], '2026-11-29')))->toBe([]);
+});
+
+it('looks for an earlier end in the background, and tells how far it has come', function () {
+    $search = $this->postJson('/api/clock/searches')->assertStatus(202)->assertJsonPath('state', 'waiting')->json();
+    $this->artisan('queue:work', ['--once' => true, '--quiet' => true]);
+    $done = $this->getJson("/api/clock/searches/{$search['id']}")->assertOk()->assertJsonPath('state', 'done')->json();
+
+    expect($done['found'])->toBeGreaterThan(0)->and($done['ends'])->toBe($this->postJson('/api/clock')->json('ends'));
+    $this->actingAs($this->modeller())->getJson("/api/clock/searches/{$search['id']}")->assertNotFound();
+    $this->deleteJson("/api/clock/searches/{$search['id']}")->assertNotFound();
+});
+
+it('does not begin a search that was ended before its turn, or that a newer one replaced', function () {
+    $first = $this->postJson('/api/clock/searches')->json('id');
+    $second = $this->postJson('/api/clock/searches', ['temperatureC' => 24])->json('id');
+    $this->getJson("/api/clock/searches/{$first}")->assertJsonPath('state', 'stopped');
+    $this->deleteJson("/api/clock/searches/{$second}")->assertOk()->assertJsonPath('state', 'stopped');
+    $this->artisan('queue:work', ['--stop-when-empty' => true, '--quiet' => true]);
+
+    $this->getJson("/api/clock/searches/{$second}")->assertJsonPath('state', 'stopped')->assertJsonPath('spent', 0)->assertJsonPath('found', 0);
+    $this->postJson('/api/clock/searches', ['temperatureC' => 99])->assertUnprocessable()->assertJsonValidationErrorFor('temperatureC');
+});
+
+it('ends a running search when asked, and keeps what it has found', function () {
+    $spent = [];
+    $effort = new App\Clock\Effort(20.0, static function (float $seconds) use (&$spent): bool {
+        $spent[] = $seconds;
+
+        return count($spent) < 2;
+    });
+    $laid = app(App\Clock\Clock::class)->lay($this->user, effort: $effort);
+
+    expect($spent)->toHaveCount(2)->and($effort->worth())->toBeLessThan(20.0)->and($this->postJson('/api/clock')->json('ends'))->toBe($laid['ends']);
 });

@@ -1,8 +1,8 @@
-import { screen, within } from '@testing-library/react'
+import { screen, waitFor, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { afterEach, describe, expect, it, vi } from 'vitest'
 import { Clock, NextSession } from '@/features/clock'
-import { library, serverAnswers, show } from './kit'
+import { library, serverAnswers, serverKnows, show } from './kit'
 
 const item = (step: string, from: string, to: string, changes = {}) => ({
     build: 'b1',
@@ -66,12 +66,47 @@ describe('the clock screen', () => {
         expect(await screen.findByRole('button', { name: 'Take back' })).toBeVisible()
         expect(asked(fetch).at(-1)).toEqual({ putOff: [{ build: 'b1', step: 'a', until: '2026-11-26T18:00:00Z' }] })
     })
-    it('looks for an earlier end when asked, and says so', async () => {
-        const fetch = serverAnswers({ body: timetable() })
+    const search = (changes = {}) => ({
+        id: 'search-1',
+        state: 'running',
+        seconds: 10,
+        spent: 4,
+        found: 2,
+        ends: '2026-11-27T20:00:00Z',
+        ...changes,
+    })
+    it('looks for an earlier end in the background, tells how far it is, and lays again what it found', async () => {
+        const states = [search(), search({ state: 'done', spent: 10 })]
+        const asked = serverKnows({
+            'POST /clock': timetable(),
+            'POST /clock/searches': search({ state: 'waiting', spent: 0, found: 0, ends: null }),
+            'GET /clock/searches/search-1': () => states.shift() ?? search({ state: 'done', spent: 10 }),
+        })
         show(<Clock />)
         await userEvent.click(await screen.findByRole('button', { name: /Look for an earlier end/ }))
-        expect(asked(fetch).at(-1)).toEqual({ thorough: true })
+        expect(await screen.findByText(/so far Fri 27 Nov, 20:00/)).toBeVisible()
+        expect(screen.getByRole('progressbar', { name: 'Looking for an earlier end' })).toHaveAttribute('value', '4')
         expect(await screen.findByRole('button', { name: /Looked thoroughly/ })).toBeDisabled()
+        await waitFor(() => expect(asked.filter((one) => one === 'POST /clock')).toHaveLength(2))
+    })
+    it('ends a search that is no longer wanted, and can begin another', async () => {
+        const asked = serverKnows({
+            'POST /clock': timetable(),
+            'POST /clock/searches': search(),
+            'GET /clock/searches/search-1': search(),
+            'DELETE /clock/searches/search-1': search({ state: 'stopped' }),
+        })
+        show(<Clock />)
+        await userEvent.click(await screen.findByRole('button', { name: /Look for an earlier end/ }))
+        await userEvent.click(await screen.findByRole('button', { name: 'Stop looking' }))
+        expect(await screen.findByRole('button', { name: /Look for an earlier end/ })).toBeEnabled()
+        expect(asked).toContain('DELETE /clock/searches/search-1')
+    })
+    it('says why a search could not begin', async () => {
+        serverKnows({ 'POST /clock': timetable() })
+        show(<Clock />)
+        await userEvent.click(await screen.findByRole('button', { name: /Look for an earlier end/ }))
+        expect(await screen.findByRole('alert')).toHaveTextContent('Nobody knows POST /clock/searches')
     })
     it('sets a change beside what is', async () => {
         const fetch = serverAnswers(

@@ -28,6 +28,19 @@ export function serverAnswers(...answers: { status?: number; body: unknown }[]) 
     })
 }
 
+/** Answers by what is asked, as in "POST /clock"; a function is called for each answer. Returns what was asked, in order. */
+export function serverKnows(answers: Record<string, unknown>): string[] {
+    const asked: string[] = []
+    vi.spyOn(globalThis, 'fetch').mockImplementation(async (input, init) => {
+        const question = `${init?.method ?? 'GET'} ${String(input).replace('/api', '')}`
+        asked.push(question)
+        const answer = answers[question]
+        if (answer === undefined) return new Response(JSON.stringify({ message: `Nobody knows ${question}` }), { status: 404 })
+        return new Response(JSON.stringify(typeof answer === 'function' ? answer() : answer))
+    })
+    return asked
+}
+
 export const step = (id: string, changes: Partial<Step> = {}): Step => ({
     id,
     technique: 'spray-colour',

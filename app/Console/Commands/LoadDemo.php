@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Clock\BenchSettings;
 use App\Models\User;
 use App\Plans\PlanStore;
 use Illuminate\Console\Command;
 use Illuminate\Support\Str;
 use Ulvrach\PlanFile\PlanReader;
+use Ulvrach\Schedule\Week;
 
 /** Makes the demo account with its three builds, once: what a visitor changed there stays. */
 final class LoadDemo extends Command
@@ -30,9 +32,20 @@ final class LoadDemo extends Command
         foreach (['brae-lorry', 'ostrel-tank', 'harnvik-carrier'] as $name) {
             $store->create($user, PlanReader::fromJson($this->demoFile($name)), 'Load the demo');
         }
+        BenchSettings::keep($user, self::week());
         $this->line('The demo account of Tarsholm is loaded.');
 
         return self::SUCCESS;
+    }
+
+    /** Evenings and full weekends: three builds share about two weeks. One day of them is taken. */
+    private static function week(): Week
+    {
+        $evening = [[1140, 1350]];
+        $taken = now('Atlantic/Faroe')->addDays(5)->format('Y-m-d');
+
+        return new Week('Atlantic/Faroe', [1 => $evening, $evening, $evening, $evening, $evening, [[540, 750], [810, 1080], [1140, 1320]], [[540, 750], [840, 1080]]],
+            [$taken => []], [540, 1290], [540, 1020], 15);
     }
 
     /** The files were written at a moment of theirs; what is done moves with it, so that the bench always shows something that is still drying. */

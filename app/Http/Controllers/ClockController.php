@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Clock\BenchSettings;
 use App\Clock\CalendarFile;
 use App\Clock\Clock;
+use App\Clock\Searches;
 use App\Http\CurrentUser;
 use App\Http\Requests\ClockRequest;
 use App\Http\Requests\WeekRequest;
@@ -23,12 +24,7 @@ use Ulvrach\Schedule\NoSchedule;
 /** The week at the bench, and all builds laid into it. */
 final readonly class ClockController
 {
-    /** Seconds of search: for the first answer, and when somebody asks for a better one. */
-    private const QUICK = 0.6;
-
-    private const THOROUGH = 9.0;
-
-    public function __construct(private Clock $clock)
+    public function __construct(private Clock $clock, private Searches $searches)
     {
     }
 
@@ -47,11 +43,34 @@ final readonly class ClockController
     public function lay(ClockRequest $request): JsonResponse
     {
         try {
-            return new JsonResponse($this->clock->lay(CurrentUser::of($request), $request->builds(), $request->whatIf(),
-                $request->boolean('thorough') ? self::THOROUGH : self::QUICK));
+            return new JsonResponse($this->clock->lay(CurrentUser::of($request), $request->builds(), $request->whatIf()));
         } catch (NoSchedule $none) {
             throw new HttpException(422, $none->getMessage());
         }
+    }
+
+    /** Looks for an earlier end in the background; the first answer stays on screen meanwhile. */
+    public function search(ClockRequest $request): JsonResponse
+    {
+        $user = CurrentUser::of($request);
+        $id = $this->searches->start($user, $request->builds(), $request->whatIf());
+
+        return new JsonResponse(['id' => $id, ...($this->searches->show($user, $id) ?? [])], 202);
+    }
+
+    public function progress(Request $request, string $search): JsonResponse
+    {
+        $state = $this->searches->show(CurrentUser::of($request), $search) ?? throw new NotFoundHttpException('There is no such search.');
+
+        return new JsonResponse(['id' => $search, ...$state]);
+    }
+
+    /** Ends it; the best found so far stays. */
+    public function stopSearch(Request $request, string $search): JsonResponse
+    {
+        $this->searches->stop(CurrentUser::of($request), $search);
+
+        return $this->progress($request, $search);
     }
 
     /** A private address of the calendar; an old one stops working. */

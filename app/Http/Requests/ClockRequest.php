@@ -17,7 +17,6 @@ final class ClockRequest extends FormRequest
         return [
             'builds' => ['sometimes', 'nullable', 'array', 'max:50'],
             'builds.*' => ['uuid'],
-            'thorough' => ['sometimes', 'boolean'],
             'temperatureC' => ['sometimes', 'nullable', 'numeric', 'min:5', 'max:35'],
             'humidityPercent' => ['sometimes', 'nullable', 'numeric', 'min:10', 'max:95'],
             'cabinetC' => ['sometimes', 'nullable', 'numeric', 'min:25', 'max:45'],

@@ -1,5 +1,5 @@
-import { useQuery, useQueryClient } from '@tanstack/react-query'
-import { CalendarDays, Download, Printer, Sparkles } from 'lucide-react'
+import { useQuery } from '@tanstack/react-query'
+import { CalendarDays, Download, Printer } from 'lucide-react'
 import { useEffect, useState } from 'react'
 import { Link } from 'react-router'
 import { Button } from '@/design/Button'
@@ -8,6 +8,7 @@ import { RetryNotice } from '@/design/Notice'
 import { SeverityMark } from '@/design/Severity'
 import { Axis } from './Axis'
 import { type Item, type Question, type Timetable, timetableQuery } from './api'
+import { EarlierEnd } from './EarlierEnd'
 import { Sittings } from './Sittings'
 import { type Formats, formats, sayConflict } from './times'
 import { WeekDialog } from './WeekDialog'
@@ -65,14 +66,7 @@ function Laid({ timetable, question, setQuestion, isLaying, onWeek }: LaidProps)
     }
     return (
         <>
-            <Head
-                timetable={timetable}
-                question={question}
-                setQuestion={setQuestion}
-                isLaying={isLaying}
-                format={format}
-                onWeek={onWeek}
-            />
+            <Head timetable={timetable} question={question} isLaying={isLaying} format={format} onWeek={onWeek} />
             {timetable.items.length === 0 ? (
                 <p className="p-10 text-center text-soft">
                     Nothing is left to do. <Link to="/">Back to the bench</Link>
@@ -125,11 +119,9 @@ function Laid({ timetable, question, setQuestion, isLaying, onWeek }: LaidProps)
 
 const keyOf = (item: Item): string => `${item.build} ${item.step} ${item.part}`
 
-type HeadProps = LaidProps & { format: Formats }
+type HeadProps = Omit<LaidProps, 'setQuestion'> & { format: Formats }
 
-function Head({ timetable, question, setQuestion, isLaying, format, onWeek }: HeadProps) {
-    const queries = useQueryClient()
-    const isThorough = question.thorough === true
+function Head({ timetable, question, isLaying, format, onWeek }: HeadProps) {
     return (
         <div className="no-print flex flex-wrap items-center gap-x-4 gap-y-1 border-b border-line bg-panel px-3 py-1.5">
             <h1 className="wide min-w-40 flex-1 text-base font-semibold">
@@ -137,29 +129,12 @@ function Head({ timetable, question, setQuestion, isLaying, format, onWeek }: He
             </h1>
             <p aria-live="polite" className="text-soft">
                 {isLaying
-                    ? isThorough
-                        ? 'Looking for an earlier end, up to ten seconds…'
-                        : 'Laying…'
+                    ? 'Laying…'
                     : `${timetable.sessionsUsed} sessions, ${timetable.setups} airbrush changes${timetable.isOptimal ? ', no earlier end is possible' : ''}`}
             </p>
             <span className="flex items-center gap-1">
-                {isLaying && isThorough ? (
-                    <Button
-                        onClick={() => {
-                            void queries.cancelQueries({ queryKey: timetableQuery(question).queryKey })
-                            setQuestion({ ...question, thorough: false })
-                        }}
-                    >
-                        Stop looking
-                    </Button>
-                ) : (
-                    !timetable.isOptimal &&
-                    timetable.items.length > 0 && (
-                        <Button onClick={() => setQuestion({ ...question, thorough: true })} disabled={isThorough}>
-                            <Sparkles className="size-4" aria-hidden />{' '}
-                            {isThorough ? 'Looked thoroughly' : 'Look for an earlier end'}
-                        </Button>
-                    )
+                {!timetable.isOptimal && timetable.items.length > 0 && (
+                    <EarlierEnd key={JSON.stringify(question)} question={question} format={format} />
                 )}
                 <Link
                     to="/sheet"

@@ -42,7 +42,6 @@ export type Session = Timetable['sessions'][number]
 /** What is asked of the clock; all of it left out: every build as it stands. */
 export type Question = {
     builds?: string[] | null
-    thorough?: boolean
     temperatureC?: number | null
     humidityPercent?: number | null
     cabinetC?: number | null
@@ -59,6 +58,29 @@ export const timetableQuery = (question: Question) =>
         queryKey: ['clock', question],
         queryFn: ({ signal }) => send('POST', '/clock', timetableSchema, question, signal),
         staleTime: 5_000,
+    })
+
+const searchSchema = z.object({
+    id: z.string(),
+    state: z.enum(['waiting', 'running', 'done', 'stopped']),
+    seconds: z.number(),
+    spent: z.number(),
+    found: z.number(),
+    ends: moment.nullable(),
+})
+export type Search = z.infer<typeof searchSchema>
+export const isUnderWay = (search: Search): boolean => search.state === 'waiting' || search.state === 'running'
+
+export const startSearch = (question: Question) => send('POST', '/clock/searches', searchSchema, question)
+export const stopSearch = (id: string) => send('DELETE', `/clock/searches/${id}`, searchSchema)
+
+/** How far a search has come, asked again until it has ended. */
+export const searchQuery = (id: string) =>
+    queryOptions({
+        queryKey: ['search', id],
+        queryFn: ({ signal }) => getJson(`/clock/searches/${id}`, searchSchema, signal),
+        staleTime: Number.POSITIVE_INFINITY,
+        refetchInterval: ({ state: { data } }) => (data === undefined || isUnderWay(data) ? 500 : false),
     })
 
 const span = z.tuple([z.number(), z.number()])

@@ -51,6 +51,7 @@ Route::prefix('api')->middleware(RequireReadableJson::class)->group(function ():
             Route::post('undo', [PlanController::class, 'undo']);
             Route::post('redo', [PlanController::class, 'redo']);
             Route::get('remedies/{key}', [PlanController::class, 'remedies'])->where('key', '[a-z0-9.-]{1,120}');
+            Route::get('shedding', [ClockController::class, 'shed']);
             Route::get('repair', [PlanController::class, 'repair']);
             Route::get('steps/{step}', [StepController::class, 'show'])->where('step', '[a-z0-9-]{1,40}');
             Route::get('zones/{zone}/scratch', [StepController::class, 'scratch'])->where('zone', '[a-z0-9-]{1,40}');

@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace App\Clock;
 
+use App\Models\Build;
 use App\Models\User;
 use Illuminate\Contracts\Cache\Repository;
 use Ulvrach\Evaluation\Evaluator;
 use Ulvrach\Report\TimetableReport;
 use Ulvrach\Schedule\NoSchedule;
+use Ulvrach\Schedule\Shedder;
 use Ulvrach\Schedule\Timetable;
 use Ulvrach\Schedule\Timetabler;
 use Ulvrach\Schedule\Workload;
@@ -22,7 +24,7 @@ final readonly class Clock
     /** Minutes that "now" is rounded to, so that the same question is asked again and again. */
     private const NOW_IN_STEPS_OF = 15;
 
-    public function __construct(private Evaluator $evaluator, private Timetabler $timetabler, private Repository $cache)
+    public function __construct(private Evaluator $evaluator, private Timetabler $timetabler, private Shedder $shedder, private Repository $cache)
     {
     }
 
@@ -34,8 +36,7 @@ final readonly class Clock
      */
     public function lay(User $user, ?array $only = null, WhatIf $whatIf = new WhatIf, Effort $effort = new Effort): array
     {
-        $steps = $whatIf->spare > 0 ? 1 : self::NOW_IN_STEPS_OF;
-        $now = intdiv(now()->getTimestamp(), 60 * $steps) * $steps;
+        $now = $this->now($whatIf->spare > 0 ? 1 : self::NOW_IN_STEPS_OF);
         $week = BenchSettings::of($user);
         $work = new Workload($now, $whatIf->putOff);
         $evaluations = [];
@@ -58,7 +59,28 @@ final readonly class Clock
             $timetable = $this->timetabler->bringForward($timetable, $now + $whatIf->spare);
         }
 
-        return [...TimetableReport::of($timetable, $evaluations), 'now' => TimetableReport::moment($now), 'timeZone' => $week->timeZone];
+        return [...TimetableReport::of($timetable, $evaluations, $week), 'now' => TimetableReport::moment($now), 'timeZone' => $week->timeZone];
+    }
+
+    /**
+     * What would have to go so that a build is finished by its date, if it comes before all others.
+     *
+     * @return array<string, mixed>
+     *
+     * @throws NoSchedule if there is no session at all
+     */
+    public function shed(User $user, Build $build, string $due): array
+    {
+        $week = BenchSettings::of($user);
+        $now = $this->now(self::NOW_IN_STEPS_OF);
+        $plan = $build->head->document;
+
+        return TimetableReport::shedding($this->shedder->shed($plan, $week->endOfDay($due), $week->calendar($now, self::DAYS), $week->setup, $now), $plan);
+    }
+
+    private function now(int $inStepsOf): int
+    {
+        return intdiv(now()->getTimestamp(), 60 * $inStepsOf) * $inStepsOf;
     }
 
     /** @param  \Closure(): Timetable  $lay */

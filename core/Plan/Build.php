@@ -12,6 +12,7 @@ final readonly class Build
     /**
      * @param  int  $scale  the 35 of 1:35
      * @param  int|null  $serviceMonths  how long it has been in service; null: not said
+     * @param  string|null  $due  the last day on which it may be finished, "2026-12-24"; null: whenever
      */
     public function __construct(
         public string $name,
@@ -21,6 +22,7 @@ final readonly class Build
         public string $story = '',
         public ?int $serviceMonths = null,
         public ?Terrain $terrain = null,
+        public ?string $due = null,
     ) {
     }
 }

@@ -37,7 +37,7 @@ use Ulvrach\Vehicle\VehicleKind;
  * @phpstan-type SchoolData string|array{from: string, name: string, answers?: array<string, string>, severities?: array<string, string|null>}
  * @phpstan-type ProductData array{id: string, name: string, family: string, carrier?: string|null, sheen?: string|null, colour?: string|null}
  * @phpstan-type ZoneData array{id: string, name: string, kind: string, areaCm2: int|float, substrate: string, depicts: string, traffic?: string, sheltered?: bool}
- * @phpstan-type BuildData array{name: string, vehicle: string, kind: string, scale: int, story?: string, serviceMonths?: int|null, terrain?: string|null}
+ * @phpstan-type BuildData array{name: string, vehicle: string, kind: string, scale: int, story?: string, serviceMonths?: int|null, terrain?: string|null, due?: string|null}
  * @phpstan-type BenchData array{temperatureC: int|float, humidityPercent: int|float, movingAir?: bool, cabinetC?: int|float|null}
  * @phpstan-type PlanData array{build: BuildData, school?: SchoolData, bench?: BenchData, zones: list<ZoneData>, products: list<ProductData>, steps: list<StepData>}
  */
@@ -99,7 +99,7 @@ final class PlanReader
     public static function build(array $data): Build
     {
         return new Build(trim($data['name']), trim($data['vehicle']), VehicleKind::from($data['kind']), $data['scale'], $data['story'] ?? '',
-            $data['serviceMonths'] ?? null, isset($data['terrain']) ? Terrain::from($data['terrain']) : null);
+            $data['serviceMonths'] ?? null, isset($data['terrain']) ? Terrain::from($data['terrain']) : null, $data['due'] ?? null);
     }
 
     /** @param  SchoolData  $data */

@@ -50,7 +50,7 @@ final class PlanWriter
     public static function build(Build $build): array
     {
         return ['name' => $build->name, 'vehicle' => $build->vehicle, 'kind' => $build->kind->value, 'scale' => $build->scale, 'story' => $build->story,
-            'serviceMonths' => $build->serviceMonths, 'terrain' => $build->terrain?->value];
+            'serviceMonths' => $build->serviceMonths, 'terrain' => $build->terrain?->value, 'due' => $build->due];
     }
 
     /** @return SchoolData */

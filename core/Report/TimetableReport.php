@@ -5,13 +5,17 @@ declare(strict_types=1);
 namespace Ulvrach\Report;
 
 use Ulvrach\Evaluation\Evaluation;
+use Ulvrach\Plan\Build;
+use Ulvrach\Plan\Plan;
 use Ulvrach\Rules\Severity;
 use Ulvrach\Schedule\Conflict;
 use Ulvrach\Schedule\Job;
 use Ulvrach\Schedule\JobPart;
 use Ulvrach\Schedule\Problem;
 use Ulvrach\Schedule\Reason;
+use Ulvrach\Schedule\Shedding;
 use Ulvrach\Schedule\Timetable;
+use Ulvrach\Schedule\Week;
 use Ulvrach\Technique\TechniqueLibrary;
 
 /** A timetable as plain data. Moments are UTC. */
@@ -21,7 +25,7 @@ final class TimetableReport
      * @param  array<string, Evaluation>  $evaluations  by build
      * @return array<string, mixed>
      */
-    public static function of(Timetable $timetable, array $evaluations): array
+    public static function of(Timetable $timetable, array $evaluations, Week $week): array
     {
         $solution = $timetable->solution;
         $order = array_keys($solution->starts);
@@ -36,7 +40,7 @@ final class TimetableReport
             'isOptimal' => $solution->optimal,
             'stops' => self::count($evaluations, Severity::Stop),
             'risks' => self::count($evaluations, Severity::Risk),
-            'builds' => array_map(static fn (string $id, Evaluation $evaluation) => ['id' => $id, 'name' => $evaluation->plan->build->name],
+            'builds' => array_map(static fn (string $id, Evaluation $evaluation) => self::build($timetable, $id, $evaluation->plan->build, $week),
                 array_keys($evaluations), array_values($evaluations)),
             'sessions' => array_map(static fn (array $session, int $index) => ['from' => self::moment($session[0]), 'to' => self::moment($session[1]), 'isUsed' => isset($used[$index])],
                 array_slice($timetable->problem->sessions, 0, $last + 1), array_keys(array_slice($timetable->problem->sessions, 0, $last + 1))),
@@ -46,10 +50,34 @@ final class TimetableReport
         ];
     }
 
+    /** @return array{id: string, name: string, ends: string|null, due: string|null, slackMinutes: int|null} slack below 0: so much too late */
+    private static function build(Timetable $timetable, string $id, Build $build, Week $week): array
+    {
+        $ends = $timetable->endOf($id);
+        $slack = $ends === null || $build->due === null ? null : $week->endOfDay($build->due) - $ends;
+
+        return ['id' => $id, 'name' => $build->name, 'ends' => $ends === null ? null : self::moment($ends),
+            'due' => $build->due === null ? null : self::moment($week->endOfDay($build->due)), 'slackMinutes' => $slack];
+    }
+
     /** @param  array<string, Evaluation>  $evaluations */
     private static function count(array $evaluations, Severity $severity): int
     {
         return array_sum(array_map(static fn (Evaluation $evaluation) => $evaluation->count($severity), $evaluations));
+    }
+
+    /** @return array{steps: list<array{id: string, number: int, technique: string}>, ends: string, isEnough: bool} */
+    public static function shedding(Shedding $shedding, Plan $plan): array
+    {
+        return [
+            'steps' => array_map(static function (string $id) use ($plan): array {
+                $index = (int) $plan->indexOf($id);
+
+                return ['id' => $id, 'number' => $index + 1, 'technique' => TechniqueLibrary::get($plan->steps[$index]->technique)->name];
+            }, $shedding->steps),
+            'ends' => self::moment($shedding->ends),
+            'isEnough' => $shedding->isEnough,
+        ];
     }
 
     public static function moment(int $minute): string

@@ -21,8 +21,10 @@ final class Scheduler
 {
     public const EXACT_UP_TO = 14;
 
-    /** Different first orders that are tried before the best of them is improved. */
-    private const FIRST_TRIES = 40;
+    /** @param  int  $firstTries  different first orders that are tried before the best of them is improved */
+    public function __construct(private readonly int $firstTries = 40)
+    {
+    }
 
     /**
      * @param  \Closure(): bool  $keepGoing  asked from time to time; false ends the search with the best so far
@@ -90,7 +92,7 @@ final class Scheduler
     private function first(Bench $bench, Chance $chance, Dispatch $dispatch): ?Sweep
     {
         $best = $dispatch->run();
-        for ($try = 1; $try < self::FIRST_TRIES; $try++) {
+        for ($try = 1; $try < $this->firstTries; $try++) {
             $favour = [];
             for ($index = 0; $index < $bench->count; $index++) {
                 $favour[$index] = $chance->below(2880);

@@ -18,4 +18,17 @@ final readonly class Timetable
         public array $conflicts,
     ) {
     }
+
+    /** The minute at which the last work on a build ends; null: nothing is left to do on it. */
+    public function endOf(string $build): ?int
+    {
+        $end = null;
+        foreach ($this->jobs as $index => $job) {
+            if ($job->build === $build) {
+                $end = max($end ?? 0, $this->solution->ends[$index]);
+            }
+        }
+
+        return $end;
+    }
 }

@@ -33,6 +33,12 @@ final readonly class Week
         return new self($timeZone, [1 => $evening, $evening, $evening, $evening, $evening, [[600, 750], [840, 1020]], [[600, 720]]], [], [540, 1290], [540, 1020], 15);
     }
 
+    /** Unix minute at which a day like "2026-12-24" is over. */
+    public function endOfDay(string $day): int
+    {
+        return intdiv((new \DateTimeImmutable("{$day} 00:00", new \DateTimeZone($this->timeZone)))->modify('+1 day')->getTimestamp(), 60);
+    }
+
     /**
      * The hours of so many days, as Unix minutes.
      *

@@ -170,3 +170,21 @@ it('ends a running search when asked, and keeps what it has found', function () 
 
     expect($spent)->toHaveCount(2)->and($effort->worth())->toBeLessThan(20.0)->and($this->postJson('/api/clock')->json('ends'))->toBe($laid['ends']);
 });
+
+it('says what a date to meet leaves to spare, and what would have to go', function () {
+    $build = $this->postJson('/api/clock')->json('builds.1');
+    $state = $this->getJson("/api/builds/{$build['id']}")->json();
+    $due = fn (mixed $day) => $this->postJson("/api/builds/{$build['id']}/edits", ['version' => $this->getJson("/api/builds/{$build['id']}")->json('version'),
+        'edits' => [['edit' => 'describe-build', 'build' => [...$state['plan']['build'], 'due' => $day]]]]);
+    expect($build['due'])->toBeNull()->and($build['slackMinutes'])->toBeNull();
+    $this->getJson("/api/builds/{$build['id']}/shedding")->assertUnprocessable()->assertJsonValidationErrorFor('due');
+    $due('2026-12-31')->assertOk();
+    expect($this->postJson('/api/clock')->json('builds.1'))->toMatchArray(['due' => '2027-01-01T00:00:00Z', 'ends' => $build['ends'],
+        'slackMinutes' => intdiv(strtotime('2027-01-01T00:00:00Z') - strtotime($build['ends']), 60)]);
+    $due('2026-11-27')->assertOk();
+    $shedding = $this->getJson("/api/builds/{$build['id']}/shedding")->assertOk()->json();
+    expect($this->postJson('/api/clock')->json('builds.1.slackMinutes'))->toBeLessThan(0)->and($shedding['steps'])->not->toBe([])->and($shedding['isEnough'])->toBeTrue();
+    foreach (['2026-02-30', '2026-13-01', 'soon', 20261201] as $noDay) {
+        $due($noDay)->assertUnprocessable()->assertJsonPath('faults.0.path', '/edits/0/build/due');
+    }
+});

@@ -28,7 +28,7 @@ const timetable = (changes = {}) => ({
     isOptimal: false,
     stops: 1,
     risks: 3,
-    builds: [{ id: 'b1', name: 'Ostrel' }],
+    builds: [{ id: 'b1', name: 'Ostrel', ends: '2026-11-27T20:30:00Z', due: null, slackMinutes: null }],
     sessions: [
         { from: '2026-11-25T18:00:00Z', to: '2026-11-25T20:00:00Z', isUsed: true },
         { from: '2026-11-26T18:00:00Z', to: '2026-11-26T21:00:00Z', isUsed: true },
@@ -107,6 +107,33 @@ describe('the clock screen', () => {
         show(<Clock />)
         await userEvent.click(await screen.findByRole('button', { name: /Look for an earlier end/ }))
         expect(await screen.findByRole('alert')).toHaveTextContent('Nobody knows POST /clock/searches')
+    })
+    it('says how much there is to spare until a date to meet, and asks for nothing to go', async () => {
+        const build = { id: 'b1', name: 'Ostrel', ends: '2026-11-27T20:30:00Z', due: '2026-11-30T00:00:00Z', slackMinutes: 3090 }
+        serverKnows({ 'POST /clock': timetable({ builds: [build] }) })
+        show(<Clock />)
+        const dates = await screen.findByRole('region', { name: 'Dates to meet' })
+        expect(dates).toHaveTextContent('Ostrel by Sun 29 Nov: 2 d 3 h to spare.')
+        expect(within(dates).queryByRole('button')).toBeNull()
+    })
+    it('tells what would have to go where a date cannot be met', async () => {
+        const build = { id: 'b1', name: 'Ostrel', ends: '2026-11-27T20:30:00Z', due: '2026-11-27T00:00:00Z', slackMinutes: -1230 }
+        const shedding = (steps: unknown[], isEnough: boolean) => ({ steps, ends: '2026-11-26T21:00:00Z', isEnough })
+        const answers: Record<string, unknown> = {
+            'POST /clock': timetable({ builds: [build] }),
+            'GET /builds/b1/shedding': shedding([{ id: 'a', number: 16, technique: 'Rust streaks' }], true),
+        }
+        serverKnows(answers)
+        const { unmount } = show(<Clock />)
+        expect(await screen.findByText(/20 h 30 min too late/)).toBeVisible()
+        await userEvent.click(screen.getByRole('button', { name: 'What would have to go?' }))
+        expect(await screen.findByText('16 Rust streaks')).toBeVisible()
+        expect(screen.getByText(/Before the others and without these, it ends Thu 26 Nov, 21:00/)).toBeVisible()
+        unmount()
+        answers['GET /builds/b1/shedding'] = shedding([], false)
+        show(<Clock />)
+        await userEvent.click(await screen.findByRole('button', { name: 'What would have to go?' }))
+        expect(await screen.findByText(/Another date, or more sessions/)).toBeVisible()
     })
     it('sets a change beside what is', async () => {
         const fetch = serverAnswers(

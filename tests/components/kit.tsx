@@ -58,7 +58,7 @@ export const step = (id: string, changes: Partial<Step> = {}): Step => ({
 })
 
 export const plan = (steps: Step[]): Plan => ({
-    build: { name: 'Ostrel', vehicle: '', kind: 'tank', scale: 35, story: '', serviceMonths: null, terrain: null },
+    build: { name: 'Ostrel', vehicle: '', kind: 'tank', scale: 35, story: '', serviceMonths: null, terrain: null, due: null },
     school: 'sealed-steps',
     bench: { temperatureC: 20, humidityPercent: 50, movingAir: false, cabinetC: null },
     zones: ['hull', 'turret', 'tracks'].map((id) => ({

@@ -27,7 +27,7 @@ const timetable: Timetable = {
     isOptimal: false,
     stops: 0,
     risks: 0,
-    builds: [{ id: 'b', name: 'Ostrel' }],
+    builds: [{ id: 'b', name: 'Ostrel', ends: null, due: null, slackMinutes: null }],
     sessions: [
         { from: at('25T18:00'), to: at('25T20:00'), isUsed: true },
         { from: at('26T08:00'), to: at('26T09:00'), isUsed: false },

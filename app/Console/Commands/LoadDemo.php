@@ -48,12 +48,16 @@ final class LoadDemo extends Command
             [$taken => []], [540, 1290], [540, 1020], 15);
     }
 
-    /** The files were written at a moment of theirs; what is done moves with it, so that the bench always shows something that is still drying. */
+    /**
+     * The files were written at a moment of theirs; what is done and what is due moves with it, so that the bench always shows
+     * something that is still drying, and dates that lie ahead.
+     */
     private function demoFile(string $name): string
     {
         $json = (string) file_get_contents(database_path("demo/{$name}.ulvrach.json"));
         $since = intdiv(time(), 60) * 60 - (int) strtotime(self::WRITTEN);
 
-        return (string) preg_replace_callback('/(?<="done": ")[^"]+/', static fn (array $match) => gmdate('Y-m-d\TH:i:00\Z', (int) strtotime($match[0]) + $since), $json);
+        return (string) preg_replace_callback('/"(done|due)": "([^"]+)"/', static fn (array $match) => "\"{$match[1]}\": \""
+            .gmdate($match[1] === 'done' ? 'Y-m-d\TH:i:00\Z' : 'Y-m-d', (int) strtotime("{$match[2]} UTC") + $since).'"', $json);
     }
 }

@@ -11,12 +11,14 @@ use App\Clock\Searches;
 use App\Http\CurrentUser;
 use App\Http\Requests\ClockRequest;
 use App\Http\Requests\WeekRequest;
+use App\Models\Build;
 use App\Models\User;
 use App\Models\WorkBench;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Str;
+use Illuminate\Validation\ValidationException;
 use Symfony\Component\HttpKernel\Exception\HttpException;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 use Ulvrach\Schedule\NoSchedule;
@@ -44,6 +46,17 @@ final readonly class ClockController
     {
         try {
             return new JsonResponse($this->clock->lay(CurrentUser::of($request), $request->builds(), $request->whatIf()));
+        } catch (NoSchedule $none) {
+            throw new HttpException(422, $none->getMessage());
+        }
+    }
+
+    /** What would have to go so that the build is finished by its date. */
+    public function shed(Request $request, Build $build): JsonResponse
+    {
+        $due = $build->head->document->build->due ?? throw ValidationException::withMessages(['due' => 'The build has no date to meet.']);
+        try {
+            return new JsonResponse($this->clock->shed(CurrentUser::of($request), $build, $due));
         } catch (NoSchedule $none) {
             throw new HttpException(422, $none->getMessage());
         }

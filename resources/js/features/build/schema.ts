@@ -54,6 +54,8 @@ const buildSchema = z.object({
     story: z.string(),
     serviceMonths: z.number().nullable(),
     terrain: z.string().nullable(),
+    /** The last day on which it may be finished, "2026-12-24". */
+    due: z.string().nullable(),
 })
 export type BuildFacts = z.infer<typeof buildSchema>
 

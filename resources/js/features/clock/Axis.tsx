@@ -54,6 +54,28 @@ export function Axis({ timetable, format, chosen, onChoose }: Props) {
                         )}
                     </g>
                 ))}
+                {builds.map(
+                    (build, row) =>
+                        build.due !== null &&
+                        build.due > now && (
+                            <g key={build.id}>
+                                <svg x={x(build.due)} y={HEAD + row * ROW + 4} overflow="visible">
+                                    <title>{`${build.name} is to be finished by then`}</title>
+                                    <path
+                                        d="M0 0h-9l3 4-3 4H0z"
+                                        className={(build.slackMinutes ?? 0) < 0 ? 'fill-risk' : 'fill-good'}
+                                    />
+                                </svg>
+                                <line
+                                    x1={x(build.due)}
+                                    x2={x(build.due)}
+                                    y1={HEAD + row * ROW + 4}
+                                    y2={HEAD + (row + 1) * ROW}
+                                    className="stroke-rule"
+                                />
+                            </g>
+                        ),
+                )}
                 {items.map((item) => {
                     const row = builds.findIndex((build) => build.id === item.build)
                     const y = HEAD + row * ROW

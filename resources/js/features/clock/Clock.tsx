@@ -8,6 +8,7 @@ import { RetryNotice } from '@/design/Notice'
 import { SeverityMark } from '@/design/Severity'
 import { Axis } from './Axis'
 import { type Item, type Question, type Timetable, timetableQuery } from './api'
+import { Dates } from './Dates'
 import { EarlierEnd } from './EarlierEnd'
 import { Sittings } from './Sittings'
 import { type Formats, formats, sayConflict } from './times'
@@ -108,6 +109,7 @@ function Laid({ timetable, question, setQuestion, isLaying, onWeek }: LaidProps)
                         ) : (
                             <Chosen item={chosen} timetable={timetable} format={format} onPutOff={putOff} />
                         )}
+                        <Dates timetable={timetable} format={format} />
                         <PutOffs question={question} setQuestion={setQuestion} timetable={timetable} format={format} />
                         <WhatIf timetable={timetable} base={question} format={format} />
                     </aside>

@@ -27,7 +27,7 @@ export function EarlierEnd({ question, format }: { question: Question; format: F
         return (
             <span className="flex items-center gap-2">
                 <progress
-                    className="h-2 w-24 accent-ink"
+                    className="h-2 w-24 appearance-none [&::-moz-progress-bar]:bg-ink [&::-webkit-progress-bar]:bg-line [&::-webkit-progress-value]:bg-ink"
                     aria-label="Looking for an earlier end"
                     value={state.spent}
                     max={state.seconds}

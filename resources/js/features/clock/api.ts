@@ -29,7 +29,16 @@ const timetableSchema = z.object({
     isOptimal: z.boolean(),
     stops: z.number(),
     risks: z.number(),
-    builds: z.array(z.object({ id: z.string(), name: z.string() })),
+    builds: z.array(
+        z.object({
+            id: z.string(),
+            name: z.string(),
+            ends: moment.nullable(),
+            due: moment.nullable(),
+            /** Below 0: so much too late; null: no date to meet, or nothing left to do. */
+            slackMinutes: z.number().nullable(),
+        }),
+    ),
     sessions: z.array(z.object({ from: moment, to: moment, isUsed: z.boolean() })),
     items: z.array(itemSchema),
     conflicts: z.array(z.object({ message: z.string(), steps: z.array(z.object({ build: z.string(), step: z.string() })) })),
@@ -58,6 +67,19 @@ export const timetableQuery = (question: Question) =>
         queryKey: ['clock', question],
         queryFn: ({ signal }) => send('POST', '/clock', timetableSchema, question, signal),
         staleTime: 5_000,
+    })
+
+const sheddingSchema = z.object({
+    steps: z.array(z.object({ id: z.string(), number: z.number(), technique: z.string() })),
+    ends: moment,
+    isEnough: z.boolean(),
+})
+
+/** What would have to go so that a build is finished by its date, if it comes before all others. */
+export const sheddingQuery = (build: string) =>
+    queryOptions({
+        queryKey: ['clock', 'shedding', build],
+        queryFn: ({ signal }) => getJson(`/builds/${build}/shedding`, sheddingSchema, signal),
     })
 
 const searchSchema = z.object({

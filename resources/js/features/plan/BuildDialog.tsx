@@ -31,6 +31,7 @@ export function BuildDialog({ open, onOpenChange, plan, library, edit }: Props) 
         if (!(number('humidity') >= 10 && number('humidity') <= 95)) wrong.humidity = 'From 10 to 95 %.'
         if (text('cabinet') !== '' && !(number('cabinet') >= 25 && number('cabinet') <= 45))
             wrong.cabinet = 'From 25 to 45 °C: hotter warps polystyrene.'
+        if (text('due') !== '' && !/^20\d\d-/.test(text('due'))) wrong.due = 'A day in this century.'
         setFaults(wrong)
         if (Object.keys(wrong).length > 0) return
         const edits: PlanEdit[] = [
@@ -44,6 +45,7 @@ export function BuildDialog({ open, onOpenChange, plan, library, edit }: Props) 
                     story: text('story'),
                     serviceMonths: text('service') === '' ? null : number('service'),
                     terrain: text('terrain') === '' ? null : text('terrain'),
+                    due: text('due') === '' ? null : text('due'),
                 },
             },
             {
@@ -106,6 +108,16 @@ export function BuildDialog({ open, onOpenChange, plan, library, edit }: Props) 
                         ...library.terrains.map((one) => ({ value: one.code, label: one.label })),
                     ]}
                 />
+                <TextField
+                    label="To be finished by"
+                    name="due"
+                    type="date"
+                    min="2000-01-01"
+                    max="2099-12-31"
+                    defaultValue={plan.build.due ?? ''}
+                    fault={faults.due}
+                />
+                <span />
                 <TextField
                     label="Room temperature"
                     name="temperature"

@@ -7,11 +7,12 @@ namespace App\Clock;
 use App\Models\User;
 use App\Models\WorkBench;
 use Ulvrach\Schedule\Week;
+use Ulvrach\Technique\Pace;
 
 /**
  * The week of a person, as rows keep it and as JSON says it.
  *
- * @phpstan-type WeekData array{timeZone: string, sessions: array<int, list<array{int, int}>>, exceptions: array<string, list<array{int, int}>>, compressor: array{int, int}, daylight: array{int, int}, setup: int}
+ * @phpstan-type WeekData array{timeZone: string, sessions: array<int, list<array{int, int}>>, exceptions: array<string, list<array{int, int}>>, compressor: array{int, int}, daylight: array{int, int}, setup: int, pace?: array{applying: float|int, cleaning: float|int}}
  */
 final class BenchSettings
 {
@@ -30,13 +31,15 @@ final class BenchSettings
     /** @param  WeekData  $data */
     public static function read(array $data): Week
     {
-        return new Week($data['timeZone'], $data['sessions'], $data['exceptions'], $data['compressor'], $data['daylight'], $data['setup']);
+        return new Week($data['timeZone'], $data['sessions'], $data['exceptions'], $data['compressor'], $data['daylight'], $data['setup'],
+            new Pace((float) ($data['pace']['applying'] ?? 1), (float) ($data['pace']['cleaning'] ?? 1)));
     }
 
     /** @return WeekData */
     public static function write(Week $week): array
     {
         return ['timeZone' => $week->timeZone, 'sessions' => $week->sessions, 'exceptions' => $week->exceptions,
-            'compressor' => $week->compressor, 'daylight' => $week->daylight, 'setup' => $week->setup];
+            'compressor' => $week->compressor, 'daylight' => $week->daylight, 'setup' => $week->setup,
+            'pace' => ['applying' => $week->pace->applying, 'cleaning' => $week->pace->cleaning]];
     }
 }

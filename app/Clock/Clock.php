@@ -38,7 +38,7 @@ final readonly class Clock
     {
         $now = $this->now($whatIf->spare > 0 ? 1 : self::NOW_IN_STEPS_OF);
         $week = BenchSettings::of($user);
-        $work = new Workload($now, $whatIf->putOff);
+        $work = new Workload($now, $whatIf->putOff, $week->pace);
         $evaluations = [];
         foreach ($user->builds()->with('head')->oldest()->get() as $build) {
             if ($only === null || in_array($build->id, $only, true)) {
@@ -75,7 +75,7 @@ final readonly class Clock
         $now = $this->now(self::NOW_IN_STEPS_OF);
         $plan = $build->head->document;
 
-        return TimetableReport::shedding($this->shedder->shed($plan, $week->endOfDay($due), $week->calendar($now, self::DAYS), $week->setup, $now), $plan);
+        return TimetableReport::shedding($this->shedder->shed($plan, $week->endOfDay($due), $week->calendar($now, self::DAYS), $week, $now), $plan);
     }
 
     private function now(int $inStepsOf): int

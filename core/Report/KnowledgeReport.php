@@ -17,6 +17,7 @@ use Ulvrach\Sections\Round;
 use Ulvrach\Sections\Sectioner;
 use Ulvrach\Sections\WashWindow;
 use Ulvrach\Technique\Habit;
+use Ulvrach\Technique\Pace;
 use Ulvrach\Technique\TechniqueLibrary;
 use Ulvrach\Undo\LookFirst;
 use Ulvrach\Undo\UndoAdvisor;
@@ -28,8 +29,11 @@ final class KnowledgeReport
     /** Pieces up to which every order of work is tried while somebody waits for the answer. */
     private const MOST_WOVEN = 9;
 
-    /** @return array<string, mixed> */
-    public static function ofStep(Evaluation $evaluation, int $index): array
+    /**
+     * @param  Pace  $pace  of the hands that will do it
+     * @return array<string, mixed>
+     */
+    public static function ofStep(Evaluation $evaluation, int $index, Pace $pace = new Pace): array
     {
         $step = $evaluation->plan->steps[$index];
         $technique = TechniqueLibrary::get($step->technique);
@@ -46,7 +50,7 @@ final class KnowledgeReport
             'lookFirst' => LookFirst::before($evaluation, $index),
             'hazards' => array_map(self::hazard(...), Safety::ofStep($step, $evaluation->plan)),
             'windows' => array_map(self::window(...), FollowUp::of($evaluation, $index)),
-            'rounds' => self::rounds($evaluation, $index),
+            'rounds' => self::rounds($evaluation, $index, $pace),
             'undo' => [
                 'usual' => $technique->practice->undo,
                 'open' => $adjustable['open'],
@@ -107,7 +111,7 @@ final class KnowledgeReport
     }
 
     /** @return array<string, mixed>|null how to cut a wash into rounds; null: nothing is cleaned up, or any time will do */
-    private static function rounds(Evaluation $evaluation, int $index): ?array
+    private static function rounds(Evaluation $evaluation, int $index, Pace $pace): ?array
     {
         $plan = $evaluation->plan;
         $step = $plan->steps[$index];
@@ -116,7 +120,7 @@ final class KnowledgeReport
         if ($step->cleanUp === null || $window === null || $window->latest === null || $technique->cleanMinutes <= 0.0 || $step->zones === []) {
             return null;
         }
-        $wash = new WashWindow(100 / $technique->applyMinutes, 100 / $technique->cleanMinutes, $window->earliest, $window->bestUntil ?? $window->latest);
+        $wash = new WashWindow(100 / $pace->applyMinutes($technique), 100 / $pace->cleanMinutes($technique), $window->earliest, $window->bestUntil ?? $window->latest);
         $pieces = Sectioner::pieces(array_map(static fn (string $zone) => $plan->zones[$zone]->areaCm2, $step->zones), $wash);
         $areas = array_column($pieces, 1);
         $name = static fn (int $piece): string => $plan->zones[$step->zones[$pieces[$piece][0]]]->name;
@@ -124,6 +128,8 @@ final class KnowledgeReport
         $woven = count($pieces) <= self::MOST_WOVEN ? Sectioner::pipelined($areas, $wash) : null;
 
         return [
+            'applyCm2' => round($wash->applyRate, 1),
+            'cleanCm2' => round($wash->cleanRate, 1),
             'largestCm2' => round($wash->largestSection(), 1),
             'idleMinutes' => (int) round($idle),
             'sections' => array_map(static fn (array $section) => array_map($name, $section), $sections),

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Ulvrach\Schedule;
 
+use Ulvrach\Technique\Pace;
+
 /** When a modeller is at the bench, in local time: a week that repeats, with exceptions. */
 final readonly class Week
 {
@@ -14,6 +16,7 @@ final readonly class Week
      * @param  array{int, int}  $compressor  minutes of the day between which it may run
      * @param  array{int, int}  $daylight
      * @param  int  $setup  minutes of an airbrush change
+     * @param  Pace  $pace  how fast the hands are
      */
     public function __construct(
         public string $timeZone,
@@ -22,6 +25,7 @@ final readonly class Week
         public array $compressor,
         public array $daylight,
         public int $setup,
+        public Pace $pace = new Pace,
     ) {
     }
 

@@ -10,6 +10,7 @@ use Ulvrach\Evaluation\Evaluation;
 use Ulvrach\Plan\Plan;
 use Ulvrach\Plan\Step;
 use Ulvrach\Technique\Application;
+use Ulvrach\Technique\Pace;
 use Ulvrach\Technique\Technique;
 use Ulvrach\Technique\TechniqueKind;
 use Ulvrach\Technique\TechniqueLibrary;
@@ -38,7 +39,7 @@ final class Workload
      * @param  int  $now  Unix minute before which nothing can start
      * @param  array<string, int>  $putOff  "build step id" => Unix minute before which it shall not start
      */
-    public function __construct(private readonly int $now, private readonly array $putOff = [])
+    public function __construct(private readonly int $now, private readonly array $putOff = [], private readonly Pace $pace = new Pace)
     {
     }
 
@@ -81,7 +82,7 @@ final class Workload
         for ($coat = 1; $coat <= $coats; $coat++) {
             // Filling the airbrush is counted by the schedule, which saves it where the colour stays.
             $setUp = $coat === 1 && ! $sprays ? $technique->setUpMinutes : 0;
-            $minutes = $setUp + $technique->applyMinutes * $area / 100 * ($product === null ? $step->coats : 1);
+            $minutes = $setUp + $this->pace->applyMinutes($technique) * $area / 100 * ($product === null ? $step->coats : 1);
             $this->activities[] = new Activity($this->name($technique, $index), $this->rounded($minutes), $this->maySplit($technique, $sprays),
                 $sprays ? $product->name : null, false, $coat === 1 ? $notBefore : 0, $coat === 1 ? $notAfter : null);
             $this->jobs[] = new Job($build, $index, $step->id, $coats === 1 ? JobPart::Work : JobPart::Coat, $coat, $coats);
@@ -97,7 +98,7 @@ final class Workload
             return;
         }
         $applied = count($this->activities) - 1;
-        $this->activities[] = new Activity("Clean up {$this->name($technique, $index)}", $this->rounded($technique->cleanMinutes * $this->area($plan, $step) / 100));
+        $this->activities[] = new Activity("Clean up {$this->name($technique, $index)}", $this->rounded($this->pace->cleanMinutes($technique) * $this->area($plan, $step) / 100));
         $this->jobs[] = new Job($build, $index, $step->id, JobPart::CleanUp);
         $latest = $technique->cleanUp->bestUntil ?? $technique->cleanUp->latest ?? null;
         $this->lags[] = new Lag($applied, $applied + 1, $step->cleanUp->afterMinutes, $latest === null ? null : max($latest, $step->cleanUp->afterMinutes), false);

@@ -46,6 +46,8 @@ it('names the field of a week that cannot be', function (array $change, string $
     'a session beyond midnight' => [['sessions' => [1 => [[900, 1500]]]], 'sessions.1.0'],
     'an eighth day' => [['sessions' => [8 => []]], 'sessions'],
     'an exception on no date' => [['exceptions' => ['christmas' => []]], 'exceptions.christmas'],
+    'a pace of nothing' => [['pace' => ['applying' => 0, 'cleaning' => 1]], 'pace.applying'],
+    'a pace in words' => [['pace' => ['applying' => 1, 'cleaning' => 'slow']], 'pace.cleaning'],
     'a setup in words' => [['setup' => 'long'], 'setup'],
     'compressor hours of one number' => [['compressor' => [540]], 'compressor'],
 ]);
@@ -176,7 +178,9 @@ it('says what a date to meet leaves to spare, and what would have to go', functi
     $state = $this->getJson("/api/builds/{$build['id']}")->json();
     $due = fn (mixed $day) => $this->postJson("/api/builds/{$build['id']}/edits", ['version' => $this->getJson("/api/builds/{$build['id']}")->json('version'),
         'edits' => [['edit' => 'describe-build', 'build' => [...$state['plan']['build'], 'due' => $day]]]]);
-    expect($build['due'])->toBeNull()->and($build['slackMinutes'])->toBeNull();
+    expect($build['due'])->toBe('2026-12-08T00:00:00Z')->and($build['slackMinutes'])->toBeGreaterThan(0);
+    $due(null)->assertOk();
+    expect($this->postJson('/api/clock')->json('builds.1'))->toMatchArray(['due' => null, 'slackMinutes' => null]);
     $this->getJson("/api/builds/{$build['id']}/shedding")->assertUnprocessable()->assertJsonValidationErrorFor('due');
     $due('2026-12-31')->assertOk();
     expect($this->postJson('/api/clock')->json('builds.1'))->toMatchArray(['due' => '2027-01-01T00:00:00Z', 'ends' => $build['ends'],
@@ -187,4 +191,15 @@ it('says what a date to meet leaves to spare, and what would have to go', functi
     foreach (['2026-02-30', '2026-13-01', 'soon', 20261201] as $noDay) {
         $due($noDay)->assertUnprocessable()->assertJsonPath('faults.0.path', '/edits/0/build/due');
     }
+});
+
+it('lays work by the pace of one’s own hands, and cuts washes by it', function () {
+    $usual = collect($this->postJson('/api/clock')->json('items'))->sum('minutes');
+    $build = $this->postJson('/api/clock')->json('builds.1.id');
+    $wash = collect($this->getJson("/api/builds/{$build}")->json('plan.steps'))->firstWhere('technique', 'enamel-wash')['id'];
+    $largest = $this->getJson("/api/builds/{$build}/steps/{$wash}")->json('rounds.largestCm2');
+    $this->putJson('/api/week', [...$this->week, 'pace' => ['applying' => 2, 'cleaning' => 2.5]])->assertOk()->assertJsonPath('week.pace.cleaning', 2.5);
+
+    expect(collect($this->postJson('/api/clock')->json('items'))->sum('minutes'))->toBeGreaterThan(1.5 * $usual)
+        ->and($this->getJson("/api/builds/{$build}/steps/{$wash}")->json('rounds.largestCm2'))->toBeLessThan($largest);
 });

@@ -17,6 +17,8 @@ const knowledge = (changes: Partial<Knowledge> = {}): Knowledge => ({
         { action: 'Clean it up', opens: 20, bestUntil: 240, closes: 1440, before: 'it all comes out', after: 'it has set' },
     ],
     rounds: {
+        applyCm2: 20,
+        cleanCm2: 10,
         largestCm2: 2400,
         idleMinutes: 15,
         sections: [['Hull', 'Turret'], ['Tracks']],

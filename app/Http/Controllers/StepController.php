@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Clock\BenchSettings;
+use App\Http\CurrentUser;
 use App\Models\Build;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -18,12 +20,12 @@ final readonly class StepController
     {
     }
 
-    public function show(Build $build, string $step): JsonResponse
+    public function show(Request $request, Build $build, string $step): JsonResponse
     {
         $plan = $build->head->document;
         $index = $plan->indexOf($step) ?? throw new NotFoundHttpException('There is no such step in this plan.');
 
-        return new JsonResponse(KnowledgeReport::ofStep($this->evaluator->evaluate($plan), $index));
+        return new JsonResponse(KnowledgeReport::ofStep($this->evaluator->evaluate($plan), $index, BenchSettings::of(CurrentUser::of($request))->pace));
     }
 
     /** As it is when the step named by "before" begins; without one, at the end. */

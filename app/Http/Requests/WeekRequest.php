@@ -8,6 +8,7 @@ use App\Clock\BenchSettings;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Validator;
 use Ulvrach\Schedule\Week;
+use Ulvrach\Technique\Pace;
 
 /** @phpstan-import-type WeekData from BenchSettings */
 final class WeekRequest extends FormRequest
@@ -23,6 +24,8 @@ final class WeekRequest extends FormRequest
             'exceptions.*' => ['array', 'max:6'],
             'compressor' => ['required', 'array', 'size:2'],
             'daylight' => ['required', 'array', 'size:2'],
+            'pace' => ['sometimes', 'array:applying,cleaning'],
+            'pace.*' => ['numeric:strict', 'min:'.Pace::FASTEST, 'max:'.Pace::SLOWEST],
             'setup' => ['required', 'integer:strict', 'min:0', 'max:120'],
         ];
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 use Tests\Core\PlanKit;
 use Ulvrach\Evaluation\FollowUp;
 use Ulvrach\Report\KnowledgeReport;
+use Ulvrach\Technique\Pace;
 
 /** @return array<string, array{int, int|null}> action => opens and closes, in minutes from the end of the step */
 function followUps(string $plan, int $index): array
@@ -48,4 +49,13 @@ it('cuts a wash into rounds, and nothing that can wait', function () {
 
     expect($rounds['sections'])->toBe([['Hull', 'Load bed']])->and($rounds['order'])->toHaveCount(4)->and($rounds['finish'])->toBeGreaterThan(20)
         ->and(KnowledgeReport::ofStep($evaluation, 3)['rounds'])->toBeNull()->and(KnowledgeReport::ofStep($evaluation, 0)['rounds'])->toBeNull();
+});
+
+it('cuts a wash by the pace of the hands: who cleans slowly gets smaller rounds, and never one too large', function () {
+    $evaluation = PlanKit::evaluate("prime primer on hull large\nclear-coat gloss on hull large\nenamel-wash wash on hull large, clean spirit 30min");
+    $usual = KnowledgeReport::ofStep($evaluation, 2)['rounds'];
+    $slow = KnowledgeReport::ofStep($evaluation, 2, new Pace(1.0, 3.0))['rounds'];
+
+    expect($slow['cleanCm2'])->toEqualWithDelta($usual['cleanCm2'] / 3, 0.1)->and($slow['applyCm2'])->toBe($usual['applyCm2'])
+        ->and($slow['largestCm2'])->toBeLessThan($usual['largestCm2'])->and(count(array_merge(...$slow['sections'])))->toBeGreaterThan(count(array_merge(...$usual['sections'])));
 });

@@ -63,6 +63,11 @@ function WeekForm({ week, isSet, onDone }: { week: Week; isSet: boolean; onDone:
         }
         const setup = Number(text('setup'))
         if (!Number.isInteger(setup) || setup < 0 || setup > 120) wrong.setup = 'Whole minutes up to 120.'
+        const share = (name: string) => {
+            const percent = Number(text(name).replace(',', '.'))
+            if (!(percent >= 25 && percent <= 400)) wrong[name] = 'From 25 to 400 %.'
+            return percent / 100
+        }
         const next: Week = {
             timeZone: text('zone'),
             sessions: Object.fromEntries(DAYS.map((_, day) => [String(day + 1), spans(`day${day + 1}`)])),
@@ -70,12 +75,14 @@ function WeekForm({ week, isSet, onDone }: { week: Week; isSet: boolean; onDone:
             compressor: one('compressor'),
             daylight: one('daylight'),
             setup,
+            pace: { applying: share('applying'), cleaning: share('cleaning') },
         }
         setFaults(wrong)
         if (Object.keys(wrong).length > 0) return
         try {
             queries.setQueryData(weekQuery.queryKey, await keepWeek(next))
-            await queries.invalidateQueries({ queryKey: ['clock'] })
+            // Rounds of a wash go by one's own pace, too.
+            await Promise.all(['clock', 'build'].map((key) => queries.invalidateQueries({ queryKey: [key] })))
             onDone()
         } catch (error) {
             const refused = error instanceof ApiError ? error : null
@@ -119,6 +126,22 @@ function WeekForm({ week, isSet, onDone }: { week: Week; isSet: boolean; onDone:
                 inputMode="numeric"
                 defaultValue={week.setup}
                 fault={faults.setup}
+            />
+            <TextField
+                label="Applying takes, of the usual time"
+                name="applying"
+                unit="%"
+                inputMode="decimal"
+                defaultValue={Math.round(100 * week.pace.applying)}
+                fault={faults.applying}
+            />
+            <TextField
+                label="Cleaning a wash takes, of the usual time"
+                name="cleaning"
+                unit="%"
+                inputMode="decimal"
+                defaultValue={Math.round(100 * week.pace.cleaning)}
+                fault={faults.cleaning}
             />
             <label className="col-span-2 flex flex-col gap-0.5">
                 <span className="text-fine text-soft">Other days: a date and its hours on each line, a date alone for none</span>

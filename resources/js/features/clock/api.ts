@@ -114,6 +114,8 @@ const weekSchema = z.object({
     compressor: span,
     daylight: span,
     setup: z.number(),
+    /** How long the hands take, as shares of the usual time. */
+    pace: z.object({ applying: z.number(), cleaning: z.number() }),
 })
 export type Week = z.infer<typeof weekSchema>
 

@@ -118,7 +118,8 @@ function Rounds({ rounds }: { rounds: NonNullable<Knowledge['rounds']> }) {
                 {rounds.sections.length === 1
                     ? 'All of it in one go'
                     : rounds.sections.map((section, round) => `${round + 1}: ${section.join(', ')}`).join(' · ')}
-                , with {inWords(rounds.idleMinutes)} of waiting. No more than {rounds.largestCm2} cm² at a time.
+                , with {inWords(rounds.idleMinutes)} of waiting. No more than {rounds.largestCm2} cm² at a time, at{' '}
+                {rounds.applyCm2} cm² a minute applied and {rounds.cleanCm2} cleaned: your pace, set with your week.
             </p>
             {rounds.finish !== null && (
                 <details className="mt-1">

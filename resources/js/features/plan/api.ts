@@ -40,6 +40,9 @@ const knowledgeSchema = z.object({
     ),
     rounds: z
         .object({
+            /** Speeds of one's own, cm² a minute. */
+            applyCm2: z.number(),
+            cleanCm2: z.number(),
             largestCm2: z.number(),
             idleMinutes: z.number(),
             sections: z.array(z.array(z.string())),

@@ -211,13 +211,16 @@ CONF
     return 1
 }
 
+# Compiled to machine code, a search makes two and a half times as many moves a second; requests are too short to gain.
+CRUNCHING=(-d opcache.enable_cli=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M)
+
 # Starts the worker that does what takes longer than a request, as user $1, and starts it again should it end.
 start_worker() {
     local as=(); [ "$1" = "$(id -un)" ] || as=(setpriv --reuid "$1" --regid "$1" --init-groups)
     (
         trap 'kill -KILL "$job" 2>/dev/null; exit 0' TERM
         while :; do
-            "${as[@]}" php artisan queue:work --quiet --sleep=0.3 --tries=1 --timeout=60 >>"$2/worker.log" 2>&1 & job=$!
+            "${as[@]}" php "${CRUNCHING[@]}" artisan queue:work --quiet --sleep=0.3 --tries=1 --timeout=60 >>"$2/worker.log" 2>&1 & job=$!
             wait "$job"
             sleep 1
         done

@@ -25,7 +25,8 @@ Route::prefix('api')->middleware(RequireReadableJson::class)->group(function ():
     Route::get('almanac', AlmanacController::class);
 
     Route::middleware('auth')->group(function (): void {
-        Route::get('room', RoomController::class);
+        Route::get('room', [RoomController::class, 'show']);
+        Route::put('room', [RoomController::class, 'keep']);
         Route::get('week', [ClockController::class, 'week']);
         Route::put('week', [ClockController::class, 'keepWeek']);
         Route::post('clock', [ClockController::class, 'lay']);

@@ -6,11 +6,12 @@ namespace App\Clock;
 
 use App\Models\User;
 use App\Models\WorkBench;
+use Ulvrach\Drying\RoomProfile;
 use Ulvrach\Schedule\Week;
 use Ulvrach\Technique\Pace;
 
 /**
- * The week of a person, as rows keep it and as JSON says it.
+ * The week and the room of a person, as rows keep them and as JSON says them.
  *
  * @phpstan-type WeekData array{timeZone: string, sessions: array<int, list<array{int, int}>>, exceptions: array<string, list<array{int, int}>>, compressor: array{int, int}, daylight: array{int, int}, setup: int, pace?: array{applying: float|int, cleaning: float|int}}
  */
@@ -21,6 +22,16 @@ final class BenchSettings
         $document = WorkBench::query()->where('user_id', $user->id)->first()?->document;
 
         return $document === null ? Week::usual() : self::read($document);
+    }
+
+    public static function roomOf(User $user): RoomProfile
+    {
+        return RoomProfile::read(WorkBench::query()->where('user_id', $user->id)->first()->room ?? []);
+    }
+
+    public static function keepRoom(User $user, RoomProfile $room): void
+    {
+        WorkBench::query()->updateOrCreate(['user_id' => $user->id], ['room' => $room->write()]);
     }
 
     public static function keep(User $user, Week $week): void

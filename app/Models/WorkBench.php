@@ -12,17 +12,18 @@ use Illuminate\Database\Eloquent\Model;
  *
  * @property int $user_id
  * @property array{timeZone: string, sessions: array<int, list<array{int, int}>>, exceptions: array<string, list<array{int, int}>>, compressor: array{int, int}, daylight: array{int, int}, setup: int, pace?: array{applying: float|int, cleaning: float|int}}|null $document
+ * @property array<string, array{temperatureC: float|int, humidityPercent: float|int}>|null $room by season
  * @property string|null $feed_token
  *
  * @see BenchSettings
  */
 final class WorkBench extends Model
 {
-    protected $fillable = ['user_id', 'document', 'feed_token'];
+    protected $fillable = ['user_id', 'document', 'room', 'feed_token'];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['document' => 'array'];
+        return ['document' => 'array', 'room' => 'array'];
     }
 }

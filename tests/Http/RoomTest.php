@@ -29,3 +29,25 @@ it('is read from the simulated thermometer', function () {
     unlink($file);
     expect($reading['simulated'])->toBeTrue()->and($reading['temperatureC'])->toBeGreaterThan(10)->toBeLessThan(30);
 });
+
+it('keeps what a room is like through the year, and begins a build in the air of its season', function () {
+    $this->travelTo(new DateTimeImmutable('2026-12-24 10:00:00 UTC'));
+    $user = $this->modeller();
+    $room = $this->actingAs($user)->getJson('/api/room')->assertOk()->assertJsonPath('season', 'winter')->json('profile');
+    $cold = [...$room, 'winter' => ['temperatureC' => 16.5, 'humidityPercent' => 35]];
+    $this->putJson('/api/room', $cold)->assertOk()->assertJsonPath('profile.winter.temperatureC', 16.5);
+
+    expect($this->startBuild($user)->json('plan.bench'))->toMatchArray(['temperatureC' => 16.5, 'humidityPercent' => 35])
+        ->and($this->startBuild($this->modeller())->json('plan.bench.temperatureC'))->toBe($room['winter']['temperatureC']);
+});
+
+it('names the field of a room that cannot be', function (mixed $winter, string $field) {
+    $this->actingAs($this->modeller());
+    $this->putJson('/api/room', [...$this->getJson('/api/room')->json('profile'), 'winter' => $winter])->assertUnprocessable()->assertJsonValidationErrorFor($field);
+})->with([
+    'too cold' => [['temperatureC' => -3, 'humidityPercent' => 40], 'winter.temperatureC'],
+    'too damp' => [['temperatureC' => 18, 'humidityPercent' => 99], 'winter.humidityPercent'],
+    'in words' => [['temperatureC' => 'cold', 'humidityPercent' => 40], 'winter.temperatureC'],
+    'half of it' => [['temperatureC' => 18], 'winter.humidityPercent'],
+    'nothing' => [null, 'winter'],
+]);

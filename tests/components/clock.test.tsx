@@ -2,7 +2,7 @@ import { screen, waitFor, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { afterEach, describe, expect, it, vi } from 'vitest'
 import { Clock, NextSession } from '@/features/clock'
-import { library, serverAnswers, serverKnows, show } from './kit'
+import { library, room, serverAnswers, serverKnows, show } from './kit'
 
 const item = (step: string, from: string, to: string, changes = {}) => ({
     build: 'b1',
@@ -138,7 +138,7 @@ describe('the clock screen', () => {
     it('sets a change beside what is', async () => {
         const fetch = serverAnswers(
             { body: timetable() },
-            { body: { reading: null } },
+            { body: room },
             { body: library },
             { body: timetable({ ends: '2026-11-28T20:30:00Z', sessionsUsed: 4, stops: 2 }) },
         )
@@ -155,6 +155,15 @@ describe('the clock screen', () => {
             school: 'sealed-steps',
         })
         expect(screen.getByRole('row', { name: 'Stops 1 2' })).toBeVisible()
+    })
+    it('thinks of the room as in another season, what is entered before it', async () => {
+        const fetch = serverAnswers({ body: timetable() }, { body: room }, { body: library }, { body: timetable() })
+        show(<Clock />)
+        await userEvent.selectOptions(await screen.findByLabelText('The room as in another season'), 'In summer: 24 °C, 60 %')
+        await userEvent.type(screen.getByLabelText('Humidity'), '70')
+        await userEvent.click(screen.getByRole('button', { name: 'Think it through' }))
+        expect(await screen.findByText('It ends at the same time.')).toBeVisible()
+        expect(asked(fetch).at(-1)).toMatchObject({ temperatureC: 24, humidityPercent: 70 })
     })
     it('names what cannot be kept, and offers the week when nothing can be laid', async () => {
         serverAnswers({

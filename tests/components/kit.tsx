@@ -41,6 +41,13 @@ export function serverKnows(answers: Record<string, unknown>): string[] {
     return asked
 }
 
+const air = (temperatureC: number, humidityPercent: number) => ({ temperatureC, humidityPercent })
+export const room = {
+    reading: null,
+    season: 'winter',
+    profile: { winter: air(19, 40), spring: air(20, 50), summer: air(24, 60), autumn: air(20, 55) },
+}
+
 export const step = (id: string, changes: Partial<Step> = {}): Step => ({
     id,
     technique: 'spray-colour',

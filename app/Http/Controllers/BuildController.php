@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Clock\BenchSettings;
 use App\Http\CurrentUser;
 use App\Http\Requests\StartBuildRequest;
 use App\Http\Resources\BenchCard;
@@ -12,6 +13,7 @@ use App\Models\Build;
 use App\Plans\PlanStore;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Ulvrach\Drying\Season;
 use Ulvrach\PlanFile\PlanReader;
 
 final readonly class BuildController
@@ -29,7 +31,9 @@ final readonly class BuildController
 
     public function store(StartBuildRequest $request): JsonResponse
     {
-        $build = $this->store->create(CurrentUser::of($request), $request->plan(), 'Start the build');
+        $user = CurrentUser::of($request);
+        $air = BenchSettings::roomOf($user)->in(Season::of(now()->month));
+        $build = $this->store->create($user, $request->plan($air), 'Start the build');
 
         return new JsonResponse($this->state->of($build), 201);
     }

@@ -4,25 +4,41 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Clock\BenchSettings;
+use App\Http\CurrentUser;
+use App\Http\Requests\RoomRequest;
 use App\Room\Thermometer;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Ulvrach\Drying\Season;
 
-/** The room as it is measured now. */
+/** The room as it is measured now, and as it is through the year. */
 final readonly class RoomController
 {
     public function __construct(private Thermometer $thermometer)
     {
     }
 
-    public function __invoke(): JsonResponse
+    public function show(Request $request): JsonResponse
     {
         $reading = $this->thermometer->read();
 
-        return new JsonResponse(['reading' => $reading === null ? null : [
-            'temperatureC' => $reading->temperatureC,
-            'humidityPercent' => $reading->humidityPercent,
-            'at' => $reading->at,
-            'simulated' => $reading->simulated,
-        ]]);
+        return new JsonResponse([
+            'reading' => $reading === null ? null : [
+                'temperatureC' => $reading->temperatureC,
+                'humidityPercent' => $reading->humidityPercent,
+                'at' => $reading->at,
+                'simulated' => $reading->simulated,
+            ],
+            'season' => Season::of(now()->month)->value,
+            'profile' => BenchSettings::roomOf(CurrentUser::of($request))->write(),
+        ]);
+    }
+
+    public function keep(RoomRequest $request): JsonResponse
+    {
+        BenchSettings::keepRoom(CurrentUser::of($request), $request->profile());
+
+        return $this->show($request);
     }
 }

@@ -7,6 +7,7 @@ namespace App\Http\Requests;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Rules\Enum;
+use Ulvrach\Drying\Air;
 use Ulvrach\Plan\BenchConditions;
 use Ulvrach\Plan\Build;
 use Ulvrach\Plan\Plan;
@@ -35,13 +36,13 @@ final class StartBuildRequest extends FormRequest
         return ['kind' => 'Choose one of the vehicle kinds.'];
     }
 
-    /** A plan with the zones of the vehicle kind, and nothing done yet. */
-    public function plan(): Plan
+    /** A plan with the zones of the vehicle kind, in this air, and nothing done yet. */
+    public function plan(Air $air): Plan
     {
         $kind = VehicleKind::from($this->string('kind')->toString());
         $scale = $this->integer('scale');
         $build = new Build($this->string('name')->toString(), $this->string('vehicle')->toString(), $kind, $scale, $this->string('story')->toString());
 
-        return new Plan($build, new SchoolChoice(PlanReader::DEFAULT_SCHOOL), new BenchConditions, array_column(ZoneTemplates::for($kind, $scale), null, 'id'), [], []);
+        return new Plan($build, new SchoolChoice(PlanReader::DEFAULT_SCHOOL), new BenchConditions($air->temperatureC, $air->humidityPercent), array_column(ZoneTemplates::for($kind, $scale), null, 'id'), [], []);
     }
 }

@@ -37,7 +37,7 @@ export function Bench() {
             <div className="mx-auto max-w-5xl p-4">
                 <div className="mb-3 flex flex-wrap items-center gap-2">
                     <h1 className="wide text-xl font-semibold">On the bench</h1>
-                    <p className="flex-1 text-soft">{room.data != null && sayRoom(room.data)}</p>
+                    <p className="flex-1 text-soft">{room.data?.reading != null && sayRoom(room.data.reading)}</p>
                     <Button onClick={() => setDialog('import')}>
                         <FileUp className="size-4" aria-hidden /> Import a plan
                     </Button>

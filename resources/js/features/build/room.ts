@@ -1,16 +1,31 @@
 import { queryOptions } from '@tanstack/react-query'
 import { z } from 'zod'
-import { getJson } from '@/app/http'
+import { getJson, send } from '@/app/http'
+
+const airSchema = z.object({ temperatureC: z.number(), humidityPercent: z.number() })
+export type Air = z.infer<typeof airSchema>
+
+export const SEASONS = ['winter', 'spring', 'summer', 'autumn'] as const
+export type Season = (typeof SEASONS)[number]
+const profileSchema = z.object({ winter: airSchema, spring: airSchema, summer: airSchema, autumn: airSchema })
+export type RoomProfile = z.infer<typeof profileSchema>
 
 const roomSchema = z.object({
-    reading: z
-        .object({ temperatureC: z.number(), humidityPercent: z.number(), at: z.string(), simulated: z.boolean() })
-        .nullable(),
+    /** As the thermometer at the bench measures it; null: there is none. */
+    reading: airSchema.extend({ at: z.string(), simulated: z.boolean() }).nullable(),
+    season: z.enum(SEASONS),
+    profile: profileSchema,
 })
 
-/** The room as the thermometer at the bench measures it; null: there is none. */
+/** The room as it is now, and as it is through the year. */
 export const roomQuery = queryOptions({
     queryKey: ['room'],
-    queryFn: async ({ signal }) => (await getJson('/room', roomSchema, signal)).reading,
+    queryFn: ({ signal }) => getJson('/room', roomSchema, signal),
     refetchInterval: 60_000,
 })
+
+export const keepRoom = (profile: RoomProfile) => send('PUT', '/room', roomSchema, profile)
+
+/** "In winter: 19 °C, 40 %" */
+export const saySeason = (season: Season, { temperatureC, humidityPercent }: Air): string =>
+    `In ${season}: ${temperatureC} °C, ${humidityPercent} %`

@@ -6,6 +6,7 @@ import { Dialog } from '@/design/Dialog'
 import { TextField } from '@/design/Field'
 import { RetryNotice } from '@/design/Notice'
 import { keepWeek, openFeed, revokeFeed, type Week, weekQuery } from './api'
+import { RoomForm } from './RoomForm'
 import { readSpans, saySpans } from './times'
 
 const DAYS = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday']
@@ -26,6 +27,7 @@ export function WeekDialog({ open, onOpenChange }: { open: boolean; onOpenChange
             {settings.data !== undefined && (
                 <>
                     <WeekForm week={settings.data.week} isSet={settings.data.isSet} onDone={() => onOpenChange(false)} />
+                    <RoomForm />
                     <Feed feed={settings.data.feed} />
                 </>
             )}

@@ -3,7 +3,7 @@ import { useState } from 'react'
 import { Button } from '@/design/Button'
 import { inWords } from '@/design/duration'
 import { Select, TextField } from '@/design/Field'
-import { libraryQuery, roomQuery } from '@/features/build'
+import { type Air, libraryQuery, roomQuery, SEASONS, saySeason } from '@/features/build'
 import { type Question, type Timetable, timetableQuery } from './api'
 import { type Formats, minutesBetween } from './times'
 
@@ -25,9 +25,12 @@ export function WhatIf({ timetable, base, format }: Props) {
             if (!(value >= from && value <= to)) wrong[name] = `From ${from} to ${to} ${unit}.`
             return value
         }
+        // What is entered counts before the season.
+        const season = SEASONS.find((one) => one === text('season'))
+        const air = season === undefined ? undefined : room.data?.profile[season]
         const question: Question = {
-            temperatureC: number('temperature', 5, 35, '°C'),
-            humidityPercent: number('humidity', 10, 95, '%'),
+            temperatureC: number('temperature', 5, 35, '°C') ?? air?.temperatureC ?? null,
+            humidityPercent: number('humidity', 10, 95, '%') ?? air?.humidityPercent ?? null,
             cabinetC: number('cabinet', 25, 45, '°C'),
             skipped: text('skipped') === '' ? [] : [text('skipped')],
             school: text('school') || null,
@@ -74,6 +77,21 @@ export function WhatIf({ timetable, base, format }: Props) {
                             .map((session) => ({ value: stamp(session.from), label: format.both(session.from) })),
                     ]}
                 />
+                {room.data !== undefined && (
+                    <div className="col-span-2">
+                        <Select
+                            label="The room as in another season"
+                            name="season"
+                            choices={[
+                                { value: '', label: 'as it is' },
+                                ...SEASONS.map((season) => ({
+                                    value: season,
+                                    label: room.data === undefined ? season : saySeason(season, room.data.profile[season]),
+                                })),
+                            ]}
+                        />
+                    </div>
+                )}
                 <div className="col-span-2">
                     <Select
                         label="Judged by another school"
@@ -85,17 +103,8 @@ export function WhatIf({ timetable, base, format }: Props) {
                     />
                 </div>
                 <div className="col-span-2 flex flex-wrap justify-end gap-2">
-                    {room.data != null && (
-                        <Button
-                            onClick={() =>
-                                setAsked({
-                                    temperatureC: room.data?.temperatureC ?? null,
-                                    humidityPercent: room.data?.humidityPercent ?? null,
-                                })
-                            }
-                        >
-                            The room as measured
-                        </Button>
+                    {room.data?.reading != null && (
+                        <Button onClick={() => setAsked(airOf(room.data?.reading))}>The room as measured</Button>
                     )}
                     {asked !== null && <Button onClick={() => setAsked(null)}>Forget it</Button>}
                     <Button type="submit" tone="act">
@@ -113,6 +122,11 @@ export function WhatIf({ timetable, base, format }: Props) {
         </section>
     )
 }
+
+const airOf = (air: Air | null | undefined): Question => ({
+    temperatureC: air?.temperatureC ?? null,
+    humidityPercent: air?.humidityPercent ?? null,
+})
 
 const stamp = (date: Date): string => `${date.toISOString().slice(0, 19)}Z`
 

@@ -3,7 +3,7 @@ import { useState } from 'react'
 import { Button } from '@/design/Button'
 import { Dialog } from '@/design/Dialog'
 import { Select, TextArea, TextField } from '@/design/Field'
-import { type Library, type Plan, roomQuery } from '@/features/build'
+import { type Air, type Library, type Plan, roomQuery, SEASONS, saySeason } from '@/features/build'
 import type { PlanEdit } from './edits'
 
 type Props = {
@@ -147,22 +147,17 @@ export function BuildDialog({ open, onOpenChange, plan, library, edit }: Props) 
                     <input type="checkbox" name="moving" defaultChecked={plan.bench.movingAir} /> A fan moves the air
                 </label>
                 <div className="col-span-2 flex flex-wrap items-center gap-2 text-fine text-soft">
-                    <p className="flex-1">Drying times and windows follow the room.</p>
-                    {room.data != null && (
-                        <Button
-                            onClick={(event) => {
-                                const form = event.currentTarget.form
-                                const set = (name: string, value: number) => {
-                                    const field = form?.elements.namedItem(name)
-                                    if (field instanceof HTMLInputElement) field.value = String(value)
-                                }
-                                set('temperature', room.data?.temperatureC ?? 20)
-                                set('humidity', room.data?.humidityPercent ?? 50)
-                            }}
-                        >
-                            As measured now: {room.data.temperatureC} °C, {room.data.humidityPercent} %
-                        </Button>
+                    <p className="flex-1 basis-full">Drying times and windows follow the room.</p>
+                    {room.data?.reading != null && (
+                        <AirButton
+                            air={room.data.reading}
+                            label={`As measured now: ${room.data.reading.temperatureC} °C, ${room.data.reading.humidityPercent} %`}
+                        />
                     )}
+                    {SEASONS.map((season) => {
+                        const air = room.data?.profile[season]
+                        return air === undefined ? null : <AirButton key={season} air={air} label={saySeason(season, air)} />
+                    })}
                 </div>
                 <div className="col-span-2 flex justify-end gap-2">
                     <Button onClick={() => onOpenChange(false)}>Leave it</Button>
@@ -172,5 +167,25 @@ export function BuildDialog({ open, onOpenChange, plan, library, edit }: Props) 
                 </div>
             </form>
         </Dialog>
+    )
+}
+
+/** Fills in the room of the form that it stands in. */
+function AirButton({ air, label }: { air: Air; label: string }) {
+    return (
+        <Button
+            className="text-fine"
+            onClick={(event) => {
+                const form = event.currentTarget.form
+                const set = (name: string, value: number) => {
+                    const field = form?.elements.namedItem(name)
+                    if (field instanceof HTMLInputElement) field.value = String(value)
+                }
+                set('temperature', air.temperatureC)
+                set('humidity', air.humidityPercent)
+            }}
+        >
+            {label}
+        </Button>
     )
 }

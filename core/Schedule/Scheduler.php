@@ -11,6 +11,7 @@ use Ulvrach\Schedule\Internal\Dispatch;
 use Ulvrach\Schedule\Internal\Exact;
 use Ulvrach\Schedule\Internal\LocalSearch;
 use Ulvrach\Schedule\Internal\Sweep;
+use Ulvrach\Schedule\Internal\Urgencies;
 
 /**
  * Lays work into hours: earliest end, then fewest airbrush changes, then fewest sessions. Up to fourteen activities are
@@ -53,7 +54,7 @@ final class Scheduler
         }
         $tell = $onBetter === null ? null : fn (Sweep $sweep) => $onBetter($this->solution($sweep, $bench, $bound, $sweep->makespan() === $bound));
         $tell?->__invoke($first);
-        $best = (new LocalSearch($bench, $chance, $dispatch))->improve($first, $keepGoing, $tell);
+        $best = (new LocalSearch($bench, $chance, new Urgencies($bench, $chance, $dispatch)))->improve($first, $keepGoing, $tell);
 
         return $this->solution($best, $bench, $bound, $best->makespan() === $bound);
     }

@@ -21,6 +21,9 @@ final class LocalSearch
     /** Moves without a better order before the search goes elsewhere: as good as 10 000 and better than 1 200 on 50 steps with eight seeds. */
     private const PATIENCE = 4000;
 
+    /** Orders by urgencies that are tried for each activity, at the beginning and whenever moves are stuck. */
+    private const URGENCIES = 4;
+
     private const SHAKES = 8;
 
     private const NEAR = 10;
@@ -28,7 +31,7 @@ final class LocalSearch
     /** @var array<int, list<int>> by activity: what is tied to it by windows, itself among them */
     private array $blocks = [];
 
-    public function __construct(private readonly Bench $bench, private readonly Chance $chance, private readonly Dispatch $dispatch)
+    public function __construct(private readonly Bench $bench, private readonly Chance $chance, private readonly Urgencies $urgencies)
     {
         for ($index = 0; $index < $bench->count; $index++) {
             $this->blocks[$index] = [$index];
@@ -49,6 +52,11 @@ final class LocalSearch
      */
     public function improve(Sweep $start, \Closure $keepGoing, ?\Closure $onBetter = null): Sweep
     {
+        $other = $this->urgencies->improve(self::URGENCIES * $this->bench->count, $keepGoing, $this->score(...));
+        if ($other !== null && $this->quality($other) < $this->quality($start)) {
+            $start = $other;
+            $onBetter?->__invoke($start);
+        }
         $best = clone $start;
         $bestQuality = $this->quality($start);
         $at = clone $start;
@@ -74,7 +82,12 @@ final class LocalSearch
             }
             $memory[$slot] = min($memory[$slot], $score);
             if (++$since > self::PATIENCE) {
-                $at = $this->elsewhere($best, $bestQuality[0]);
+                $at = $this->elsewhere($best, $bestQuality[0], $keepGoing);
+                $quality = $this->quality($at);
+                if ($quality < $bestQuality) {
+                    [$best, $bestQuality] = [$at, $quality];
+                    $onBetter?->__invoke($best);
+                }
                 $score = $this->score($at);
                 $memory = array_fill(0, self::MEMORY, $score);
                 $since = 0;
@@ -84,17 +97,17 @@ final class LocalSearch
         return $best;
     }
 
-    /** Somewhere to go on from: another first order, or the best one shaken. */
-    private function elsewhere(Sweep $best, int $makespan): Sweep
+    /**
+     * Somewhere to go on from: mostly the best order that urgencies have led to, else the best one shaken.
+     *
+     * @param  \Closure(): bool  $keepGoing
+     */
+    private function elsewhere(Sweep $best, int $makespan, \Closure $keepGoing): Sweep
     {
         if ($this->chance->below(4) > 0) {
-            $favour = [];
-            for ($index = 0; $index < $this->bench->count; $index++) {
-                $favour[$index] = $this->chance->below(4320);
-            }
-            $other = $this->dispatch->run($favour, $this->chance->below(2) === 0);
+            $other = $this->urgencies->improve(self::URGENCIES * $this->bench->count, $keepGoing, $this->score(...));
             if ($other !== null) {
-                return $other;
+                return clone $other;
             }
         }
         $shaken = clone $best;

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Bench\LargeBench;
 use Tests\Core\Schedule\Generated;
 use Tests\Core\Schedule\Verifier;
 use Ulvrach\PlanFile\BadPlanFile;
@@ -154,3 +155,18 @@ it('names the faults of a schedule file', function (string $json, string $path) 
     ['{"sessions":[[0,9]],"sprayWindows":[],"daylight":[],"setup":0,"horizon":9,"granularity":5,"activities":[{"id":0,"active":5}],"lags":[{"from":0,"to":3,"min":0}]}', '/lags/0/to'],
     ['{"sessions":[[0,9]],"sprayWindows":[],"daylight":[],"setup":0,"horizon":9,"granularity":5,"activities":[{"id":4,"active":5}],"lags":[]}', '/activities/0/id'],
 ]);
+
+it('goes on from urgencies where moves are stuck, the same for the same seed, and keeps everything that has to hold', function () {
+    $problem = LargeBench::problem();
+    $search = static function (int $asked, int $seed) use ($problem): Solution {
+        return (new Scheduler)->solve($problem, static function () use (&$asked): bool {
+            return --$asked > 0;
+        }, $seed);
+    };
+    $first = $search(0, 7);
+    $better = $search(60, 7);
+
+    expect(Verifier::faults($problem, $first->starts))->toBe([])->and(Verifier::faults($problem, $better->starts))->toBe([])
+        ->and($better->makespan)->toBeLessThanOrEqual($first->makespan)
+        ->and($search(60, 7)->starts)->toBe($better->starts);
+});

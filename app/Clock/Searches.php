@@ -24,6 +24,9 @@ final readonly class Searches
     /** Seconds after which nobody asks about a search any more. */
     private const KEPT = 3600;
 
+    /** Seconds after which a running search that tells nothing new is taken for dead: its worker has ended. */
+    private const SILENT = 30;
+
     public function __construct(private Clock $clock, private Repository $cache, private Dispatcher $bus)
     {
     }
@@ -101,6 +104,6 @@ final readonly class Searches
     /** @param  SearchState  $state */
     private function keep(User $user, string $id, array $state): void
     {
-        $this->cache->put("search.{$user->id}.{$id}", $state, self::KEPT);
+        $this->cache->put("search.{$user->id}.{$id}", $state, $state['state'] === 'running' ? self::SILENT : self::KEPT);
     }
 }

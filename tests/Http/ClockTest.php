@@ -132,11 +132,11 @@ it('lays nobody else’s builds', function () {
     expect($this->actingAs($stranger)->postJson('/api/clock')->assertOk()->json('items'))->toBe([]);
 });
 
-it('has three builds share about two weeks in the demo, one evening of them taken', function () {
+it('has three builds share about two weeks in the demo, one day of them taken', function () {
     $clock = $this->postJson('/api/clock')->assertOk()->json();
     $last = array_map(static fn (array $build) => max(array_column(array_filter($clock['items'], static fn (array $item) => $item['build'] === $build['id']), 'from')), $clock['builds']);
 
-    expect($last)->toHaveCount(3)->and(min($last))->toBeGreaterThan('2026-11-30')->and(max($last))->toBeLessThan('2026-12-10')
+    expect($last)->toHaveCount(3)->and(min($last))->toBeGreaterThan('2026-11-30')->and(max($last))->toBeLessThan('2026-12-12')
         ->and(array_filter($clock['items'], static fn (array $item) => str_starts_with($item['from'], '2026-11-29')))->toBe([]);
 });
 
@@ -170,7 +170,9 @@ it('ends a running search when asked, and keeps what it has found', function () 
     });
     $laid = app(App\Clock\Clock::class)->lay($this->user, effort: $effort);
 
-    expect($spent)->toHaveCount(2)->and($effort->worth())->toBeLessThan(20.0)->and($this->postJson('/api/clock')->json('ends'))->toBe($laid['ends']);
+    expect($spent)->toHaveCount(2)->and($effort->worth())->toBeLessThan(20.0)->and($laid['ends'])->not->toBeNull()
+        // What was found is kept; a longer look can only better it.
+        ->and(strtotime($this->postJson('/api/clock')->json('ends')))->toBeLessThanOrEqual(strtotime($laid['ends']));
 });
 
 it('says what a date to meet leaves to spare, and what would have to go', function () {

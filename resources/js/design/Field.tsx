@@ -1,4 +1,4 @@
-import { type ComponentProps, type ReactNode, useId } from 'react'
+import { type ComponentProps, memo, type ReactNode, useId } from 'react'
 
 const BOX =
     'w-full rounded-plate border border-rule bg-sheet px-2 min-h-8 pointer-coarse:min-h-11 aria-invalid:border-stop aria-invalid:border-2'
@@ -68,21 +68,22 @@ export function Select({
     return (
         <Frame label={label} fault={fault} hint={hint} id={id}>
             <select {...rest} id={id} aria-invalid={fault !== undefined} className={BOX}>
-                {choices?.map((choice) => (
-                    <option key={choice.value} value={choice.value}>
-                        {choice.label}
-                    </option>
-                ))}
+                {choices !== undefined && <Options choices={choices} />}
                 {groups?.map((group) => (
                     <optgroup key={group.label} label={group.label}>
-                        {group.choices.map((choice) => (
-                            <option key={choice.value} value={choice.value}>
-                                {choice.label}
-                            </option>
-                        ))}
+                        <Options choices={group.choices} />
                     </optgroup>
                 ))}
             </select>
         </Frame>
     )
 }
+
+/** Long lists are drawn again only when they are other lists. */
+const Options = memo(function Options({ choices }: { choices: readonly Choice[] }) {
+    return choices.map((choice) => (
+        <option key={choice.value} value={choice.value}>
+            {choice.label}
+        </option>
+    ))
+})

@@ -34,6 +34,8 @@ export const StepRow = memo(function StepRow(props: Props) {
                 gridTemplateColumns: template,
             }}
             role="row"
+            // On the row, not on its cells: times move with every edit, and cells that look the same need not be drawn again.
+            title={row.windows === '' ? undefined : row.windows}
             aria-rowindex={row.number + 1}
             aria-selected={isHere || isChosen}
             className={`relative grid border-b border-line ${isDragging ? 'z-10 shadow-lg' : ''} ${isHere ? 'bg-sheet' : isChosen ? 'bg-press' : 'bg-row'}`}
@@ -82,7 +84,6 @@ const RowBody = memo(function RowBody(props: BodyProps) {
                     cell={cell}
                     kind={row.kind}
                     look={row.look}
-                    windows={row.windows}
                     bestShare={row.bestShare}
                     isHere={cursorZone != null && cell.zones.includes(cursorZone)}
                     isInRow={isHere}
@@ -130,14 +131,13 @@ type CellProps = Pick<Props, 'onCursor' | 'acts'> & {
     cell: Cell
     kind: Row['kind']
     look: Row['look']
-    windows: string
     bestShare: number | null
     isHere: boolean
     isInRow: boolean
 }
 
 const ZoneCell = memo(function ZoneCell(props: CellProps) {
-    const { step, cell, kind, look, windows, bestShare, isHere, isInRow, onCursor, acts } = props
+    const { step, cell, kind, look, bestShare, isHere, isInRow, onCursor, acts } = props
     const { zones, name, isOn, isPart, severity } = cell
     const verdict = severity === null ? '' : `, ${SEVERITY_WORD[severity]}`
     return (
@@ -148,7 +148,6 @@ const ZoneCell = memo(function ZoneCell(props: CellProps) {
                 tabIndex={isHere ? 0 : -1}
                 aria-pressed={isOn}
                 aria-label={`${name}${verdict}`}
-                title={isOn && windows !== '' ? windows : undefined}
                 onClick={() => {
                     // The first press goes there; a press within the chosen step changes its zones.
                     if (isInRow) acts.toggle(zones)

@@ -1,4 +1,4 @@
-import { useState } from 'react'
+import { memo, useMemo, useState } from 'react'
 import { Button } from '@/design/Button'
 import { inWords } from '@/design/duration'
 import { type Choice, Select, TextArea, TextField } from '@/design/Field'
@@ -19,10 +19,20 @@ const APPLICATIONS: Choice[] = [
 const STAGES = ['ground', 'colour', 'chipping', 'detail', 'markings', 'tint', 'wear', 'tracks', 'dust', 'seal', 'assembly']
 
 /** How a step is done. Every change is saved as soon as it is made. */
-export function StepSettings({ plan, library, step, edit }: Props) {
+export const StepSettings = memo(function StepSettings({ plan, library, step, edit }: Props) {
     const [isNamingProduct, setNaming] = useState(false)
     const technique = techniqueOf(library, step.technique)
     const { own, starter } = fittingProducts(plan, library, technique)
+    const techniques = useMemo(
+        () =>
+            STAGES.map((stage) => ({
+                label: stage,
+                choices: library.techniques
+                    .filter((one) => one.stage === stage)
+                    .map((one) => ({ value: one.code, label: one.name })),
+            })),
+        [library],
+    )
     const change = (changes: Partial<Step>) => void edit([{ edit: 'replace-step', step: { ...step, ...changes } }])
     const carriers: Choice[] = library.carriers.map((carrier) => ({ value: carrier.code, label: carrier.label }))
 
@@ -44,12 +54,7 @@ export function StepSettings({ plan, library, step, edit }: Props) {
                     label="Technique"
                     value={step.technique}
                     onChange={(event) => void edit(changeTechnique(plan, library, step, event.target.value))}
-                    groups={STAGES.map((stage) => ({
-                        label: stage,
-                        choices: library.techniques
-                            .filter((one) => one.stage === stage)
-                            .map((one) => ({ value: one.code, label: one.name })),
-                    }))}
+                    groups={techniques}
                 />
             </div>
             {technique.families.length > 0 && (
@@ -145,7 +150,7 @@ export function StepSettings({ plan, library, step, edit }: Props) {
             />
         </div>
     )
-}
+})
 
 function CleanUpFields({
     step,

@@ -218,7 +218,7 @@ CRUNCHING=(-d opcache.enable_cli=1 -d opcache.jit=tracing -d opcache.jit_buffer_
 start_worker() {
     local as=(); [ "$1" = "$(id -un)" ] || as=(setpriv --reuid "$1" --regid "$1" --init-groups)
     (
-        trap 'kill -KILL "$job" 2>/dev/null; exit 0' TERM
+        trap 'kill -KILL "$job" 2>/dev/null; wait "$job" 2>/dev/null; exit 0' TERM
         while :; do
             "${as[@]}" php "${CRUNCHING[@]}" artisan queue:work --quiet --sleep=0.3 --tries=1 --timeout=60 >>"$2/worker.log" 2>&1 & job=$!
             wait "$job"

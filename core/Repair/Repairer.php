@@ -23,7 +23,7 @@ final readonly class Repairer
     public function __construct(
         private Evaluator $evaluator = new Evaluator,
         private RemedyAdvisor $advisor = new RemedyAdvisor,
-        private int $mostStates = 40,
+        private int $mostStates = 90,
     ) {
     }
 

@@ -6,6 +6,7 @@ use Tests\Core\CaseFile;
 use Tests\Core\PlanKit;
 use Ulvrach\Evaluation\Evaluator;
 use Ulvrach\PlanFile\EditCodec;
+use Ulvrach\PlanFile\PlanReader;
 use Ulvrach\Repair\Repairer;
 use Ulvrach\Rules\Severity;
 
@@ -42,4 +43,11 @@ it('says so when it cannot: a failed trial of what is certain stays', function (
     $repair = (new Repairer)->repair(PlanKit::plan("prime primer on exhaust\nspray-colour acrylic on exhaust\nfinal-coat matte on exhaust, failed ends-without-matte-coat, failed exhaust-like-hull"));
 
     expect($repair->after->count(Severity::Stop))->toBeLessThanOrEqual(1);
+});
+
+it('proves for the lorry of the demo that no smaller set of changes leaves it without a stop', function () {
+    $file = dirname(__DIR__, 3).'/database/demo/brae-lorry.ulvrach.json';
+    $repair = (new Repairer)->repair(PlanReader::fromJson((string) file_get_contents($file)));
+
+    expect($repair->isSound())->toBeTrue()->and($repair->isSmallest)->toBeTrue()->and($repair->actions)->toHaveCount(5);
 });

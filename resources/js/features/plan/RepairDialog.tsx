@@ -20,7 +20,7 @@ export function RepairDialog({ open, onOpenChange, state, edit }: Props) {
             onOpenChange={onOpenChange}
             width="max-w-2xl"
             title="Make this plan sound"
-            description="The fewest changes that leave no stop. Each was tried on a copy; nothing is changed until you take it."
+            description="Few changes that leave no stop. Each was tried on a copy; nothing is changed until you take it."
         >
             <Proposal state={state} edit={edit} onDone={() => onOpenChange(false)} />
         </Dialog>

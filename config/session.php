@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 return [
-    'driver' => env('SESSION_DRIVER', 'database'),
+    'driver' => 'quiet',
     'lifetime' => 60 * 24 * 14,
     'cookie' => 'ulvrach_session',
 ];

@@ -4,16 +4,19 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Http\QuietSessionHandler;
 use App\Room\FileThermometer;
 use App\Room\Thermometer;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Contracts\Auth\Factory;
 use Illuminate\Contracts\Auth\StatefulGuard;
 use Illuminate\Contracts\Foundation\Application;
+use Illuminate\Database\ConnectionInterface;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\RateLimiter;
+use Illuminate\Support\Facades\Session;
 use Illuminate\Support\Facades\Vite;
 use Illuminate\Support\ServiceProvider;
 
@@ -35,6 +38,12 @@ final class AppServiceProvider extends ServiceProvider
     public function boot(): void
     {
         Model::shouldBeStrict();
+        Session::extend('quiet', static fn (Application $app): QuietSessionHandler => new QuietSessionHandler(
+            $app->make(ConnectionInterface::class),
+            'sessions',
+            config()->integer('session.lifetime'),
+            $app,
+        ));
         // Addresses without a host: right behind every port and name.
         Vite::createAssetPathsUsing(static fn (string $path): string => "/{$path}");
         foreach (self::LIMITS as $name => $limit) {

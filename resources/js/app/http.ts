@@ -52,7 +52,8 @@ export async function send<T>(
 }
 
 async function request(method: string, path: string, body: unknown, signal: AbortSignal | undefined): Promise<Response> {
-    const headers: Record<string, string> = { Accept: 'application/json' }
+    // Told that it is no page, the server does not remember the address as the last page of the session.
+    const headers: Record<string, string> = { Accept: 'application/json', 'X-Requested-With': 'XMLHttpRequest' }
     if (method !== 'GET') {
         headers['X-XSRF-TOKEN'] = csrfToken()
     }

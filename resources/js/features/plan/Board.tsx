@@ -33,8 +33,12 @@ type Props = {
     cursor: Cursor
     onCursor: (cursor: Cursor) => void
     acts: Acts
-    onDragOver: (id: string, to: number) => void
-    onDragEnd: (id: string, to: number | null) => Promise<void>
+    drag: {
+        /** Also where it is taken up. */
+        over: (id: string, to: number) => void
+        /** To null: put back where it was. */
+        end: (id: string, to: number | null) => Promise<void>
+    }
     view: View
     chosen: ReadonlySet<string>
 }
@@ -44,7 +48,7 @@ export const boardColumns = (columns: readonly Column[]): string =>
 
 /** The strata board: time runs down, zones run across, a cell is a layer on a zone. */
 export const Board = memo(function Board(props: Props) {
-    const { plan, verdict, findings, library, cursor, onCursor, acts, onDragOver, onDragEnd, view, chosen } = props
+    const { plan, verdict, findings, library, cursor, onCursor, acts, drag, view, chosen } = props
     const grid = useRef<HTMLDivElement>(null)
     // While a step is dragged, the rows keep their order in the document and move by transform.
     const [order, setOrder] = useState<readonly string[] | null>(null)
@@ -105,19 +109,20 @@ export const Board = memo(function Board(props: Props) {
                 onDragStart={({ active }) => {
                     setOrder(steps.map((step) => step.id))
                     onCursor({ step: String(active.id), zone: null })
+                    drag.over(String(active.id), ids.indexOf(String(active.id)))
                 }}
                 onDragOver={(event) => {
                     const to = placeOf(event)
-                    if (to !== null && to >= 0) onDragOver(String(event.active.id), to)
+                    if (to !== null && to >= 0) drag.over(String(event.active.id), to)
                 }}
                 onDragEnd={(event) => {
                     const to = placeOf(event)
                     const from = ids.indexOf(String(event.active.id))
-                    void onDragEnd(String(event.active.id), to === null || to < 0 || to === from ? null : to).finally(() =>
-                        setOrder(null),
-                    )
+                    void drag
+                        .end(String(event.active.id), to === null || to < 0 || to === from ? null : to)
+                        .finally(() => setOrder(null))
                 }}
-                onDragCancel={({ active }) => void onDragEnd(String(active.id), null).finally(() => setOrder(null))}
+                onDragCancel={({ active }) => void drag.end(String(active.id), null).finally(() => setOrder(null))}
             >
                 <div
                     ref={grid}

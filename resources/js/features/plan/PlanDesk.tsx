@@ -2,7 +2,7 @@ import { useMemo, useState } from 'react'
 import type { BuildState, Library } from '@/features/build'
 import { Board, type Cursor } from './Board'
 import { ChosenBar } from './ChosenBar'
-import { addStep, momentOf, newId, toggleZones } from './edits'
+import { addStep, momentOf, movesAround, moveTo, newId, toggleZones } from './edits'
 import { Inspector } from './Inspector'
 import { PlanBar } from './PlanBar'
 import { type OpenDialog, PlanDialogs } from './PlanDialogs'
@@ -41,7 +41,7 @@ export function PlanDesk({ state, library, work }: Props) {
     const acts = useStable<Acts>({
         move: (by: -1 | 1) => {
             if (step !== undefined && index + by >= 0 && index + by < state.plan.steps.length) {
-                void work.edit([{ edit: 'move-step', id: step.id, to: index + by }])
+                void work.edit(moveTo(step.id, index + by))
             }
         },
         remove: () => {
@@ -115,9 +115,9 @@ export function PlanDesk({ state, library, work }: Props) {
         open: setDialog,
     })
     const drag = useStable({
-        over: (id: string, to: number) => void preview.ask([{ edit: 'move-step', id, to }]),
+        over: (id: string, to: number) => void preview.ask(moveTo(id, to), movesAround(state.plan, id, to)),
         end: async (id: string, to: number | null) => {
-            if (to !== null) await work.edit([{ edit: 'move-step', id, to }])
+            if (to !== null) await work.edit(moveTo(id, to))
             preview.clear()
         },
     })
@@ -143,8 +143,7 @@ export function PlanDesk({ state, library, work }: Props) {
                     acts={acts}
                     view={view}
                     chosen={chosen}
-                    onDragOver={drag.over}
-                    onDragEnd={drag.end}
+                    drag={drag}
                 />
                 <Inspector
                     state={state}

@@ -133,3 +133,14 @@ export function toggleZones(plan: Plan, step: Step, zones: readonly string[]): P
 export function momentOf(date: Date): string {
     return `${date.toISOString().slice(0, 16)}:00Z`
 }
+
+/** Places on either side of the hand that a dragged step may well be taken to next. */
+const NEAR = 3
+
+export const moveTo = (id: string, to: number): PlanEdit[] => [{ edit: 'move-step', id, to }]
+
+/** The moves to the places around one, nearest first. */
+export function movesAround(plan: Plan, id: string, to: number): PlanEdit[][] {
+    const places = Array.from({ length: 2 * NEAR }, (_, count) => to + (count % 2 === 0 ? -1 : 1) * (1 + Math.floor(count / 2)))
+    return places.filter((place) => place >= 0 && place < plan.steps.length).map((place) => moveTo(id, place))
+}

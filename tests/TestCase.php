@@ -22,6 +22,23 @@ abstract class TestCase extends BaseTestCase
         return $this->actingAs($user)->postJson('/api/builds', ['name' => 'Ostrel, third troop', 'vehicle' => 'Ostrel', 'kind' => $kind, 'scale' => 35])->assertCreated();
     }
 
+    /**
+     * A build of a new person whose primer is done since ten on the day before Christmas.
+     *
+     * @param  bool  $counts  whether clock and bench count with the usual room
+     * @return array<string, mixed> as the bench shows it
+     */
+    protected function driedBuild(bool $counts): array
+    {
+        $user = $this->modeller();
+        $this->actingAs($user)->putJson('/api/room', [...$this->getJson('/api/room')->json('profile'), 'counts' => $counts])->assertOk();
+        $id = $this->startBuild($user)->json('id');
+        $done = array_replace_recursive($this->primer(), ['step' => ['done' => '2026-12-24T10:00:00Z']]);
+        $this->postJson("/api/builds/{$id}/edits", ['version' => 1, 'edits' => [$this->primerJar(), $done]])->assertOk();
+
+        return $this->getJson('/api/builds')->assertOk()->json('builds.0');
+    }
+
     /** @return array<string, mixed> the edit that lays a primer on one zone */
     protected function primer(string $id = 'first', string $zone = 'turret'): array
     {

@@ -26,12 +26,20 @@ final class BenchSettings
 
     public static function roomOf(User $user): RoomProfile
     {
-        return RoomProfile::read(WorkBench::query()->where('user_id', $user->id)->first()->room ?? []);
+        $room = WorkBench::query()->where('user_id', $user->id)->first()?->room;
+
+        return $room === null ? RoomProfile::usual() : RoomProfile::read($room);
     }
 
-    public static function keepRoom(User $user, RoomProfile $room): void
+    /** Whether clock and bench count with the room, as measured and by the hour; otherwise with the air that each plan names. */
+    public static function countsWithRoom(User $user): bool
     {
-        WorkBench::query()->updateOrCreate(['user_id' => $user->id], ['room' => $room->write()]);
+        return WorkBench::query()->where('user_id', $user->id)->first()->room['counts'] ?? false;
+    }
+
+    public static function keepRoom(User $user, RoomProfile $room, bool $counts): void
+    {
+        WorkBench::query()->updateOrCreate(['user_id' => $user->id], ['room' => [...$room->write(), 'counts' => $counts]]);
     }
 
     public static function keep(User $user, Week $week): void

@@ -6,13 +6,17 @@ namespace App\Clock;
 
 use App\Models\Build;
 use App\Models\User;
+use App\Room\Forecasts;
 use Illuminate\Contracts\Cache\Repository;
 use Ulvrach\Evaluation\Evaluator;
+use Ulvrach\Evaluation\Forecast;
 use Ulvrach\Report\TimetableReport;
+use Ulvrach\Schedule\Calendar;
 use Ulvrach\Schedule\NoSchedule;
 use Ulvrach\Schedule\Shedder;
 use Ulvrach\Schedule\Timetable;
 use Ulvrach\Schedule\Timetabler;
+use Ulvrach\Schedule\Week;
 use Ulvrach\Schedule\Workload;
 
 /** Lays the builds of a person into their week. The best answer found so far is kept while nothing changes. */
@@ -24,7 +28,7 @@ final readonly class Clock
     /** Minutes that "now" is rounded to, so that the same question is asked again and again. */
     private const NOW_IN_STEPS_OF = 15;
 
-    public function __construct(private Evaluator $evaluator, private Timetabler $timetabler, private Shedder $shedder, private Repository $cache)
+    public function __construct(private Evaluator $evaluator, private Timetabler $timetabler, private Shedder $shedder, private Forecasts $forecasts, private Repository $cache)
     {
     }
 
@@ -38,7 +42,10 @@ final readonly class Clock
     {
         $now = $this->now($whatIf->spare > 0 ? 1 : self::NOW_IN_STEPS_OF);
         $week = BenchSettings::of($user);
-        $work = new Workload($now, $whatIf->putOff, $week->pace);
+        $calendar = $this->calendar($week, $now, $whatIf);
+        // Another room that is thought through is the same by day and night.
+        $forecast = $whatIf->isOtherRoom() ? Forecast::asPlanned() : $this->forecasts->of($user, $week, $now, $calendar);
+        $work = new Workload($now, $whatIf->putOff, $week->pace, $forecast);
         $evaluations = [];
         foreach ($user->builds()->with('head')->oldest()->get() as $build) {
             if ($only === null || in_array($build->id, $only, true)) {
@@ -46,20 +53,13 @@ final readonly class Clock
                 $work->add($build->id, $evaluations[$build->id]);
             }
         }
-        $calendar = $week->calendar($now, self::DAYS);
-        if ($whatIf->spare > 0) {
-            $calendar = $calendar->withMinutesNow($whatIf->spare);
-        }
-        foreach ($whatIf->skipped as $minute) {
-            $calendar = $calendar->withoutSessionAt($minute);
-        }
         $timetable = $this->best('timetable.'.hash('xxh128', serialize([$work->problem($calendar, $week->setup), $work->jobs])),
             fn () => $this->timetabler->lay($work, $calendar, $week->setup, $effort->goesOn(...), onBetter: $effort->onBetter), $effort);
         if ($whatIf->spare > 0) {
             $timetable = $this->timetabler->bringForward($timetable, $now + $whatIf->spare);
         }
 
-        return [...TimetableReport::of($timetable, $evaluations, $week), 'now' => TimetableReport::moment($now), 'timeZone' => $week->timeZone];
+        return [...TimetableReport::of($timetable, $evaluations, $week, $forecast), 'now' => TimetableReport::moment($now), 'timeZone' => $week->timeZone];
     }
 
     /**
@@ -73,9 +73,23 @@ final readonly class Clock
     {
         $week = BenchSettings::of($user);
         $now = $this->now(self::NOW_IN_STEPS_OF);
+        $calendar = $week->calendar($now, self::DAYS);
         $plan = $build->head->document;
 
-        return TimetableReport::shedding($this->shedder->shed($plan, $week->endOfDay($due), $week->calendar($now, self::DAYS), $week, $now), $plan);
+        return TimetableReport::shedding($this->shedder->shed($plan, $week->endOfDay($due), $calendar, $week, $now, $this->forecasts->of($user, $week, $now, $calendar)), $plan);
+    }
+
+    private function calendar(Week $week, int $now, WhatIf $whatIf): Calendar
+    {
+        $calendar = $week->calendar($now, self::DAYS);
+        if ($whatIf->spare > 0) {
+            $calendar = $calendar->withMinutesNow($whatIf->spare);
+        }
+        foreach ($whatIf->skipped as $minute) {
+            $calendar = $calendar->withoutSessionAt($minute);
+        }
+
+        return $calendar;
     }
 
     private function now(int $inStepsOf): int

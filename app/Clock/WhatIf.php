@@ -28,6 +28,11 @@ final readonly class WhatIf
     ) {
     }
 
+    public function isOtherRoom(): bool
+    {
+        return $this->temperatureC !== null || $this->humidityPercent !== null;
+    }
+
     public function applyTo(Plan $plan): Plan
     {
         $bench = $plan->bench;

@@ -12,7 +12,7 @@ use Illuminate\Database\Eloquent\Model;
  *
  * @property int $user_id
  * @property array{timeZone: string, sessions: array<int, list<array{int, int}>>, exceptions: array<string, list<array{int, int}>>, compressor: array{int, int}, daylight: array{int, int}, setup: int, pace?: array{applying: float|int, cleaning: float|int}}|null $document
- * @property array<string, array{temperatureC: float|int, humidityPercent: float|int}>|null $room by season
+ * @property array{seasons: array<string, array{day: array{temperatureC: float|int, humidityPercent: float|int}, night: array{temperatureC: float|int, humidityPercent: float|int}}>, night: array{int, int}, counts: bool}|null $room
  * @property string|null $feed_token
  *
  * @see BenchSettings

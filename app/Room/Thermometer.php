@@ -9,4 +9,7 @@ interface Thermometer
 {
     /** Null: there is no reading, or it is too old to count. */
     public function read(): ?Reading;
+
+    /** @return list<Reading> one or two an hour, as far back as is known, oldest first; the present one last if there is one */
+    public function log(): array;
 }

@@ -12,6 +12,10 @@ final readonly class Air
 
     public const HOTTEST_C = 45.0;
 
+    private const DRIEST = 10.0;
+
+    private const DAMPEST = 95.0;
+
     private function __construct(
         public float $temperatureC,
         public float $humidityPercent,
@@ -22,14 +26,19 @@ final readonly class Air
     /** @throws OutsideModelRange outside 5 to 45 °C or 10 to 95 % relative humidity */
     public static function at(float $temperatureC, float $humidityPercent, bool $moving = false): self
     {
-        if ($temperatureC < self::COLDEST_C || $temperatureC > self::HOTTEST_C || ! is_finite($temperatureC)) {
+        if (! self::isInRange($temperatureC, self::DRIEST)) {
             throw OutsideModelRange::temperature($temperatureC);
         }
-        if ($humidityPercent < 10.0 || $humidityPercent > 95.0 || ! is_finite($humidityPercent)) {
+        if (! self::isInRange($temperatureC, $humidityPercent)) {
             throw OutsideModelRange::humidity($humidityPercent);
         }
 
         return new self($temperatureC, $humidityPercent, $moving);
+    }
+
+    public static function isInRange(float $temperatureC, float $humidityPercent): bool
+    {
+        return $temperatureC >= self::COLDEST_C && $temperatureC <= self::HOTTEST_C && $humidityPercent >= self::DRIEST && $humidityPercent <= self::DAMPEST;
     }
 
     /** What the tables hold for. */
@@ -43,7 +52,7 @@ final readonly class Air
     {
         $humidity = $this->humidityPercent * self::saturation($this->temperatureC) / self::saturation($temperatureC);
 
-        return self::at($temperatureC, max(10.0, min(95.0, $humidity)), true);
+        return self::at($temperatureC, max(self::DRIEST, min(self::DAMPEST, $humidity)), true);
     }
 
     /** Vapour-pressure deficit in Pa: what the air could still take up. */

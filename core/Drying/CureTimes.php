@@ -54,8 +54,8 @@ final readonly class CureTimes
         $factor = DryingModel::thickness($law, $thickness) * ($retarded ? DryingModel::retarded($law) : 1.0);
 
         return [
-            DryingModel::through($law, $times[0] * $factor, [[0, $air]]),
-            DryingModel::through($law, $times[1] * $factor, [[0, $air]]),
+            DryingModel::through($law, $times[0] * $factor, [[null, $air]]),
+            DryingModel::through($law, $times[1] * $factor, [[null, $air]]),
         ];
     }
 }

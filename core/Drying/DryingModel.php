@@ -54,16 +54,16 @@ final class DryingModel
      * Minutes, rounded up, until a film is through that takes so many at the reference, if the air changes on the way: a
      * half dried film goes on from where it was.
      *
-     * @param  list<array{int, Air}>  $airs  minutes for which each lasts, and the air; the last one goes on for good
+     * @param  iterable<array{int|null, Air}>  $airs  minutes for which each lasts, and the air; null: for good
      */
-    public static function through(DryingLaw $law, float $referenceMinutes, array $airs): int
+    public static function through(DryingLaw $law, float $referenceMinutes, iterable $airs): int
     {
         $done = 0.0;
         $passed = 0;
-        foreach ($airs as $place => [$lasts, $air]) {
+        foreach ($airs as [$lasts, $air]) {
             $pace = self::pace($law, $air);
             $left = ($referenceMinutes - $done) / $pace;
-            if ($left <= $lasts || $place === count($airs) - 1) {
+            if ($lasts === null || $left <= $lasts) {
                 // A hair less than a whole minute is rounding, not drying.
                 return $passed + (int) ceil($left - 1e-9);
             }
@@ -71,6 +71,6 @@ final class DryingModel
             $passed += $lasts;
         }
 
-        return (int) ceil($referenceMinutes);
+        throw new \LogicException('The air has to go on for good.');
     }
 }

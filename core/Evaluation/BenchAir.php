@@ -12,8 +12,15 @@ final class BenchAir
 {
     public static function of(BenchConditions $bench): Air
     {
-        $room = Air::at($bench->temperatureC, $bench->humidityPercent, $bench->movingAir);
+        return self::in(Air::at($bench->temperatureC, $bench->humidityPercent), $bench);
+    }
 
-        return $bench->cabinetC === null ? $room : $room->warmedTo($bench->cabinetC);
+    /** With the fan and the cabinet of a bench, in another room's air. */
+    public static function in(Air $room, BenchConditions $bench): Air
+    {
+        return $bench->cabinetC === null
+            ? Air::at($room->temperatureC, $room->humidityPercent, $bench->movingAir)
+            // No cabinet cools a room that is warmer still.
+            : $room->warmedTo(max($bench->cabinetC, $room->temperatureC));
     }
 }

@@ -163,7 +163,7 @@ final class Evaluator
         return new Layer($situation->index, $step->id, $situation->technique, $situation->kind, $situation->product, $film,
             $situation->technique->coverage, $sheen, $step->coats,
             $laidAt, $laidAt + $cure->touchDry[1], $laidAt + $cure->recoatable[1],
-            $cure->solventProof === null ? null : $laidAt + $cure->solventProof[1]);
+            $cure->solventProof === null ? null : $laidAt + $cure->solventProof[1], $cure->laws);
     }
 
     /** @param  list<Strata>  $touched */

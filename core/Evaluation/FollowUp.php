@@ -45,13 +45,17 @@ final readonly class FollowUp
     /** The clean-up window of a technique in this air: what has to go on in the film decides its pace. */
     public static function cleanUpWindow(Technique $technique, ?BinderFamily $family, Air $air): ?CleanUpWindow
     {
-        $law = match ($family) {
+        return $technique->cleanUp?->stretched(1 / DryingModel::pace(self::cleanUpLaw($family), $air));
+    }
+
+    /** What has to go on in a film until it can no longer be cleaned up. */
+    public static function cleanUpLaw(?BinderFamily $family): DryingLaw
+    {
+        return match ($family) {
             BinderFamily::Enamel => DryingLaw::Spirit,
             BinderFamily::ArtistOil => DryingLaw::Oxygen,
             default => DryingLaw::Water,
         };
-
-        return $technique->cleanUp?->stretched(1 / DryingModel::pace($law, $air));
     }
 
     /** @return list<self> */

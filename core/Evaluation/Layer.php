@@ -7,6 +7,7 @@ namespace Ulvrach\Evaluation;
 use Ulvrach\Chemistry\BinderFamily;
 use Ulvrach\Chemistry\CureState;
 use Ulvrach\Chemistry\Sheen;
+use Ulvrach\Drying\DryingLaw;
 use Ulvrach\Plan\Product;
 use Ulvrach\Technique\Coverage;
 use Ulvrach\Technique\Technique;
@@ -15,6 +16,7 @@ use Ulvrach\Technique\TechniqueKind;
 /** What a step leaves behind. The same on every zone of the step; times are minutes on the plan's clock. */
 final readonly class Layer
 {
+    /** @param  array{DryingLaw, DryingLaw, DryingLaw}  $laws  what has to go on for it to be touch-dry, recoatable, solvent-proof */
     public function __construct(
         public int $stepIndex,
         public string $stepId,
@@ -29,7 +31,21 @@ final readonly class Layer
         public int $touchDryAt,
         public int $recoatableAt,
         public ?int $solventProofAt,
+        public array $laws,
     ) {
+    }
+
+    /** What a state takes from the end of the work on; null: it never comes. */
+    public function waitFor(CureState $state): ?Wait
+    {
+        $reached = $this->reaches($state);
+
+        return $reached === null ? null : new Wait($reached - $this->laidAt, match ($state) {
+            CureState::Wet => DryingLaw::None,
+            CureState::TouchDry => $this->laws[0],
+            CureState::Recoatable => $this->laws[1],
+            CureState::SolventProof => $this->laws[2],
+        });
     }
 
     public function stateAt(int $minute): CureState

@@ -50,7 +50,7 @@ final class Situation
     /** @var array<int, Hold|false> by step index of the layer, since a layer is the same on every zone; false: none */
     private array $holds = [];
 
-    /** @var array<int, int> by step index of the coat that water has to get through */
+    /** @var array<int, Wait> by step index of the coat that water has to get through */
     private array $liftOffWaits = [];
 
     /** @var array<string, Hold|null> by the first zone that has these strata */
@@ -203,29 +203,38 @@ final class Situation
         }
         $top = $coats[count($coats) - 1];
 
-        $this->liftOffWaits[$top->stepIndex] = max($top->touchDryAt, $top->laidAt + $this->stretched(self::LIFT_OFF_OPENS)) - $top->laidAt;
+        $through = new Wait($this->stretched(self::LIFT_OFF_OPENS), DryingLaw::Water);
+        $wait = self::longer($through, $top->waitFor(CureState::TouchDry));
+        $this->liftOffWaits[$top->stepIndex] = $wait;
 
-        return new Hold($top, CureState::TouchDry, max($top->touchDryAt, $top->laidAt + $this->stretched(self::LIFT_OFF_OPENS)), null);
+        return new Hold($top, CureState::TouchDry, $top->laidAt + $wait->minutes, null);
     }
 
-    /** @return array<int, int> by index of the step whose layer has to be waited for: minutes from its end; asked after holdOn() */
+    /** @return array<int, Wait> by index of the step whose layer has to be waited for: from its end; asked after holdOn() */
     public function waits(): array
     {
         $waits = $this->liftOffWaits;
         foreach ($this->holds as $index => $hold) {
             if ($hold !== false) {
-                $waits[$index] = max($waits[$index] ?? 0, $hold->until - $hold->layer->laidAt);
+                // A film that never gets there is waited for until it bears a coat.
+                $law = ($hold->layer->waitFor($hold->needs) ?? $hold->layer->waitFor(CureState::Recoatable))->law ?? DryingLaw::None;
+                $waits[$index] = self::longer(new Wait($hold->until - $hold->layer->laidAt, $law), $waits[$index] ?? null);
             }
         }
 
         return $waits;
     }
 
+    private static function longer(Wait $one, ?Wait $other): Wait
+    {
+        return $other === null || $one->minutes >= $other->minutes ? $one : $other;
+    }
+
     /**
      * The window that this step has to be begun in.
      *
      * @param  list<Strata>  $touched
-     * @return array{int, int}|null index of the step that opens it, minutes from its end
+     * @return array{int, Wait}|null index of the step that opens it, and how long it stays open from that one's end
      */
     public function window(array $touched): ?array
     {
@@ -233,15 +242,15 @@ final class Situation
         foreach ($touched as $strata) {
             $closes = $this->closesOn($strata);
             $coat = $closes === null ? null : $strata->aboveRelease()[0];
-            if ($coat !== null && ($window === null || $closes - $coat->laidAt < $window[1])) {
-                $window = [$coat->stepIndex, $closes - $coat->laidAt];
+            if ($coat !== null && ($window === null || $closes - $coat->laidAt < $window[1]->minutes)) {
+                $window = [$coat->stepIndex, new Wait($closes - $coat->laidAt, DryingLaw::Water)];
             }
             $film = $strata->release === null || $strata->aboveRelease() !== [] || ! $this->kind->paints() ? null : $strata->layers[$strata->release];
             if ($film !== null) {
-                $window = [$film->stepIndex, Minutes::DAY];
+                $window = [$film->stepIndex, new Wait(Minutes::DAY, DryingLaw::None)];
             }
             if ($this->kind === TechniqueKind::Unmask && $strata->maskedBy !== null) {
-                $window = [$strata->maskedBy, Minutes::DAY];
+                $window = [$strata->maskedBy, new Wait(Minutes::DAY, DryingLaw::None)];
             }
         }
 

@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace Ulvrach\Report;
 
+use Ulvrach\Chemistry\CureState;
 use Ulvrach\Evaluation\Evaluation;
+use Ulvrach\Evaluation\Forecast;
+use Ulvrach\Evaluation\Layer;
+use Ulvrach\Plan\BenchConditions;
 use Ulvrach\Plan\Build;
 use Ulvrach\Plan\Plan;
 use Ulvrach\Rules\Severity;
@@ -25,7 +29,7 @@ final class TimetableReport
      * @param  array<string, Evaluation>  $evaluations  by build
      * @return array<string, mixed>
      */
-    public static function of(Timetable $timetable, array $evaluations, Week $week): array
+    public static function of(Timetable $timetable, array $evaluations, Week $week, Forecast $forecast): array
     {
         $solution = $timetable->solution;
         $order = array_keys($solution->starts);
@@ -44,7 +48,7 @@ final class TimetableReport
                 array_keys($evaluations), array_values($evaluations)),
             'sessions' => array_map(static fn (array $session, int $index) => ['from' => self::moment($session[0]), 'to' => self::moment($session[1]), 'isUsed' => isset($used[$index])],
                 array_slice($timetable->problem->sessions, 0, $last + 1), array_keys(array_slice($timetable->problem->sessions, 0, $last + 1))),
-            'items' => array_map(static fn (int $index) => self::item($timetable, $index, $evaluations), $order),
+            'items' => array_map(static fn (int $index) => self::item($timetable, $index, $evaluations, $forecast), $order),
             'conflicts' => array_map(static fn (Conflict $conflict) => ['message' => $conflict->message,
                 'steps' => array_map(static fn (int $index) => ['build' => $timetable->jobs[$index]->build, 'step' => $timetable->jobs[$index]->stepId], $conflict->activities)], $timetable->conflicts),
         ];
@@ -89,7 +93,7 @@ final class TimetableReport
      * @param  array<string, Evaluation>  $evaluations
      * @return array<string, mixed>
      */
-    private static function item(Timetable $timetable, int $index, array $evaluations): array
+    private static function item(Timetable $timetable, int $index, array $evaluations, Forecast $forecast): array
     {
         $job = $timetable->jobs[$index];
         $evaluation = $evaluations[$job->build];
@@ -111,7 +115,7 @@ final class TimetableReport
             'sprays' => $timetable->problem->activities[$index]->spray !== null,
             'reason' => Reason::of($timetable->problem, $solution, $index),
             'closes' => self::closes($timetable->problem, $solution->ends, $index),
-            'dries' => self::dries($evaluation, $job, $solution->ends[$index]),
+            'dries' => self::dries($evaluation, $job, $solution->ends[$index], $forecast),
         ];
     }
 
@@ -142,7 +146,7 @@ final class TimetableReport
     }
 
     /** @return array{touchDry: string, recoatable: string, solventProof: string|null}|null what its last part leaves to dry */
-    private static function dries(Evaluation $evaluation, Job $job, int $end): ?array
+    private static function dries(Evaluation $evaluation, Job $job, int $end, Forecast $forecast): ?array
     {
         $layer = $evaluation->layers[$job->stepIndex];
         $isLast = $job->part === JobPart::CleanUp || ($job->number === $job->of && $evaluation->plan->steps[$job->stepIndex]->cleanUp === null);
@@ -150,10 +154,23 @@ final class TimetableReport
             return null;
         }
 
-        return [
-            'touchDry' => self::moment($end + $layer->touchDryAt - $layer->laidAt),
-            'recoatable' => self::moment($end + $layer->recoatableAt - $layer->laidAt),
-            'solventProof' => $layer->solventProofAt === null ? null : self::moment($end + $layer->solventProofAt - $layer->laidAt),
-        ];
+        return self::cures($layer, $evaluation->plan->bench, $end, $forecast);
+    }
+
+    /**
+     * When a film reaches its states.
+     *
+     * @param  int  $laidAt  Unix minute
+     * @return array{touchDry: string, recoatable: string, solventProof: string|null} solvent-proof null: never
+     */
+    public static function cures(Layer $layer, BenchConditions $bench, int $laidAt, Forecast $forecast): array
+    {
+        $at = static function (CureState $state) use ($layer, $bench, $laidAt, $forecast): ?string {
+            $wait = $layer->waitFor($state);
+
+            return $wait === null ? null : self::moment($laidAt + $forecast->minutes($wait, $bench, $laidAt));
+        };
+
+        return ['touchDry' => (string) $at(CureState::TouchDry), 'recoatable' => (string) $at(CureState::Recoatable), 'solventProof' => $at(CureState::SolventProof)];
     }
 }

@@ -27,6 +27,12 @@ final readonly class Calendar
         return new self($this->from, Week::apart([[$this->from, $this->from + $minutes], ...$this->sessions]), $this->compressor, $this->daylight);
     }
 
+    /** @return list<int> beginnings and ends of the sessions that begin before a minute: work ends somewhere between them */
+    public function momentsUntil(int $minute): array
+    {
+        return array_merge(...array_filter($this->sessions, static fn (array $session) => $session[0] < $minute));
+    }
+
     /** Without the session that the minute lies in. */
     public function withoutSessionAt(int $minute): self
     {

@@ -6,6 +6,7 @@ namespace Ulvrach\Schedule;
 
 use Ulvrach\Evaluation\Evaluation;
 use Ulvrach\Evaluation\Evaluator;
+use Ulvrach\Evaluation\Forecast;
 use Ulvrach\Plan\Plan;
 use Ulvrach\Plan\Step;
 use Ulvrach\Rules\Severity;
@@ -42,9 +43,9 @@ final readonly class Shedder
      *
      * @throws NoSchedule if there is no session at all
      */
-    public function shed(Plan $plan, int $due, Calendar $calendar, Week $week, int $now): Shedding
+    public function shed(Plan $plan, int $due, Calendar $calendar, Week $week, int $now, ?Forecast $forecast = null): Shedding
     {
-        $ends = fn (string ...$gone): int => $this->endOf($this->without($plan, array_values($gone)), $calendar, $week, $now);
+        $ends = fn (string ...$gone): int => $this->endOf($this->without($plan, array_values($gone)), $calendar, $week, $now, $forecast);
         $candidates = $ends() <= $due ? [] : $this->candidates($plan);
         // The fewest from the front of the list that are enough: more of them never end later, but for the search's luck.
         [$low, $high] = [0, count($candidates)];
@@ -136,9 +137,9 @@ final readonly class Shedder
         return $plan->with(steps: array_values(array_filter($plan->steps, static fn ($step) => ! in_array($step->id, $ids, true))));
     }
 
-    private function endOf(Plan $plan, Calendar $calendar, Week $week, int $now): int
+    private function endOf(Plan $plan, Calendar $calendar, Week $week, int $now, ?Forecast $forecast): int
     {
-        $work = new Workload($now, pace: $week->pace);
+        $work = new Workload($now, pace: $week->pace, forecast: $forecast);
         $work->add('', $this->evaluator->evaluate($plan));
         $asked = 0;
         $timetable = $this->timetabler->lay($work, $calendar, $week->setup, static function () use (&$asked): bool {

@@ -7,6 +7,9 @@ namespace Ulvrach\Schedule;
 use Ulvrach\Drying\CureTable;
 use Ulvrach\Evaluation\BenchAir;
 use Ulvrach\Evaluation\Evaluation;
+use Ulvrach\Evaluation\FollowUp;
+use Ulvrach\Evaluation\Forecast;
+use Ulvrach\Evaluation\Wait;
 use Ulvrach\Plan\Plan;
 use Ulvrach\Plan\Step;
 use Ulvrach\Technique\Application;
@@ -35,12 +38,15 @@ final class Workload
     /** @var array<string, int> "build step index" => its last activity */
     private array $last = [];
 
+    private readonly Forecast $forecast;
+
     /**
      * @param  int  $now  Unix minute before which nothing can start
      * @param  array<string, int>  $putOff  "build step id" => Unix minute before which it shall not start
      */
-    public function __construct(private readonly int $now, private readonly array $putOff = [], private readonly Pace $pace = new Pace)
+    public function __construct(private readonly int $now, private readonly array $putOff = [], private readonly Pace $pace = new Pace, ?Forecast $forecast = null)
     {
+        $this->forecast = $forecast ?? Forecast::asPlanned();
     }
 
     public function add(string $build, Evaluation $evaluation): void
@@ -77,7 +83,8 @@ final class Workload
         $product = $plan->productOf($step);
         $sprays = $step->application === Application::Airbrush && $product !== null;
         $area = $this->area($plan, $step);
-        $recoat = $product === null ? 0 : CureTable::for($product->family, $technique->kind, $sprays)->at(BenchAir::of($plan->bench))->recoatable[1];
+        $row = $product === null ? null : CureTable::for($product->family, $technique->kind, $sprays);
+        $recoat = $row === null ? 0 : $this->forecast->longest(new Wait($row->at(BenchAir::of($plan->bench))->recoatable[1], $row->laws[1]), $plan->bench);
         $coats = $product === null ? 1 : $step->coats;
         for ($coat = 1; $coat <= $coats; $coat++) {
             // Filling the airbrush is counted by the schedule, which saves it where the colour stays.
@@ -100,7 +107,10 @@ final class Workload
         $applied = count($this->activities) - 1;
         $this->activities[] = new Activity("Clean up {$this->name($technique, $index)}", $this->rounded($this->pace->cleanMinutes($technique) * $this->area($plan, $step) / 100));
         $this->jobs[] = new Job($build, $index, $step->id, JobPart::CleanUp);
-        $latest = $technique->cleanUp->bestUntil ?? $technique->cleanUp->latest ?? null;
+        $family = $plan->productOf($step)?->family;
+        $window = FollowUp::cleanUpWindow($technique, $family, BenchAir::of($plan->bench));
+        $latest = $window->bestUntil ?? $window->latest ?? null;
+        $latest = $latest === null ? null : $this->forecast->shortest(new Wait($latest, FollowUp::cleanUpLaw($family)), $plan->bench);
         $this->lags[] = new Lag($applied, $applied + 1, $step->cleanUp->afterMinutes, $latest === null ? null : max($latest, $step->cleanUp->afterMinutes), false);
     }
 
@@ -109,8 +119,8 @@ final class Workload
         $plan = $evaluation->plan;
         $times = $evaluation->times[$index];
         $mins = [];
-        foreach ($times->waits as $other => $minutes) {
-            $mins[$other] = $minutes;
+        foreach ($times->waits as $other => $wait) {
+            $mins[$other] = $this->forecast->longest($wait, $plan->bench);
         }
         foreach ($plan->steps[$index]->zones as $zone) {
             for ($before = $index - 1; $before >= 0; $before--) {
@@ -123,34 +133,25 @@ final class Workload
         if ($plan->steps[$index]->waitMinutes !== null && $index > 0) {
             $mins[$index - 1] = max($mins[$index - 1] ?? 0, $plan->steps[$index]->waitMinutes);
         }
+        [$opener, $open] = $times->window === null ? [null, 0] : [$times->window[0], $this->forecast->shortest($times->window[1], $plan->bench)];
+        if ($opener !== null) {
+            $mins[$opener] ??= 0;
+        }
         foreach ($mins as $other => $minutes) {
             $from = $this->last["{$build} {$other}"] ?? null;
             if ($from !== null) {
-                $isWindow = $times->window !== null && $times->window[0] === $other;
-                $this->lags[] = new Lag($from, $first, $minutes, $isWindow ? max($times->window[1], $minutes) : null);
+                $this->lags[] = new Lag($from, $first, $minutes, $other === $opener ? max($open, $minutes) : null);
             }
-        }
-        if ($times->window !== null && ! isset($mins[$times->window[0]]) && isset($this->last["{$build} {$times->window[0]}"])) {
-            $this->lags[] = new Lag($this->last["{$build} {$times->window[0]}"], $first, 0, $times->window[1]);
         }
     }
 
     /** @return array{int, int|null} Unix minutes: by what is done already, and by what was put off */
     private function bounds(string $build, Evaluation $evaluation, int $index): array
     {
-        $steps = $evaluation->plan->steps;
-        $notBefore = max($this->now, $this->putOff["{$build} {$steps[$index]->id}"] ?? 0);
-        $times = $evaluation->times[$index];
-        foreach ($times->waits as $other => $minutes) {
-            if ($steps[$other]->doneAt !== null) {
-                $notBefore = max($notBefore, $steps[$other]->doneAt + $minutes);
-            }
-        }
-        if ($times->window === null || $steps[$times->window[0]]->doneAt === null) {
-            return [$notBefore, null];
-        }
+        [$notBefore, $notAfter] = $this->forecast->bounds($evaluation, $index);
+        $putOff = $this->putOff["{$build} {$evaluation->plan->steps[$index]->id}"] ?? 0;
 
-        return [$notBefore, $steps[$times->window[0]]->doneAt + $times->window[1]];
+        return [max($this->now, $putOff, $notBefore ?? 0), $notAfter];
     }
 
     /** What can be put down in the middle and taken up again: brushed details, markings, stowage. */

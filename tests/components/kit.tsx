@@ -41,11 +41,18 @@ export function serverKnows(answers: Record<string, unknown>): string[] {
     return asked
 }
 
-const air = (temperatureC: number, humidityPercent: number) => ({ temperatureC, humidityPercent })
+const air = (temperatureC: number, humidityPercent: number) => ({
+    day: { temperatureC, humidityPercent },
+    night: { temperatureC: temperatureC - 3, humidityPercent: humidityPercent + 5 },
+})
 export const room = {
     reading: null,
     season: 'winter',
-    profile: { winter: air(19, 40), spring: air(20, 50), summer: air(24, 60), autumn: air(20, 55) },
+    profile: {
+        seasons: { winter: air(19, 40), spring: air(20, 50), summer: air(24, 60), autumn: air(20, 55) },
+        night: [1380, 360],
+        counts: true,
+    },
 }
 
 export const step = (id: string, changes: Partial<Step> = {}): Step => ({

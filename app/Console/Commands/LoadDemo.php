@@ -9,6 +9,7 @@ use App\Models\User;
 use App\Plans\PlanStore;
 use Illuminate\Console\Command;
 use Illuminate\Support\Str;
+use Ulvrach\Drying\RoomProfile;
 use Ulvrach\PlanFile\PlanReader;
 use Ulvrach\Schedule\Week;
 
@@ -33,6 +34,7 @@ final class LoadDemo extends Command
             $store->create($user, PlanReader::fromJson($this->demoFile($name)), 'Load the demo');
         }
         BenchSettings::keep($user, self::week());
+        BenchSettings::keepRoom($user, self::room(), counts: true);
         $this->line('The demo account of Tarsholm is loaded.');
 
         return self::SUCCESS;
@@ -46,6 +48,16 @@ final class LoadDemo extends Command
 
         return new Week('Atlantic/Faroe', [1 => $evening, $evening, $evening, $evening, $evening, [[540, 750], [810, 1080], [1140, 1320]], [[540, 750], [840, 1080]]],
             [$taken => []], [540, 1290], [540, 1020], 15);
+    }
+
+    /** A boat-house loft with a stove, which the simulated thermometer fits. */
+    private static function room(): RoomProfile
+    {
+        $air = static fn (float $temperature, float $humidity): array => ['temperatureC' => $temperature, 'humidityPercent' => $humidity];
+        $heated = ['day' => $air(21.0, 46.0), 'night' => $air(18.5, 52.0)];
+
+        return RoomProfile::read(['seasons' => ['winter' => $heated, 'spring' => $heated, 'summer' => ['day' => $air(23.0, 60.0), 'night' => $air(20.0, 66.0)], 'autumn' => $heated],
+            'night' => [1410, 390]]);
     }
 
     /**

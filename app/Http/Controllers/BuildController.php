@@ -11,6 +11,7 @@ use App\Http\Resources\BenchCard;
 use App\Http\Resources\BuildState;
 use App\Models\Build;
 use App\Plans\PlanStore;
+use App\Room\Forecasts;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Ulvrach\Drying\Season;
@@ -22,17 +23,19 @@ final readonly class BuildController
     {
     }
 
-    public function index(Request $request, BenchCard $card): JsonResponse
+    public function index(Request $request, BenchCard $card, Forecasts $forecasts): JsonResponse
     {
-        $builds = CurrentUser::of($request)->builds()->with('head')->latest('updated_at')->latest('head_id')->get();
+        $user = CurrentUser::of($request);
+        $forecast = $forecasts->of($user, BenchSettings::of($user), intdiv(now()->getTimestamp(), 60));
+        $builds = $user->builds()->with('head')->latest('updated_at')->latest('head_id')->get();
 
-        return new JsonResponse(['builds' => $builds->map($card->of(...))->all()]);
+        return new JsonResponse(['builds' => $builds->map(static fn (Build $build) => $card->of($build, $forecast))->all()]);
     }
 
     public function store(StartBuildRequest $request): JsonResponse
     {
         $user = CurrentUser::of($request);
-        $air = BenchSettings::roomOf($user)->in(Season::of(now()->month));
+        $air = BenchSettings::roomOf($user)->byDay(Season::of(now()->month));
         $build = $this->store->create($user, $request->plan($air), 'Start the build');
 
         return new JsonResponse($this->state->of($build), 201);

@@ -22,6 +22,7 @@ final readonly class RoomController
     public function show(Request $request): JsonResponse
     {
         $reading = $this->thermometer->read();
+        $user = CurrentUser::of($request);
 
         return new JsonResponse([
             'reading' => $reading === null ? null : [
@@ -31,13 +32,13 @@ final readonly class RoomController
                 'simulated' => $reading->simulated,
             ],
             'season' => Season::of(now()->month)->value,
-            'profile' => BenchSettings::roomOf(CurrentUser::of($request))->write(),
+            'profile' => [...BenchSettings::roomOf($user)->write(), 'counts' => BenchSettings::countsWithRoom($user)],
         ]);
     }
 
     public function keep(RoomRequest $request): JsonResponse
     {
-        BenchSettings::keepRoom(CurrentUser::of($request), $request->profile());
+        BenchSettings::keepRoom(CurrentUser::of($request), $request->profile(), $request->boolean('counts'));
 
         return $this->show($request);
     }

@@ -8,17 +8,25 @@ use Illuminate\Foundation\Http\FormRequest;
 use Ulvrach\Drying\RoomProfile;
 use Ulvrach\Drying\Season;
 
-/** What somebody's room is like through the year. */
+/**
+ * What somebody's room is like by season and by hour, and whether the clock counts with it.
+ *
+ * @phpstan-import-type RoomData from RoomProfile
+ */
 final class RoomRequest extends FormRequest
 {
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        $rules = [];
+        $rules = ['seasons' => ['required', 'array'], 'counts' => ['required', 'boolean:strict'],
+            'night' => ['required', 'array', 'list', 'size:2'], 'night.*' => ['required', 'integer:strict', 'min:0', 'max:1439']];
         foreach (Season::cases() as $season) {
-            $rules[$season->value] = ['required', 'array:temperatureC,humidityPercent'];
-            $rules["{$season->value}.temperatureC"] = ['required', 'numeric:strict', 'min:5', 'max:35'];
-            $rules["{$season->value}.humidityPercent"] = ['required', 'numeric:strict', 'min:10', 'max:95'];
+            foreach (['day', 'night'] as $part) {
+                $air = "seasons.{$season->value}.{$part}";
+                $rules[$air] = ['required', 'array:temperatureC,humidityPercent'];
+                $rules["{$air}.temperatureC"] = ['required', 'numeric:strict', 'min:5', 'max:35'];
+                $rules["{$air}.humidityPercent"] = ['required', 'numeric:strict', 'min:10', 'max:95'];
+            }
         }
 
         return $rules;
@@ -26,9 +34,9 @@ final class RoomRequest extends FormRequest
 
     public function profile(): RoomProfile
     {
-        /** @var array<string, array{temperatureC: float|int, humidityPercent: float|int}> $seasons */
-        $seasons = $this->validated();
+        /** @var RoomData $room */
+        $room = $this->validated();
 
-        return RoomProfile::read($seasons);
+        return RoomProfile::read($room);
     }
 }

@@ -5,11 +5,12 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use App\Models\Build;
-use Ulvrach\Chemistry\CureState;
 use Ulvrach\Evaluation\Evaluation;
 use Ulvrach\Evaluation\Evaluator;
+use Ulvrach\Evaluation\Forecast;
 use Ulvrach\Plan\Step;
 use Ulvrach\Report\KnowledgeReport;
+use Ulvrach\Report\TimetableReport;
 use Ulvrach\Report\VerdictReport;
 use Ulvrach\Safety\Safety;
 use Ulvrach\Technique\TechniqueLibrary;
@@ -24,8 +25,11 @@ final readonly class BenchCard
     {
     }
 
-    /** @return array<string, mixed> */
-    public function of(Build $build): array
+    /**
+     * @param  Forecast  $forecast  of the room that it dries in
+     * @return array<string, mixed>
+     */
+    public function of(Build $build, Forecast $forecast): array
     {
         $plan = $build->head->document;
         $evaluation = $this->evaluator->evaluate($plan);
@@ -40,35 +44,48 @@ final readonly class BenchCard
             'summary' => VerdictReport::summary($evaluation),
             'steps' => count($plan->steps),
             'done' => count(array_filter($plan->steps, static fn (Step $step) => $step->doneAt !== null)),
-            'next' => $this->next($evaluation),
+            'next' => $this->next($evaluation, $forecast),
             'hazards' => array_map(KnowledgeReport::hazard(...), Safety::gather($plan, $this->nextSession($evaluation))),
-            'curing' => $this->curing($evaluation),
+            'curing' => $this->curing($evaluation, $forecast),
             'palette' => $this->palette($evaluation),
         ];
     }
 
     /** @return array<string, mixed>|null the first step that is not done, with clock times once the plan has begun */
-    private function next(Evaluation $evaluation): ?array
+    private function next(Evaluation $evaluation, Forecast $forecast): ?array
     {
         foreach ($evaluation->plan->steps as $index => $step) {
             if ($step->doneAt !== null) {
                 continue;
             }
             $times = $evaluation->times[$index];
+            $closes = $forecast->bounds($evaluation, $index)[1];
 
             return [
                 'id' => $step->id,
                 'number' => $index + 1,
                 'technique' => TechniqueLibrary::get($step->technique)->name,
                 'product' => $evaluation->plan->productOf($step)?->name,
-                'startsAt' => $this->moment($evaluation, $times->start),
-                'closesAt' => $times->closes === null ? null : $this->moment($evaluation, $times->closes),
+                'startsAt' => $this->startOf($evaluation, $index, $forecast),
+                'closesAt' => $closes === null ? null : TimetableReport::moment($closes),
                 'handsOn' => $times->handsOn,
                 'waitsFor' => $times->hold === null ? null : "{$times->hold->layer->film->label()} of step ".($times->hold->layer->stepIndex + 1)." to be {$times->hold->needs->label()}",
             ];
         }
 
         return null;
+    }
+
+    /** By the clock; null: nothing is begun yet. */
+    private function startOf(Evaluation $evaluation, int $index, Forecast $forecast): ?string
+    {
+        if ($evaluation->clockZero === null) {
+            return null;
+        }
+        $before = $evaluation->times[$index - 1]->end ?? 0;
+        $start = $evaluation->plan->steps[$index]->waitMinutes === null ? $before : $evaluation->times[$index]->start;
+
+        return TimetableReport::moment(max($evaluation->clockZero + $start, $forecast->bounds($evaluation, $index)[0] ?? 0));
     }
 
     /** @return list<int> the steps still to do up to the next long wait: what one sits down for */
@@ -90,8 +107,8 @@ final readonly class BenchCard
         return $session;
     }
 
-    /** @return list<array{step: string, number: int, product: string, touchDryAt: string|null, recoatableAt: string|null, solventProofAt: string|null}> */
-    private function curing(Evaluation $evaluation): array
+    /** @return list<array{step: string, number: int, product: string, touchDryAt: string, recoatableAt: string, solventProofAt: string|null}> */
+    private function curing(Evaluation $evaluation, Forecast $forecast): array
     {
         $rows = [];
         foreach ($evaluation->plan->steps as $index => $step) {
@@ -99,14 +116,14 @@ final readonly class BenchCard
             if ($layer === null || $step->doneAt === null) {
                 continue;
             }
-            $proof = $layer->reaches(CureState::SolventProof);
+            $cures = TimetableReport::cures($layer, $evaluation->plan->bench, $step->doneAt, $forecast);
             $rows[] = [
                 'step' => $step->id,
                 'number' => $index + 1,
                 'product' => $layer->product->name,
-                'touchDryAt' => $this->moment($evaluation, $layer->touchDryAt),
-                'recoatableAt' => $this->moment($evaluation, $layer->recoatableAt),
-                'solventProofAt' => $proof === null ? null : $this->moment($evaluation, $proof),
+                'touchDryAt' => $cures['touchDry'],
+                'recoatableAt' => $cures['recoatable'],
+                'solventProofAt' => $cures['solventProof'],
             ];
         }
 
@@ -124,10 +141,5 @@ final readonly class BenchCard
         }
 
         return array_values(array_unique($colours));
-    }
-
-    private function moment(Evaluation $evaluation, int $minute): ?string
-    {
-        return $evaluation->clockZero === null ? null : gmdate('Y-m-d\TH:i:00\Z', ($evaluation->clockZero + $minute) * 60);
     }
 }

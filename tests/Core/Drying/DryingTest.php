@@ -54,9 +54,9 @@ it('goes on from where it was when the air changes', function () {
     $cold = Air::at(10, 50);
     $warm = Air::at(30, 50);
     // Oxygen: 0.476 of the pace at 10 °C, twice the pace at 30 °C.
-    expect(DryingModel::through(DryingLaw::Oxygen, 1000, [[1000, $cold], [0, $warm]]))->toBe(1000 + 262)
-        ->and(DryingModel::through(DryingLaw::Oxygen, 1000, [[300, $warm], [300, $cold], [0, $warm]]))->toBe(300 + 300 + 129)
-        ->and(DryingModel::through(DryingLaw::Oxygen, 1000, [[5000, $warm], [0, $cold]]))->toBe(500);
+    expect(DryingModel::through(DryingLaw::Oxygen, 1000, [[1000, $cold], [null, $warm]]))->toBe(1000 + 262)
+        ->and(DryingModel::through(DryingLaw::Oxygen, 1000, [[300, $warm], [300, $cold], [null, $warm]]))->toBe(300 + 300 + 129)
+        ->and(DryingModel::through(DryingLaw::Oxygen, 1000, [[5000, $warm], [null, $cold]]))->toBe(500);
 });
 
 it('warms the same air in a cabinet, which makes it drier', function () {

@@ -3,7 +3,7 @@ import { FileUp, Plus } from 'lucide-react'
 import { useEffect, useState } from 'react'
 import { Button } from '@/design/Button'
 import { RetryNotice } from '@/design/Notice'
-import { roomQuery } from '@/features/build'
+import { type Reading, roomQuery } from '@/features/build'
 import { NextSession } from '@/features/clock'
 import { benchQuery } from './api'
 import { BuildCard } from './BuildCard'
@@ -37,7 +37,9 @@ export function Bench() {
             <div className="mx-auto max-w-5xl p-4">
                 <div className="mb-3 flex flex-wrap items-center gap-2">
                     <h1 className="wide text-xl font-semibold">On the bench</h1>
-                    <p className="flex-1 text-soft">{room.data?.reading != null && sayRoom(room.data.reading)}</p>
+                    <p className="flex-1 text-soft">
+                        {room.data?.reading != null && sayRoom(room.data.reading, room.data.profile.counts)}
+                    </p>
                     <Button onClick={() => setDialog('import')}>
                         <FileUp className="size-4" aria-hidden /> Import a plan
                     </Button>
@@ -72,16 +74,9 @@ export function Bench() {
     )
 }
 
-function sayRoom({
-    temperatureC,
-    humidityPercent,
-    simulated,
-}: {
-    temperatureC: number
-    humidityPercent: number
-    simulated: boolean
-}): string {
-    return `${temperatureC.toFixed(1)} °C, ${Math.round(humidityPercent)} % at the bench${simulated ? ' (simulated thermometer)' : ''}`
+function sayRoom({ temperatureC, humidityPercent, simulated }: Reading, counts: boolean): string {
+    const from = simulated ? ' (simulated thermometer)' : ''
+    return `${temperatureC.toFixed(1)} °C, ${Math.round(humidityPercent)} % at the bench${from}${counts ? '; what dries is counted with it' : ''}`
 }
 
 /** The present minute, so that waits count down while the page stands open. */

@@ -1,5 +1,5 @@
 export { type Library, libraryQuery, schoolOf, type Technique, techniqueOf, useLibrary, wordFor } from './library'
-export { type Air, keepRoom, type RoomProfile, roomQuery, SEASONS, type Season, saySeason } from './room'
+export { type Air, keepRoom, type Reading, type RoomProfile, roomQuery, SEASONS, type Season, saySeason } from './room'
 export {
     type Acceptance,
     type BenchConditions,

@@ -7,12 +7,22 @@ export type Air = z.infer<typeof airSchema>
 
 export const SEASONS = ['winter', 'spring', 'summer', 'autumn'] as const
 export type Season = (typeof SEASONS)[number]
-const profileSchema = z.object({ winter: airSchema, spring: airSchema, summer: airSchema, autumn: airSchema })
+const daySchema = z.object({ day: airSchema, night: airSchema })
+const profileSchema = z.object({
+    seasons: z.object({ winter: daySchema, spring: daySchema, summer: daySchema, autumn: daySchema }),
+    /** Minutes of the day between which the night's air holds. */
+    night: z.tuple([z.number(), z.number()]),
+    /** Whether clock and bench count with the room; otherwise each plan's own air counts. */
+    counts: z.boolean(),
+})
 export type RoomProfile = z.infer<typeof profileSchema>
+
+const readingSchema = airSchema.extend({ at: z.string(), simulated: z.boolean() })
+export type Reading = z.infer<typeof readingSchema>
 
 const roomSchema = z.object({
     /** As the thermometer at the bench measures it; null: there is none. */
-    reading: airSchema.extend({ at: z.string(), simulated: z.boolean() }).nullable(),
+    reading: readingSchema.nullable(),
     season: z.enum(SEASONS),
     profile: profileSchema,
 })

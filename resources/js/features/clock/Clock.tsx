@@ -10,6 +10,7 @@ import { Axis } from './Axis'
 import { type Item, type Question, type Timetable, timetableQuery } from './api'
 import { Dates } from './Dates'
 import { EarlierEnd } from './EarlierEnd'
+import { RoomLine } from './RoomLine'
 import { Sittings } from './Sittings'
 import { type Formats, formats, sayConflict } from './times'
 import { WeekDialog } from './WeekDialog'
@@ -109,6 +110,7 @@ function Laid({ timetable, question, setQuestion, isLaying, onWeek }: LaidProps)
                         ) : (
                             <Chosen item={chosen} timetable={timetable} format={format} onPutOff={putOff} />
                         )}
+                        <RoomLine onChange={onWeek} />
                         <Dates timetable={timetable} format={format} />
                         <PutOffs question={question} setQuestion={setQuestion} timetable={timetable} format={format} />
                         <WhatIf timetable={timetable} base={question} format={format} />

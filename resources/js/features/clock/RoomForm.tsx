@@ -4,8 +4,12 @@ import { ApiError } from '@/app/http'
 import { Button } from '@/design/Button'
 import { TextField } from '@/design/Field'
 import { type Air, keepRoom, type RoomProfile, roomQuery, SEASONS, type Season } from '@/features/build'
+import { readNight, saySpans } from './times'
 
-/** What the room is like through the year: new builds begin in the air of the season, and the clock can ask about another. */
+const PARTS = ['day', 'night'] as const
+type Part = (typeof PARTS)[number]
+
+/** What the room is like by season and hour: what dries is counted with it, and new builds begin in the air of the season. */
 export function RoomForm() {
     const queries = useQueryClient()
     const room = useQuery(roomQuery)
@@ -13,21 +17,23 @@ export function RoomForm() {
     const [isKept, setKept] = useState(false)
     const save = async (form: FormData) => {
         const wrong: Record<string, string> = {}
+        const text = (name: string) => String(form.get(name) ?? '').trim()
         const number = (name: string, from: number, to: number, unit: string) => {
-            const text = String(form.get(name) ?? '').trim()
-            const value = Number(text.replace(',', '.'))
-            if (text === '' || !(value >= from && value <= to)) wrong[name] = `From ${from} to ${to} ${unit}.`
+            const value = Number(text(name).replace(',', '.'))
+            if (text(name) === '' || !(value >= from && value <= to)) wrong[name] = `From ${from} to ${to} ${unit}.`
             return value
         }
-        const air = (season: Season): Air => ({
-            temperatureC: number(`${season} temperature`, 5, 35, '°C'),
-            humidityPercent: number(`${season} humidity`, 10, 95, '%'),
+        const air = (season: Season, part: Part): Air => ({
+            temperatureC: number(`${season} ${part} temperature`, 5, 35, '°C'),
+            humidityPercent: number(`${season} ${part} humidity`, 10, 95, '%'),
         })
+        const both = (season: Season) => ({ day: air(season, 'day'), night: air(season, 'night') })
+        const night = readNight(text('night'))
+        if (night === undefined) wrong.night = 'Hours like 23:00–6:00.'
         const profile: RoomProfile = {
-            winter: air('winter'),
-            spring: air('spring'),
-            summer: air('summer'),
-            autumn: air('autumn'),
+            seasons: { winter: both('winter'), spring: both('spring'), summer: both('summer'), autumn: both('autumn') },
+            night: night ?? [0, 0],
+            counts: form.get('counts') !== null,
         }
         setFaults(wrong)
         setKept(false)
@@ -35,6 +41,7 @@ export function RoomForm() {
         try {
             queries.setQueryData(roomQuery.queryKey, await keepRoom(profile))
             setKept(true)
+            await Promise.all(['clock', 'builds'].map((key) => queries.invalidateQueries({ queryKey: [key] })))
         } catch (error) {
             setFaults({ all: error instanceof ApiError ? error.message : 'It could not be kept.' })
         }
@@ -50,30 +57,43 @@ export function RoomForm() {
                 void save(new FormData(event.currentTarget))
             }}
         >
-            <h3 className="font-semibold">Your room through the year</h3>
-            <p className="text-soft">A new build begins in the air of its season. What a plan is judged by stands in the plan.</p>
+            <h3 className="font-semibold">Your room by season and hour</h3>
+            <p className="text-soft">
+                A new build begins in the air of its season by day. What a plan is judged by stands in the plan.
+            </p>
             <div className="mt-2 grid grid-cols-2 gap-x-4 gap-y-2 sm:grid-cols-4">
                 {SEASONS.map((season) => (
                     <fieldset key={season} className="flex flex-col gap-1">
                         <legend className="mb-1 font-medium">{season[0]?.toUpperCase() + season.slice(1)}</legend>
-                        <TextField
-                            label="Temperature"
-                            name={`${season} temperature`}
-                            unit="°C"
-                            inputMode="decimal"
-                            defaultValue={profile[season].temperatureC}
-                            fault={faults[`${season} temperature`]}
-                        />
-                        <TextField
-                            label="Humidity"
-                            name={`${season} humidity`}
-                            unit="%"
-                            inputMode="decimal"
-                            defaultValue={profile[season].humidityPercent}
-                            fault={faults[`${season} humidity`]}
-                        />
+                        {PARTS.map((part) => (
+                            <div key={part} className="grid grid-cols-2 gap-2">
+                                <TextField
+                                    label={`By ${part}`}
+                                    aria-label={`Temperature by ${part}`}
+                                    name={`${season} ${part} temperature`}
+                                    unit="°C"
+                                    inputMode="decimal"
+                                    defaultValue={profile.seasons[season][part].temperatureC}
+                                    fault={faults[`${season} ${part} temperature`]}
+                                />
+                                <TextField
+                                    label="Humidity"
+                                    aria-label={`Humidity by ${part}`}
+                                    name={`${season} ${part} humidity`}
+                                    unit="%"
+                                    inputMode="decimal"
+                                    defaultValue={profile.seasons[season][part].humidityPercent}
+                                    fault={faults[`${season} ${part} humidity`]}
+                                />
+                            </div>
+                        ))}
                     </fieldset>
                 ))}
+                <TextField label="Night is from" name="night" defaultValue={saySpans([profile.night])} fault={faults.night} />
+                <label className="col-span-2 flex min-h-8 items-center gap-1.5 self-end sm:col-span-3 pointer-coarse:min-h-11">
+                    <input type="checkbox" name="counts" defaultChecked={profile.counts} />
+                    Clock and bench count with this room, and with what the thermometer measures
+                </label>
             </div>
             {faults.all !== undefined && (
                 <p role="alert" className="mt-1 text-stop">

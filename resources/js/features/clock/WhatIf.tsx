@@ -27,7 +27,7 @@ export function WhatIf({ timetable, base, format }: Props) {
         }
         // What is entered counts before the season.
         const season = SEASONS.find((one) => one === text('season'))
-        const air = season === undefined ? undefined : room.data?.profile[season]
+        const air = season === undefined ? undefined : room.data?.profile.seasons[season].day
         const question: Question = {
             temperatureC: number('temperature', 5, 35, '°C') ?? air?.temperatureC ?? null,
             humidityPercent: number('humidity', 10, 95, '%') ?? air?.humidityPercent ?? null,
@@ -86,7 +86,10 @@ export function WhatIf({ timetable, base, format }: Props) {
                                 { value: '', label: 'as it is' },
                                 ...SEASONS.map((season) => ({
                                     value: season,
-                                    label: room.data === undefined ? season : saySeason(season, room.data.profile[season]),
+                                    label:
+                                        room.data === undefined
+                                            ? season
+                                            : saySeason(season, room.data.profile.seasons[season].day),
                                 })),
                             ]}
                         />

@@ -78,6 +78,13 @@ export function readTime(text: string): number | undefined {
 
 export const sayTime = (minutes: number): string => `${Math.floor(minutes / 60)}:${String(minutes % 60).padStart(2, '0')}`
 
+/** "23:00–6:00" to one span, which may go through midnight; undefined if it cannot be read. */
+export function readNight(text: string): [number, number] | undefined {
+    const [from, to, more] = text.split(/[–-]/).map(readTime)
+    const isOne = from !== undefined && to !== undefined && more === undefined && from < 1440 && to < 1440
+    return isOne && text.split(/[–-]/).length === 2 ? [from, to] : undefined
+}
+
 /** "19:30–22:00, 14:00–16:00" to spans; undefined if it cannot be read. Empty: no session. */
 export function readSpans(text: string): [number, number][] | undefined {
     if (text.trim() === '') return []

@@ -155,7 +155,7 @@ export function BuildDialog({ open, onOpenChange, plan, library, edit }: Props) 
                         />
                     )}
                     {SEASONS.map((season) => {
-                        const air = room.data?.profile[season]
+                        const air = room.data?.profile.seasons[season].day
                         return air === undefined ? null : <AirButton key={season} air={air} label={saySeason(season, air)} />
                     })}
                 </div>

@@ -14,6 +14,7 @@ use Ulvrach\Report\TimetableReport;
 use Ulvrach\Schedule\Calendar;
 use Ulvrach\Schedule\NoSchedule;
 use Ulvrach\Schedule\Shedder;
+use Ulvrach\Schedule\Solution;
 use Ulvrach\Schedule\Timetable;
 use Ulvrach\Schedule\Timetabler;
 use Ulvrach\Schedule\Week;
@@ -49,8 +50,9 @@ final readonly class Clock
         $evaluations = [];
         foreach ($user->builds()->with('head')->oldest()->get() as $build) {
             if ($only === null || in_array($build->id, $only, true)) {
-                $evaluations[$build->id] = $this->evaluator->evaluate($whatIf->applyTo($build->head->document));
-                $work->add($build->id, $evaluations[$build->id]);
+                $plan = $whatIf->applyTo($build->head->document);
+                $evaluations[$build->id] = $this->evaluator->evaluate($plan);
+                $work->add($build->id, $evaluations[$build->id], $plan->build->due === null ? null : $week->endOfDay($plan->build->due));
             }
         }
         $timetable = $this->best('timetable.'.hash('xxh128', serialize([$work->problem($calendar, $week->setup), $work->jobs])),
@@ -63,7 +65,7 @@ final readonly class Clock
     }
 
     /**
-     * What would have to go so that a build is finished by its date, if it comes before all others.
+     * What would have to go so that a build is finished by its date, if those with a later date or none give way.
      *
      * @return array<string, mixed>
      *
@@ -75,8 +77,16 @@ final readonly class Clock
         $now = $this->now(self::NOW_IN_STEPS_OF);
         $calendar = $week->calendar($now, self::DAYS);
         $plan = $build->head->document;
+        $forecast = $this->forecasts->of($user, $week, $now, $calendar);
+        $work = new Workload($now, pace: $week->pace, forecast: $forecast);
+        foreach ($user->builds()->with('head')->oldest()->get() as $other) {
+            $otherDue = $other->head->document->build->due;
+            if (! $other->is($build) && $otherDue !== null && $otherDue <= $due) {
+                $work->add($other->id, $this->evaluator->evaluate($other->head->document), $week->endOfDay($otherDue));
+            }
+        }
 
-        return TimetableReport::shedding($this->shedder->shed($plan, $week->endOfDay($due), $calendar, $week, $now, $this->forecasts->of($user, $week, $now, $calendar)), $plan);
+        return TimetableReport::shedding($this->shedder->shed($plan, $week->endOfDay($due), $calendar, $week->setup, $work), $plan);
     }
 
     private function calendar(Week $week, int $now, WhatIf $whatIf): Calendar
@@ -106,7 +116,8 @@ final readonly class Clock
         }
         $timetable = $lay();
         $known = is_array($kept) && $kept['timetable'] instanceof Timetable ? $kept['timetable'] : $timetable;
-        $better = [$timetable->solution->makespan, $timetable->solution->setups] <= [$known->solution->makespan, $known->solution->setups] ? $timetable : $known;
+        $quality = static fn (Solution $solution): array => [$solution->lateness, $solution->makespan, $solution->setups];
+        $better = $quality($timetable->solution) <= $quality($known->solution) ? $timetable : $known;
         $this->cache->put($key, ['timetable' => $better, 'seconds' => $effort->worth()], 86_400);
 
         return $better;

@@ -15,6 +15,7 @@ final readonly class Problem
      * @param  int  $granularity  starts are multiples of it
      * @param  list<Activity>  $activities
      * @param  list<Lag>  $lags
+     * @param  list<array{int, list<int>}>  $dates  minute by which, if it can be, and the activities that shall be done by then
      */
     public function __construct(
         public array $sessions,
@@ -25,6 +26,7 @@ final readonly class Problem
         public int $granularity,
         public array $activities,
         public array $lags,
+        public array $dates = [],
     ) {
     }
 }

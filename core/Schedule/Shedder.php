@@ -6,7 +6,6 @@ namespace Ulvrach\Schedule;
 
 use Ulvrach\Evaluation\Evaluation;
 use Ulvrach\Evaluation\Evaluator;
-use Ulvrach\Evaluation\Forecast;
 use Ulvrach\Plan\Plan;
 use Ulvrach\Plan\Step;
 use Ulvrach\Rules\Severity;
@@ -16,7 +15,7 @@ use Ulvrach\Technique\TechniqueLibrary;
 /**
  * Looks for what a build can do without, so that it is finished by a date: from dust and wear back to markings, never its
  * ground, its colours and its last coat, and nothing whose absence would bring a stop. First as many as it takes, then all
- * that can be had back again. The build comes first meanwhile: every session is for it alone.
+ * that can be had back again. What else is to be done meanwhile is laid with it.
  */
 final readonly class Shedder
 {
@@ -39,13 +38,14 @@ final readonly class Shedder
 
     /**
      * @param  int  $due  Unix minute by which it shall be finished
-     * @param  int  $now  Unix minute
+     * @param  int  $setup  minutes of an airbrush change
+     * @param  Workload  $others  the work that does not give way for it, perhaps none
      *
      * @throws NoSchedule if there is no session at all
      */
-    public function shed(Plan $plan, int $due, Calendar $calendar, Week $week, int $now, ?Forecast $forecast = null): Shedding
+    public function shed(Plan $plan, int $due, Calendar $calendar, int $setup, Workload $others): Shedding
     {
-        $ends = fn (string ...$gone): int => $this->endOf($this->without($plan, array_values($gone)), $calendar, $week, $now, $forecast);
+        $ends = fn (string ...$gone): int => $this->endOf($this->without($plan, array_values($gone)), $due, $calendar, $setup, $others);
         $candidates = $ends() <= $due ? [] : $this->candidates($plan);
         // The fewest from the front of the list that are enough: more of them never end later, but for the search's luck.
         [$low, $high] = [0, count($candidates)];
@@ -137,15 +137,15 @@ final readonly class Shedder
         return $plan->with(steps: array_values(array_filter($plan->steps, static fn ($step) => ! in_array($step->id, $ids, true))));
     }
 
-    private function endOf(Plan $plan, Calendar $calendar, Week $week, int $now, ?Forecast $forecast): int
+    private function endOf(Plan $plan, int $due, Calendar $calendar, int $setup, Workload $others): int
     {
-        $work = new Workload($now, pace: $week->pace, forecast: $forecast);
-        $work->add('', $this->evaluator->evaluate($plan));
+        $work = clone $others;
+        $work->add('', $this->evaluator->evaluate($plan), $due);
         $asked = 0;
-        $timetable = $this->timetabler->lay($work, $calendar, $week->setup, static function () use (&$asked): bool {
+        $timetable = $this->timetabler->lay($work, $calendar, $setup, static function () use (&$asked): bool {
             return ++$asked < self::PATIENCE;
         });
 
-        return $timetable->endOf('') ?? $now;
+        return $timetable->endOf('') ?? $calendar->from;
     }
 }

@@ -13,7 +13,8 @@ final readonly class Solution
      * @param  list<int>  $sessionOf  index of the session that each starts in
      * @param  int  $setups  airbrush changes
      * @param  int  $sessions  sessions in which something is done
-     * @param  bool  $optimal  whether no earlier end is possible
+     * @param  bool  $optimal  whether no earlier end is possible that meets dates as well
+     * @param  int  $lateness  minutes by which dates are missed, all together
      */
     public function __construct(
         public array $starts,
@@ -24,6 +25,7 @@ final readonly class Solution
         public int $sessions,
         public int $lowerBound,
         public bool $optimal,
+        public int $lateness = 0,
     ) {
     }
 }

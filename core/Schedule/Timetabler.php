@@ -60,6 +60,6 @@ final class Timetabler
         $lags = array_map(static fn (Lag $lag) => in_array($lag->from, $activities, true) && in_array($lag->to, $activities, true)
             ? new Lag($lag->from, $lag->to, $lag->min) : $lag, $problem->lags);
 
-        return new Problem($problem->sessions, $problem->sprayWindows, $problem->daylight, $problem->setup, $problem->horizon, $problem->granularity, $loosened, $lags);
+        return new Problem($problem->sessions, $problem->sprayWindows, $problem->daylight, $problem->setup, $problem->horizon, $problem->granularity, $loosened, $lags, $problem->dates);
     }
 }

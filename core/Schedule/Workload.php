@@ -32,6 +32,9 @@ final class Workload
     /** @var list<Lag> */
     private array $lags = [];
 
+    /** @var list<array{int, list<int>}> Unix minute, and the activities that shall be done by then */
+    private array $dates = [];
+
     /** @var list<Job> by activity */
     public array $jobs = [];
 
@@ -49,13 +52,18 @@ final class Workload
         $this->forecast = $forecast ?? Forecast::asPlanned();
     }
 
-    public function add(string $build, Evaluation $evaluation): void
+    /** @param  int|null  $due  Unix minute by which the build shall be finished, if it can be */
+    public function add(string $build, Evaluation $evaluation, ?int $due = null): void
     {
+        $first = count($this->activities);
         $plan = $evaluation->plan;
         foreach ($plan->steps as $index => $step) {
             if ($step->doneAt === null && $step->zones !== []) {
                 $this->addStep($build, $evaluation, $index, $step);
             }
+        }
+        if ($due !== null && $first < count($this->activities)) {
+            $this->dates[] = [$due, range($first, count($this->activities) - 1)];
         }
     }
 
@@ -63,7 +71,7 @@ final class Workload
     {
         $last = $calendar->sessions === [] ? 0 : $calendar->sessions[count($calendar->sessions) - 1][1];
 
-        return new Problem($calendar->sessions, $calendar->compressor, $calendar->daylight, $setup, $last, self::GRANULARITY, $this->activities, $this->lags);
+        return new Problem($calendar->sessions, $calendar->compressor, $calendar->daylight, $setup, $last, self::GRANULARITY, $this->activities, $this->lags, $this->dates);
     }
 
     private function addStep(string $build, Evaluation $evaluation, int $index, Step $step): void

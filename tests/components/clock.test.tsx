@@ -128,12 +128,25 @@ describe('the clock screen', () => {
         expect(await screen.findByText(/20 h 30 min too late/)).toBeVisible()
         await userEvent.click(screen.getByRole('button', { name: 'What would have to go?' }))
         expect(await screen.findByText('16 Rust streaks')).toBeVisible()
-        expect(screen.getByText(/Before the others and without these, it ends Thu 26 Nov, 21:00/)).toBeVisible()
+        expect(
+            screen.getByText(/Without these, and before builds with a later date or none, it ends Thu 26 Nov, 21:00/),
+        ).toBeVisible()
         unmount()
         answers['GET /builds/b1/shedding'] = shedding([], false)
         show(<Clock />)
         await userEvent.click(await screen.findByRole('button', { name: 'What would have to go?' }))
         expect(await screen.findByText(/Another date, or more sessions/)).toBeVisible()
+    })
+    it('says so where nothing would have to go, if only others gave way', async () => {
+        const build = { id: 'b1', name: 'Ostrel', ends: '2026-11-27T20:30:00Z', due: '2026-11-27T00:00:00Z', slackMinutes: -1230 }
+        serverKnows({
+            'POST /clock': timetable({ builds: [build], isOptimal: true }),
+            'GET /builds/b1/shedding': { steps: [], ends: '2026-11-26T21:00:00Z', isEnough: true },
+        })
+        show(<Clock />)
+        await userEvent.click(await screen.findByRole('button', { name: 'What would have to go?' }))
+        expect(await screen.findByText(/Nothing, if builds with a later date or none give way/)).toBeVisible()
+        expect(screen.getByText(/no earlier end is possible that meets the dates/)).toBeVisible()
     })
     it('sets a change beside what is', async () => {
         const fetch = serverAnswers(

@@ -18,6 +18,9 @@ final class Bench
 
     public const ANY_SESSION = -2;
 
+    /** More than any way that is still to go: what has a date comes first, the soonest before the others. */
+    private const PRESSING = 1_000_000;
+
     public readonly int $count;
 
     /** @var list<list<array{int, int}>> by activity: [predecessor, min] */
@@ -31,6 +34,9 @@ final class Bench
 
     /** @var list<list<array{int, int, bool}>> by activity: [successor, max, to the end] */
     public array $pending;
+
+    /** @var array<int, int> by activity: minutes by which it counts as more urgent for the date that it has to meet; 0: none */
+    public array $pressing;
 
     /** @var list<int> activities, each after what it waits for */
     public array $topological;
@@ -49,6 +55,32 @@ final class Bench
             }
         }
         $this->topological = $this->sorted();
+        $this->pressing = $this->count === 0 ? [] : array_fill(0, $this->count, 0);
+        $dates = $problem->dates;
+        rsort($dates);
+        foreach ($dates as $place => [, $activities]) {
+            foreach ($activities as $index) {
+                $this->pressing[$index] = self::PRESSING * ($place + 1);
+            }
+        }
+    }
+
+    /**
+     * @param  array<int, int>  $ends  by activity; of what is placed, if not of all
+     * @return list<int> by date: minutes by which it is missed
+     */
+    public function late(array $ends): array
+    {
+        $late = [];
+        foreach ($this->problem->dates as [$due, $activities]) {
+            $end = $due;
+            foreach ($activities as $index) {
+                $end = max($end, $ends[$index] ?? 0);
+            }
+            $late[] = $end - $due;
+        }
+
+        return $late;
     }
 
     /** Index of the session that the minute lies in or that begins next after it; the number of sessions: none. */

@@ -28,6 +28,15 @@ final class Bound
      */
     public function of(array $ends, int $free): int
     {
+        return $this->withLateness($ends, $free)[1];
+    }
+
+    /**
+     * @param  array<int, int>  $ends
+     * @return array{int, int} by how much dates are missed at the least, and the end at the earliest
+     */
+    public function withLateness(array $ends, int $free): array
+    {
         $bound = $ends === [] ? 0 : max($ends);
         $work = 0;
         foreach ($this->bench->topological as $index) {
@@ -40,14 +49,14 @@ final class Bound
             }
             $found = $this->bench->earliest($index, $minute, $free, Bench::ANY_SESSION);
             if ($found === null) {
-                return PHP_INT_MAX;
+                return [PHP_INT_MAX, PHP_INT_MAX];
             }
             $ends[$index] = $found[1];
             $bound = max($bound, $found[1]);
             $work += $this->bench->problem->activities[$index]->active;
         }
 
-        return $work === 0 ? $bound : max($bound, $this->afterWork($free, $work));
+        return [array_sum($this->bench->late($ends)), $work === 0 ? $bound : max($bound, $this->afterWork($free, $work))];
     }
 
     /** The minute at which so much time at the bench has passed. */

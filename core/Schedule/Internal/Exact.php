@@ -12,8 +12,8 @@ namespace Ulvrach\Schedule\Internal;
  */
 final class Exact
 {
-    /** @var array{int, int, int} makespan, set-ups, sessions */
-    private array $best = [PHP_INT_MAX, 0, 0];
+    /** @var array{int, int, int, int} lateness, makespan, set-ups, sessions */
+    private array $best = [PHP_INT_MAX, PHP_INT_MAX, 0, 0];
 
     private ?Sweep $found = null;
 
@@ -23,7 +23,7 @@ final class Exact
 
     private readonly Bound $bound;
 
-    /** @var array<string, list<array{int, int, array<int, int>, int}>> by what is done and what is in the airbrush: hands free, set-ups, ends that matter, makespan */
+    /** @var array<string, list<array{int, int, array<int, int>, int, list<int>}>> by what is done and what is in the airbrush: hands free, set-ups, ends that matter, makespan, dates missed */
     private array $seen = [];
 
     /** @param  \Closure(): bool  $keepGoing */
@@ -77,10 +77,12 @@ final class Exact
     private function candidates(Sweep $sweep, array $waits): array
     {
         $candidates = [];
+        // What meets a date better may end later.
+        $stopAt = $this->bench->problem->dates === [] ? $this->best[1] : PHP_INT_MAX;
         foreach ($waits as $index => $count) {
             if ($count === 0) {
                 $next = clone $sweep;
-                if ($next->append($index, $this->best[0])) {
+                if ($next->append($index, $stopAt)) {
                     $candidates[] = [$next->end[$index], $index, $next];
                 }
             }
@@ -92,10 +94,10 @@ final class Exact
 
     private function isPromising(Sweep $sweep): bool
     {
-        $bound = $this->bound->of($sweep->end, $sweep->free());
+        $bound = $this->bound->withLateness($sweep->end, $sweep->free());
+        $known = [$this->best[0], $this->best[1]];
 
-        return $bound < $this->best[0]
-            || ($bound === $this->best[0] && [$sweep->countSetups(), $sweep->countSessions()] < [$this->best[1], $this->best[2]]);
+        return $bound < $known || ($bound === $known && [$sweep->countSetups(), $sweep->countSessions()] < [$this->best[2], $this->best[3]]);
     }
 
     /** Only where no window stands open: keeping one may delay what is placed, and then earlier is not better in every way. */
@@ -118,19 +120,20 @@ final class Exact
         $key = "{$mask} {$colour} {$in}";
         $free = $sweep->free();
         $setups = $sweep->countSetups();
-        foreach ($this->seen[$key] ?? [] as [$otherFree, $otherSetups, $otherEnds, $makespan]) {
-            if ($otherFree <= $free && $otherSetups <= $setups && $makespan <= $sweep->makespan() && $this->noLater($otherEnds, $ends)) {
+        $late = $this->bench->late($sweep->end);
+        foreach ($this->seen[$key] ?? [] as [$otherFree, $otherSetups, $otherEnds, $makespan, $otherLate]) {
+            if ($otherFree <= $free && $otherSetups <= $setups && $makespan <= $sweep->makespan() && $this->noLater($otherEnds, $ends) && $this->noLater($otherLate, $late)) {
                 return true;
             }
         }
-        $this->seen[$key][] = [$free, $setups, $ends, $sweep->makespan()];
+        $this->seen[$key][] = [$free, $setups, $ends, $sweep->makespan(), $late];
 
         return false;
     }
 
     /**
      * @param  array<int, int>  $ends
-     * @param  array<int, int>  $others  of the same activities
+     * @param  array<int, int>  $others  of the same
      */
     private function noLater(array $ends, array $others): bool
     {
@@ -145,7 +148,7 @@ final class Exact
 
     private function keep(Sweep $sweep): void
     {
-        $quality = [$sweep->makespan(), $sweep->countSetups(), $sweep->countSessions()];
+        $quality = [$sweep->lateness(), $sweep->makespan(), $sweep->countSetups(), $sweep->countSessions()];
         if ($quality < $this->best) {
             $this->best = $quality;
             $this->found = clone $sweep;

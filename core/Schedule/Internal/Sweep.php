@@ -25,6 +25,9 @@ final class Sweep
     /** @var array<int, int> by activity */
     public array $session = [];
 
+    /** How often a window has delayed what opens it: ends that were known before are then no longer so. */
+    public int $delays = 0;
+
     /** @var array<int, int> by activity: not before */
     private array $delayed = [];
 
@@ -136,6 +139,7 @@ final class Sweep
                 $over = ($toEnd ? $free : $found[0]) - $this->end[$opens] - $max;
                 if ($over > 0) {
                     $this->delayed[$opens] = $this->start[$opens] + $over;
+                    $this->delays++;
 
                     return (int) array_search($opens, $this->order, true);
                 }
@@ -163,6 +167,12 @@ final class Sweep
     public function makespan(): int
     {
         return $this->end === [] ? 0 : max($this->end);
+    }
+
+    /** Minutes by which dates are missed, all together. */
+    public function lateness(): int
+    {
+        return array_sum($this->bench->late($this->end));
     }
 
     public function countSetups(): int

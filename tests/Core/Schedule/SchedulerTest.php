@@ -170,3 +170,40 @@ it('goes on from urgencies where moves are stuck, the same for the same seed, an
         ->and($better->makespan)->toBeLessThanOrEqual($first->makespan)
         ->and($search(8, 7)->starts)->toBe($better->starts);
 });
+
+/** Half an hour a day; two long ways, and short work that has a date. @param  list<array{int, list<int>}>  $dates */
+function dated(array $dates, int $ways = 1): Problem
+{
+    $activities = $lags = [];
+    for ($way = 0; $way < $ways; $way++) {
+        $lags[] = new Lag(2 * $way, 2 * $way + 1, 4000);
+        array_push($activities, new Activity("Coat {$way}", 30), new Activity("Seal {$way}", 30));
+    }
+    array_push($activities, new Activity('Decals', 30), new Activity('Tools', 30));
+
+    return new Problem(array_map(static fn (int $day) => [1440 * $day, 1440 * $day + 30], range(0, 40)), [], [], 0, 60_000, 5, $activities, $lags, $dates);
+}
+
+it('meets a date before it ends all early', function (int $ways) {
+    $solve = function (array $dates) use ($ways) {
+        $left = 60;
+
+        return (new Scheduler)->solve(dated($dates, $ways), function () use (&$left) {
+            return $left-- > 0;
+        });
+    };
+    $decals = 2 * $ways;
+    $free = $solve([]);
+    $held = $solve([[30, [$decals]]]);
+    $both = $solve([[30, [$decals + 1]], [1500, [$decals]]]);
+
+    expect($free->starts[$decals])->toBeGreaterThan(0)->and($free->lateness)->toBe(0)
+        ->and($held->starts[$decals])->toBe(0)->and($held->lateness)->toBe(0)->and($held->makespan)->toBeGreaterThanOrEqual($free->makespan)
+        ->and([$both->starts[$decals + 1], $both->starts[$decals]])->toBe([0, 1440])
+        ->and(Verifier::faults(dated([], $ways), $held->starts))->toBe([]);
+})->with(['few enough to try all' => 1, 'too many to try all' => 8]);
+
+it('misses dates by as little as it can', function () {
+    $solution = (new Scheduler)->solve(dated([[30, [2]], [30, [3]]]), static fn () => true);
+    expect($solution->lateness)->toBe(1440)->and($solution->starts[2] + $solution->starts[3])->toBe(1440);
+});

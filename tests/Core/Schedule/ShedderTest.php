@@ -8,6 +8,7 @@ use Ulvrach\Rules\Severity;
 use Ulvrach\Schedule\Shedder;
 use Ulvrach\Schedule\Shedding;
 use Ulvrach\Schedule\Week;
+use Ulvrach\Schedule\Workload;
 
 beforeEach(function () {
     $this->plan = PlanKit::plan(<<<'PLAN'
@@ -28,7 +29,7 @@ beforeEach(function () {
     $this->week = new Week('UTC', array_fill_keys(range(1, 7), [[1140, 1320]]), [], [0, 1440], [0, 1440], 10);
     // A Monday.
     $this->now = intdiv((int) strtotime('2026-11-23T12:00:00Z'), 60);
-    $this->shed = fn (string $day): Shedding => (new Shedder)->shed($this->plan, $this->week->endOfDay($day), $this->week->calendar($this->now, 90), $this->week, $this->now);
+    $this->shed = fn (string $day): Shedding => (new Shedder)->shed($this->plan, $this->week->endOfDay($day), $this->week->calendar($this->now, 90), $this->week->setup, $this->others ?? new Workload($this->now));
 });
 
 it('lets nothing go where the date is met', function () {
@@ -42,7 +43,7 @@ it('lets go what a finish can do without, the sooner the date the more, and neve
     $before = 0;
     for ($earlier = 1; $earlier <= 6; $earlier++) {
         $due = $end - $earlier * 1440;
-        $shedding = (new Shedder)->shed($this->plan, $due, $this->week->calendar($this->now, 90), $this->week, $this->now);
+        $shedding = (new Shedder)->shed($this->plan, $due, $this->week->calendar($this->now, 90), $this->week->setup, $this->others ?? new Workload($this->now));
         $left = array_values(array_filter($this->plan->steps, static fn ($step) => ! in_array($step->id, $shedding->steps, true)));
         $gone = array_map(fn (string $id) => $this->plan->steps[$this->plan->indexOf($id)]->technique, $shedding->steps);
 
@@ -72,9 +73,20 @@ it('says so where even that is not enough', function () {
 
 it('leaves alone what is done', function () {
     $steps = array_map(static fn ($step) => $step->technique === 'dry-pigment' ? $step->with(['doneAt' => intdiv((int) strtotime('2026-11-20T20:00:00Z'), 60)]) : $step, $this->plan->steps);
-    $shedding = (new Shedder)->shed($this->plan->with(steps: $steps), $this->now, $this->week->calendar($this->now, 90), $this->week, $this->now);
+    $shedding = (new Shedder)->shed($this->plan->with(steps: $steps), $this->now, $this->week->calendar($this->now, 90), $this->week->setup, $this->others ?? new Workload($this->now));
 
     expect($shedding->steps)->not->toContain('s12')->and($shedding->steps)->not->toBe([]);
+});
+
+it('makes room for what has to be finished before it', function () {
+    $other = (new Evaluator)->evaluate(PlanKit::plan("prime primer on large larger\nspray-colour acrylic on large larger\nclear-coat gloss on large\nfinal-coat matte on large larger"));
+    $alone = ($this->shed)('2027-01-20')->ends;
+    $this->others = new Workload($this->now);
+    $this->others->add('other', $other, $this->week->endOfDay('2026-12-01'));
+    $shared = ($this->shed)('2027-01-20');
+
+    expect($shared->steps)->toBe([])->and($shared->ends)->toBeGreaterThan($alone)
+        ->and(count(($this->shed)(gmdate('Y-m-d', $alone * 60))->steps))->toBeGreaterThan(0);
 });
 
 it('ends a day at its midnight, also when the clocks change', function () {

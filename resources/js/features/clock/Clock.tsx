@@ -123,6 +123,9 @@ function Laid({ timetable, question, setQuestion, isLaying, onWeek }: LaidProps)
 
 const keyOf = (item: Item): string => `${item.build} ${item.step} ${item.part}`
 
+const sayProven = ({ builds }: Timetable): string =>
+    `, no earlier end is possible${builds.some((build) => build.due !== null) ? ' that meets the dates' : ''}`
+
 type HeadProps = Omit<LaidProps, 'setQuestion'> & { format: Formats }
 
 function Head({ timetable, question, isLaying, format, onWeek }: HeadProps) {
@@ -134,7 +137,7 @@ function Head({ timetable, question, isLaying, format, onWeek }: HeadProps) {
             <p aria-live="polite" className="text-soft">
                 {isLaying
                     ? 'Laying…'
-                    : `${timetable.sessionsUsed} sessions, ${timetable.setups} airbrush changes${timetable.isOptimal ? ', no earlier end is possible' : ''}`}
+                    : `${timetable.sessionsUsed} sessions, ${timetable.setups} airbrush changes${timetable.isOptimal ? sayProven(timetable) : ''}`}
             </p>
             <span className="flex items-center gap-1">
                 {!timetable.isOptimal && timetable.items.length > 0 && (

@@ -64,10 +64,14 @@ function WhatGoes({ build, format }: { build: Build; format: Formats }) {
     return (
         <div className="mt-1" aria-live="polite">
             <p>
-                {steps.length === 0 && isEnough && `Nothing, if it comes before the others: then it ends ${format.both(ends)}.`}
-                {steps.length > 0 && isEnough && `Before the others and without these, it ends ${format.both(ends)}:`}
+                {steps.length === 0 &&
+                    isEnough &&
+                    `Nothing, if builds with a later date or none give way: then it ends ${format.both(ends)}.`}
+                {steps.length > 0 &&
+                    isEnough &&
+                    `Without these, and before builds with a later date or none, it ends ${format.both(ends)}:`}
                 {!isEnough &&
-                    `Even before the others and without all that can go, it ends ${format.both(ends)}. Another date, or more sessions.`}
+                    `Even without all that can go, and before builds with a later date or none, it ends ${format.both(ends)}. Another date, or more sessions.`}
             </p>
             <ul className="list-disc pl-4">
                 {steps.map((step) => (

@@ -185,8 +185,10 @@ it('says what a date to meet leaves to spare, and what would have to go', functi
     expect($this->postJson('/api/clock')->json('builds.1'))->toMatchArray(['due' => null, 'slackMinutes' => null]);
     $this->getJson("/api/builds/{$build['id']}/shedding")->assertUnprocessable()->assertJsonValidationErrorFor('due');
     $due('2026-12-31')->assertOk();
-    expect($this->postJson('/api/clock')->json('builds.1'))->toMatchArray(['due' => '2027-01-01T00:00:00Z', 'ends' => $build['ends'],
-        'slackMinutes' => intdiv(strtotime('2027-01-01T00:00:00Z') - strtotime($build['ends']), 60)]);
+    $late = $this->postJson('/api/clock')->json('builds.1');
+    expect($late['due'])->toBe('2027-01-01T00:00:00Z')->and($late['slackMinutes'])->toBe(intdiv(strtotime('2027-01-01T00:00:00Z') - strtotime($late['ends']), 60))
+        // What has time gives way to what has a sooner date.
+        ->and(strtotime($late['ends']))->toBeGreaterThanOrEqual(strtotime($build['ends']));
     $due('2026-11-27')->assertOk();
     $shedding = $this->getJson("/api/builds/{$build['id']}/shedding")->assertOk()->json();
     expect($this->postJson('/api/clock')->json('builds.1.slackMinutes'))->toBeLessThan(0)->and($shedding['steps'])->not->toBe([])->and($shedding['isEnough'])->toBeTrue();

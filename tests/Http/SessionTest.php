@@ -2,7 +2,9 @@
 
 declare(strict_types=1);
 
+use App\Http\QuietSessionHandler;
 use App\Models\User;
+use Illuminate\Support\Facades\DB;
 
 it('makes an account and is signed in with it', function () {
     $this->postJson('/api/accounts', ['name' => 'Jorun Askel', 'email' => 'Jorun@Tarsholm.example', 'password' => 'harnvik-tracks'])
@@ -81,4 +83,24 @@ it('shows a clean build, one with several kinds of findings, and one half done',
     expect($cards->firstWhere('kind', 'tank')['summary'])->toMatchArray(['stops' => 0, 'risks' => 0])
         ->and($cards->firstWhere('kind', 'lorry')['summary']['stops'])->toBeGreaterThan(2)
         ->and($cards->firstWhere('kind', 'tracked-carrier'))->toMatchArray(['done' => 8, 'steps' => 23]);
+});
+
+it('writes a session only where it says something new, and its last moment by the minute', function () {
+    $this->travelTo(new DateTimeImmutable('2026-11-25 10:00:00 UTC'));
+    // Each request has a handler of its own.
+    $request = function (string $data): int {
+        $handler = new QuietSessionHandler(DB::connection(), 'sessions', 60);
+        $handler->read('some-session');
+        $handler->write('some-session', $data);
+        expect($handler->read('some-session'))->toBe($data);
+
+        return DB::table('sessions')->where('id', 'some-session')->value('last_activity') - (int) strtotime('2026-11-25 10:00:00 UTC');
+    };
+    expect($request('one'))->toBe(0);
+    $this->travel(30)->seconds();
+    expect($request('one'))->toBe(0)->and($request('two'))->toBe(30);
+    $this->travel(59)->seconds();
+    expect($request('two'))->toBe(30);
+    $this->travel(1)->seconds();
+    expect($request('two'))->toBe(90);
 });

@@ -75,8 +75,8 @@ export function Bench() {
 }
 
 function sayRoom({ temperatureC, humidityPercent, simulated }: Reading, counts: boolean): string {
-    const from = simulated ? ' (simulated thermometer)' : ''
-    return `${temperatureC.toFixed(1)} °C, ${Math.round(humidityPercent)} % at the bench${from}${counts ? '; what dries is counted with it' : ''}`
+    const from = simulated ? ' (simulated)' : ''
+    return `${temperatureC.toFixed(1)} °C, ${Math.round(humidityPercent)} % at the bench${from}${counts ? '; drying counts with it' : ''}`
 }
 
 /** The present minute, so that waits count down while the page stands open. */

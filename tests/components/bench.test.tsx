@@ -1,0 +1,170 @@
+import { screen, waitFor, within } from '@testing-library/react'
+import userEvent from '@testing-library/user-event'
+import { afterEach, describe, expect, it, vi } from 'vitest'
+import { Bench } from '@/features/bench/Bench'
+import { library, room, serverKnows, show, state, step } from './kit'
+
+const inMinutes = (minutes: number) => new Date(Date.now() + minutes * 60_000).toISOString()
+const card = (changes: Record<string, unknown> = {}) => ({
+    id: 'build-1',
+    name: 'Ostrel, third troop',
+    vehicle: 'Ostrel light tank',
+    kind: 'tank',
+    scale: 35,
+    changedAt: '2026-11-25T10:00:00Z',
+    summary: { stops: 0, risks: 1, notes: 2, accepted: 0, lastsMinutes: 100 },
+    steps: 12,
+    done: 3,
+    next: {
+        id: 'd',
+        number: 4,
+        technique: 'Enamel wash',
+        product: 'Dark wash',
+        startsAt: inMinutes(90),
+        closesAt: null,
+        handsOn: 25,
+        waitsFor: 'lacquer of step 3 to be solvent-proof',
+    },
+    hazards: [],
+    curing: [],
+    palette: ['#566043'],
+    ...changes,
+})
+const clock = {
+    ends: null,
+    setups: 0,
+    sessionsUsed: 0,
+    isOptimal: true,
+    stops: 0,
+    risks: 0,
+    builds: [],
+    sessions: [],
+    items: [],
+    conflicts: [],
+    now: '2026-11-25T10:00:00Z',
+    timeZone: 'UTC',
+}
+const bench = (builds: unknown[], more: Record<string, unknown> = {}) =>
+    serverKnows({ 'GET /room': room, 'GET /builds': { builds }, 'GET /library': library, 'POST /clock': clock, ...more })
+const cardOf = async (name: string) => {
+    const item = (await screen.findByRole('link', { name })).closest('li')
+    if (item === null) throw new Error(`no card ${name}`)
+    return within(item)
+}
+afterEach(() => vi.restoreAllMocks())
+
+describe('the bench', () => {
+    it('invites to start where there is nothing yet', async () => {
+        bench([])
+        show(<Bench />)
+        await userEvent.click(await screen.findByRole('button', { name: 'Start the first build' }))
+        expect(screen.getByRole('dialog', { name: 'Start a build' })).toBeVisible()
+    })
+    it('says so when it cannot be looked over, and tries again', async () => {
+        const answers: Record<string, unknown> = { 'GET /room': room }
+        serverKnows(answers)
+        show(<Bench />)
+        expect(await screen.findByText(/Nobody knows GET \/builds/)).toBeVisible()
+        answers['GET /builds'] = { builds: [] }
+        await userEvent.click(screen.getByRole('button', { name: /again/i }))
+        expect(await screen.findByText('The bench is empty')).toBeVisible()
+    })
+    it.each([
+        [true, '18.2 °C, 47 % at the bench (simulated); drying counts with it'],
+        [false, '18.2 °C, 47 % at the bench (simulated)'],
+    ])('tells the room, and whether it counts: %s', async (counts, says) => {
+        const reading = { temperatureC: 18.2, humidityPercent: 47, at: '2026-11-25T10:00:00Z', simulated: true }
+        bench([], { 'GET /room': { ...room, reading, profile: { ...room.profile, counts } } })
+        show(<Bench />)
+        expect(await screen.findByText(says)).toBeVisible()
+    })
+    it('tells what a build waits for, and what is drying', async () => {
+        bench([
+            card({
+                curing: [
+                    {
+                        step: 'c',
+                        number: 3,
+                        product: 'Grey primer',
+                        touchDryAt: inMinutes(-50),
+                        recoatableAt: inMinutes(-20),
+                        solventProofAt: inMinutes(1000),
+                    },
+                ],
+                hazards: [{ code: 'vapour', title: 'Mask for organic vapour', advice: 'Air the room.' }],
+            }),
+        ])
+        show(<Bench />)
+        const ostrel = await cardOf('Ostrel, third troop')
+        expect(ostrel.getByText(/^Ready in 1 h 30 min/)).toBeVisible()
+        expect(ostrel.getByText(/step 4, Enamel wash with Dark wash \(25 min of work\)/)).toBeVisible()
+        expect(ostrel.getByText('Waits for the lacquer of step 3 to be solvent-proof.')).toBeVisible()
+        expect(ostrel.getByText(/^Drying: Grey primer solvent-proof/)).toBeVisible()
+        expect(ostrel.getByText(/mask for organic vapour/)).toBeVisible()
+        expect(ostrel.getByText('3 of 12 steps done')).toBeVisible()
+    })
+    it('puts what cannot wait first', async () => {
+        const next = card().next
+        bench([
+            card({ id: '1', name: 'Waiting' }),
+            card({ id: '2', name: 'Closing', next: { ...next, startsAt: inMinutes(-10), closesAt: inMinutes(30) } }),
+            card({ id: '3', name: 'Finished', next: null, done: 12 }),
+            card({ id: '4', name: 'Empty', next: null, steps: 0, done: 0 }),
+            card({ id: '5', name: 'Missed', next: { ...next, startsAt: inMinutes(-90), closesAt: inMinutes(-30) } }),
+        ])
+        show(<Bench />)
+        await cardOf('Waiting')
+        const names = within(screen.getByRole('list', { name: 'Builds' }))
+            .getAllByRole('heading')
+            .map((heading) => heading.textContent)
+        expect(names.slice(0, 3)).toEqual(['Closing', 'Missed', 'Waiting'])
+        expect((await cardOf('Closing')).getByText(/its window closes in/)).toBeVisible()
+        expect((await cardOf('Missed')).getByText(/Its window closed 30 min ago/)).toBeVisible()
+        expect((await cardOf('Finished')).getByText('Every step is done.')).toBeVisible()
+        expect((await cardOf('Empty')).getByText(/No steps yet/)).toBeVisible()
+    })
+    it('deletes a build only when that is confirmed, and says why it could not', async () => {
+        const answers: Record<string, unknown> = { 'GET /room': room, 'GET /builds': { builds: [card()] }, 'POST /clock': clock }
+        const asked = serverKnows(answers)
+        show(<Bench />)
+        await userEvent.click((await cardOf('Ostrel, third troop')).getByRole('button', { name: 'Delete Ostrel, third troop' }))
+        await userEvent.click(screen.getByRole('button', { name: 'Keep it' }))
+        expect(asked.filter((one) => one.startsWith('DELETE'))).toEqual([])
+        await userEvent.click(screen.getByRole('button', { name: 'Delete Ostrel, third troop' }))
+        await userEvent.click(screen.getByRole('button', { name: 'Delete it' }))
+        expect(await screen.findByRole('alert')).toHaveTextContent('Nobody knows DELETE /builds/build-1')
+    })
+    it('starts a build, with n too, and names the field that was refused', async () => {
+        const refusal = { message: 'No.', errors: { name: ['A build needs a name.'] } }
+        bench([])
+        show(<Bench />)
+        await screen.findByText('The bench is empty')
+        await userEvent.keyboard('n')
+        const dialog = within(await screen.findByRole('dialog', { name: 'Start a build' }))
+        expect(await dialog.findByRole('option', { name: 'Tank' })).toBeInTheDocument()
+        vi.mocked(fetch).mockImplementation(async () => new Response(JSON.stringify(refusal), { status: 422 }))
+        await userEvent.click(dialog.getByRole('button', { name: 'Start it' }))
+        expect(await dialog.findByRole('alert')).toHaveTextContent('A build needs a name.')
+        expect(dialog.getByLabelText('Name of the build')).toBeInvalid()
+    })
+    it('imports a plan file as it is, and lists each fault at its place', async () => {
+        bench([])
+        show(<Bench />)
+        await userEvent.click(await screen.findByRole('button', { name: 'Import a plan' }))
+        const faults = [{ path: '/steps/0/coats', message: 'This must be a whole number.' }]
+        const sent = vi
+            .mocked(fetch)
+            .mockImplementation(async () => new Response(JSON.stringify({ message: 'Bad.', faults }), { status: 422 }))
+        const file = new File(['{"steps": [{}]'], 'ostrel.json', { type: 'application/json' })
+        await userEvent.upload(screen.getByLabelText('Plan file'), file)
+        expect(await screen.findByRole('alert')).toHaveTextContent('ostrel.json was not imported.')
+        expect(screen.getByText('/steps/0/coats')).toBeVisible()
+        expect(sent.mock.calls.at(-1)?.[1]?.body).toBe('{"steps": [{}]')
+        sent.mockImplementation(
+            async (input) =>
+                new Response(JSON.stringify(String(input).endsWith('/import') ? state([step('a')]) : { builds: [card()] })),
+        )
+        await userEvent.upload(screen.getByLabelText('Plan file'), file)
+        await waitFor(() => expect(screen.queryByRole('alert')).toBeNull())
+    })
+})

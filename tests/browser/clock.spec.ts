@@ -144,7 +144,7 @@ test('a room of one’s own is kept through the year, and a new build begins in 
     await page.getByRole('button', { name: 'Your week' }).click()
     const dialog = page.getByRole('dialog')
     for (const season of ['Winter', 'Spring', 'Summer', 'Autumn'])
-        await dialog.getByRole('group', { name: season }).getByLabel('Temperature').fill('17')
+        await dialog.getByRole('group', { name: season }).getByLabel('Temperature by day').fill('17')
     await dialog.getByRole('button', { name: 'Keep the room' }).click()
     await expect(dialog.getByText('Kept.')).toBeVisible()
     await page.goto('/')

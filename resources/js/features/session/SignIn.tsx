@@ -20,7 +20,8 @@ export function SignIn() {
     }
     return (
         <main className="grid min-h-dvh lg:grid-cols-[1fr_1.1fr]">
-            <div className="flex flex-col justify-center gap-6 bg-panel p-8 lg:px-16">
+            {/* From the top, not centred: what comes in below must not move a button that is about to be pressed. */}
+            <div className="flex flex-col gap-6 bg-panel p-8 pt-[max(2rem,20dvh)] lg:px-16">
                 <div className="w-full max-w-sm">
                     <h1 className="wide text-3xl font-bold tracking-wide">Ulvrach</h1>
                     <p className="mt-1 text-base text-soft">

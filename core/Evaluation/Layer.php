@@ -40,12 +40,18 @@ final readonly class Layer
     {
         $reached = $this->reaches($state);
 
-        return $reached === null ? null : new Wait($reached - $this->laidAt, match ($state) {
+        return $reached === null ? null : new Wait($reached - $this->laidAt, $this->lawOf($state));
+    }
+
+    /** What has to go on until it gets there. */
+    public function lawOf(CureState $state): DryingLaw
+    {
+        return match ($state) {
             CureState::Wet => DryingLaw::None,
             CureState::TouchDry => $this->laws[0],
             CureState::Recoatable => $this->laws[1],
             CureState::SolventProof => $this->laws[2],
-        });
+        };
     }
 
     public function stateAt(int $minute): CureState

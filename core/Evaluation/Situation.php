@@ -204,7 +204,7 @@ final class Situation
         $top = $coats[count($coats) - 1];
 
         $through = new Wait($this->stretched(self::LIFT_OFF_OPENS), DryingLaw::Water);
-        $wait = self::longer($through, $top->waitFor(CureState::TouchDry));
+        $wait = self::longer($through, $top->waitFor(CureState::TouchDry) ?? $through);
         $this->liftOffWaits[$top->stepIndex] = $wait;
 
         return new Hold($top, CureState::TouchDry, $top->laidAt + $wait->minutes, null);
@@ -216,18 +216,20 @@ final class Situation
         $waits = $this->liftOffWaits;
         foreach ($this->holds as $index => $hold) {
             if ($hold !== false) {
+                $layer = $hold->layer;
                 // A film that never gets there is waited for until it bears a coat.
-                $law = ($hold->layer->waitFor($hold->needs) ?? $hold->layer->waitFor(CureState::Recoatable))->law ?? DryingLaw::None;
-                $waits[$index] = self::longer(new Wait($hold->until - $hold->layer->laidAt, $law), $waits[$index] ?? null);
+                $law = $layer->lawOf($layer->reaches($hold->needs) === null ? CureState::Recoatable : $hold->needs);
+                $wait = new Wait($hold->until - $layer->laidAt, $law);
+                $waits[$index] = isset($waits[$index]) ? self::longer($wait, $waits[$index]) : $wait;
             }
         }
 
         return $waits;
     }
 
-    private static function longer(Wait $one, ?Wait $other): Wait
+    private static function longer(Wait $one, Wait $other): Wait
     {
-        return $other === null || $one->minutes >= $other->minutes ? $one : $other;
+        return $one->minutes >= $other->minutes ? $one : $other;
     }
 
     /**

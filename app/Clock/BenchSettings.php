@@ -31,6 +31,11 @@ final class BenchSettings
         return $room === null ? RoomProfile::usual() : RoomProfile::read($room);
     }
 
+    public static function hasRoom(User $user): bool
+    {
+        return WorkBench::query()->where('user_id', $user->id)->whereNotNull('room')->exists();
+    }
+
     /** Whether clock and bench count with the room, as measured and by the hour; otherwise with the air that each plan names. */
     public static function countsWithRoom(User $user): bool
     {

@@ -33,9 +33,9 @@ it('is read from the simulated thermometer', function () {
 it('keeps what a room is like by season and hour, and begins a build in the air of its season', function () {
     $this->travelTo(new DateTimeImmutable('2026-12-24 10:00:00 UTC'));
     $user = $this->modeller();
-    $room = $this->actingAs($user)->getJson('/api/room')->assertOk()->assertJsonPath('season', 'winter')->assertJsonPath('profile.counts', false)->json('profile');
+    $room = $this->actingAs($user)->getJson('/api/room')->assertOk()->assertJsonPath('season', 'winter')->assertJsonPath('isKept', false)->assertJsonPath('profile.counts', false)->json('profile');
     $cold = array_replace_recursive($room, ['seasons' => ['winter' => ['day' => ['temperatureC' => 16.5, 'humidityPercent' => 35]]], 'night' => [1350, 300], 'counts' => true]);
-    $this->putJson('/api/room', $cold)->assertOk()->assertJsonPath('profile', $cold);
+    $this->putJson('/api/room', $cold)->assertOk()->assertJsonPath('profile', $cold)->assertJsonPath('isKept', true);
 
     expect($this->startBuild($user)->json('plan.bench'))->toMatchArray(['temperatureC' => 16.5, 'humidityPercent' => 35])
         ->and($this->startBuild($this->modeller())->json('plan.bench.temperatureC'))->toEqual($room['seasons']['winter']['day']['temperatureC']);

@@ -35,6 +35,20 @@ it('keeps what the room is like by season and hour', async () => {
     })
 })
 
+it.each([
+    [false, false, true],
+    [true, false, false],
+    [true, true, true],
+])(
+    'offers to count with a room that nobody has described yet (described: %s, counted with: %s)',
+    async (isKept, counts, ticked) => {
+        serverKnows({ 'GET /room': { ...room, isKept, profile: { ...room.profile, counts } } })
+        show(<RoomForm />)
+        const box = await screen.findByRole('checkbox', { name: /count with this room/ })
+        expect(box).toHaveProperty('checked', ticked)
+    },
+)
+
 it('names the field of a room that cannot be, and sends nothing', async () => {
     const asked = serverKnows({ 'GET /room': room })
     show(<RoomForm />)

@@ -48,6 +48,7 @@ const air = (temperatureC: number, humidityPercent: number) => ({
 export const room = {
     reading: null,
     season: 'winter',
+    isKept: true,
     profile: {
         seasons: { winter: air(19, 40), spring: air(20, 50), summer: air(24, 60), autumn: air(20, 55) },
         night: [1380, 360],

@@ -32,6 +32,7 @@ final readonly class RoomController
                 'simulated' => $reading->simulated,
             ],
             'season' => Season::of(now()->month)->value,
+            'isKept' => BenchSettings::hasRoom($user),
             'profile' => [...BenchSettings::roomOf($user)->write(), 'counts' => BenchSettings::countsWithRoom($user)],
         ]);
     }

@@ -24,6 +24,8 @@ const roomSchema = z.object({
     /** As the thermometer at the bench measures it; null: there is none. */
     reading: readingSchema.nullable(),
     season: z.enum(SEASONS),
+    /** False: the profile is what is usual, and nobody has said so of this room. */
+    isKept: z.boolean(),
     profile: profileSchema,
 })
 

@@ -170,9 +170,12 @@ it('ends a running search when asked, and keeps what it has found', function () 
     });
     $laid = app(App\Clock\Clock::class)->lay($this->user, effort: $effort);
 
+    // Dates come first: what misses them by less may end later.
+    $quality = static fn (array $clock): array => [array_sum(array_map(static fn (array $build) => max(0, -($build['slackMinutes'] ?? 0)), $clock['builds'])), strtotime($clock['ends'])];
+
     expect($spent)->toHaveCount(2)->and($effort->worth())->toBeLessThan(20.0)->and($laid['ends'])->not->toBeNull()
         // What was found is kept; a longer look can only better it.
-        ->and(strtotime($this->postJson('/api/clock')->json('ends')))->toBeLessThanOrEqual(strtotime($laid['ends']));
+        ->and($quality($this->postJson('/api/clock')->json()) <= $quality($laid))->toBeTrue();
 });
 
 it('says what a date to meet leaves to spare, and what would have to go', function () {

@@ -16,17 +16,20 @@ it('tells the room as it is measured, while the reading is fresh', function (?st
     'no thermometer' => [null, null],
 ]);
 
-it('is read from the simulated thermometer', function () {
+it('is read from the simulated thermometer, which keeps a log', function () {
     $file = sys_get_temp_dir().'/ulvrach-thermometer-'.getmypid();
     $process = proc_open([PHP_BINARY, base_path('bin/thermometer'), $file], [], $pipes);
-    for ($try = 0; $try < 100 && ! is_file($file); $try++) {
+    for ($try = 0; $try < 100 && ! is_file("{$file}.log"); $try++) {
         usleep(50_000);
     }
     config(['ulvrach.thermometer' => $file]);
     $reading = $this->actingAs($this->modeller())->getJson('/api/room')->json('reading');
     proc_terminate($process);
     proc_close($process);
+    $log = file("{$file}.log", FILE_IGNORE_NEW_LINES);
     unlink($file);
+    unlink("{$file}.log");
+    expect($log)->toHaveCount(1)->and(json_decode($log[0], true)['temperatureC'])->toEqual($reading['temperatureC']);
     expect($reading['simulated'])->toBeTrue()->and($reading['temperatureC'])->toBeGreaterThan(10)->toBeLessThan(30);
 });
 

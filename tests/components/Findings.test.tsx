@@ -17,12 +17,12 @@ afterEach(() => vi.restoreAllMocks())
 
 describe('findings of a step', () => {
     it('say so when there is nothing to say', () => {
-        show(<Findings findings={[]} state={state([])} apply={vi.fn()} />)
+        show(<Findings findings={[]} state={state([])} apply={vi.fn()} near={vi.fn()} />)
         expect(screen.getByText('Nothing speaks against this step.')).toBeVisible()
     })
     it('tell what happens, why, where, and what helps', async () => {
         serverAnswers({ body: { version: 1, remedies: [wait, leave] } })
-        show(<Findings findings={[finding()]} state={state([step('a'), step('b')])} apply={vi.fn()} />)
+        show(<Findings findings={[finding()]} state={state([step('a'), step('b')])} apply={vi.fn()} near={vi.fn()} />)
         expect(screen.getByText(/Stop: It starts 25 min before/)).toBeVisible()
         expect(screen.getByText(/^On Hull/)).toBeVisible()
         expect(
@@ -32,8 +32,11 @@ describe('findings of a step', () => {
     it('apply a remedy with one press or its number', async () => {
         serverAnswers({ body: { version: 1, remedies: [wait, leave] } })
         const apply = vi.fn().mockResolvedValue(true)
-        show(<Findings findings={[finding()]} state={state([step('a'), step('b')])} apply={apply} />)
-        await userEvent.click(await screen.findByRole('button', { name: /Wait until/ }))
+        const near = vi.fn()
+        show(<Findings findings={[finding()]} state={state([step('a'), step('b')])} apply={apply} near={near} />)
+        await userEvent.hover(await screen.findByRole('button', { name: /Wait until/ }))
+        expect(near).toHaveBeenLastCalledWith(wait.edits)
+        await userEvent.click(screen.getByRole('button', { name: /Wait until/ }))
         expect(apply).toHaveBeenLastCalledWith(wait.edits, wait.label)
         await userEvent.keyboard('2')
         expect(apply).toHaveBeenLastCalledWith(leave.edits, leave.label)
@@ -42,7 +45,7 @@ describe('findings of a step', () => {
         serverAnswers({ body: { version: 1, remedies: [] } })
         const apply = vi.fn().mockResolvedValue(true)
         const custom = finding({ kind: 'custom', severity: 'risk', code: 'wash-on-matte' })
-        show(<Findings findings={[custom]} state={state([step('a'), step('b')])} apply={apply} />)
+        show(<Findings findings={[custom]} state={state([step('a'), step('b')])} apply={apply} near={vi.fn()} />)
         await userEvent.click(screen.getByRole('button', { name: 'Break this rule knowingly' }))
         await userEvent.click(screen.getByRole('button', { name: 'Keep' }))
         expect(screen.getByRole('alert')).toHaveTextContent('Say why')
@@ -55,25 +58,25 @@ describe('findings of a step', () => {
     it('offer no exception from what is certain, and a trial for what may happen', () => {
         serverAnswers({ body: { version: 1, remedies: [] } })
         const facts = [finding(), finding({ severity: 'risk', key: 'other', code: 'hot' })]
-        show(<Findings findings={facts} state={state([step('a'), step('b')])} apply={vi.fn()} />)
+        show(<Findings findings={facts} state={state([step('a'), step('b')])} apply={vi.fn()} near={vi.fn()} />)
         expect(screen.getAllByRole('button').map((button) => button.textContent)).toEqual(['It was tried: enter the test patch'])
     })
     it('stay visible when accepted, with the reason', () => {
         serverAnswers({ body: { version: 1, remedies: [wait] } })
         const trial = { where: 'the underside', rubs: 10, passed: true, date: '2026-11-20' }
         const one = finding({ accepted: { rule: 'too-early', reason: 'It held.', trial } })
-        show(<Findings findings={[one]} state={state([step('a'), step('b')])} apply={vi.fn()} />)
+        show(<Findings findings={[one]} state={state([step('a'), step('b')])} apply={vi.fn()} near={vi.fn()} />)
         expect(screen.getByText(/^Accepted: It starts/)).toBeVisible()
         expect(screen.getByText('It held. Tried on the underside, 10 rubs, passed, 2026-11-20.')).toBeVisible()
         expect(screen.getByRole('button', { name: 'Take the exception back' })).toBeVisible()
     })
     it('admit when nothing helps, and when the server does not answer', async () => {
         serverAnswers({ body: { version: 1, remedies: [] } })
-        const { unmount } = show(<Findings findings={[finding()]} state={state([])} apply={vi.fn()} />)
+        const { unmount } = show(<Findings findings={[finding()]} state={state([])} apply={vi.fn()} near={vi.fn()} />)
         expect(await screen.findByText(/No single change mends this/)).toBeVisible()
         unmount()
         vi.spyOn(globalThis, 'fetch').mockRejectedValue(new TypeError('offline'))
-        show(<Findings findings={[finding()]} state={state([])} apply={vi.fn()} />)
+        show(<Findings findings={[finding()]} state={state([])} apply={vi.fn()} near={vi.fn()} />)
         expect(await screen.findByText(/The remedies could not be fetched. The server cannot be reached./)).toBeVisible()
     })
     it('say what a remedy costs', () => {

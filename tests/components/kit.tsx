@@ -3,7 +3,8 @@ import { render } from '@testing-library/react'
 import type { ReactNode } from 'react'
 import { MemoryRouter } from 'react-router'
 import { vi } from 'vitest'
-import type { BuildState, Finding, Library, Plan, Step, Verdict } from '@/features/build'
+import type { Finding, Library, Plan, Step, Verdict } from '@/features/build'
+import type { PlanState } from '@/features/plan/usePlan'
 
 /** Draws what needs queries and an address. */
 export function show(ui: ReactNode) {
@@ -145,9 +146,9 @@ export const verdict = (plan: Plan, findings: Finding[] = []): Verdict => ({
     })),
 })
 
-export const state = (steps: Step[], findings: Finding[] = [], version = 1): BuildState => {
+export const state = (steps: Step[], findings: Finding[] = [], version = 1): PlanState => {
     const one = plan(steps)
-    return { id: 'build-1', version, plan: one, verdict: verdict(one, findings), undo: null, redo: null }
+    return { id: 'build-1', version, plan: one, verdict: verdict(one, findings), undo: null, redo: null, isSaved: true }
 }
 
 const technique = (code: string, name: string, changes: Partial<Library['techniques'][number]> = {}) => ({

@@ -2,13 +2,19 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query'
 import { act, renderHook, waitFor } from '@testing-library/react'
 import type { ReactNode } from 'react'
 import { afterEach, describe, expect, it, vi } from 'vitest'
-import { buildQuery, usePlan } from '@/features/plan/usePlan'
+import type { Step } from '@/features/build'
+import type { PlanEdit } from '@/features/plan/edits'
+import { buildQuery, previewQuery, usePlan } from '@/features/plan/usePlan'
 import { serverAnswers, state, step } from './kit'
 
 const edits = [{ edit: 'remove-step' as const, id: 'a' }]
-function plan() {
+function plan(foreseen: { edits: PlanEdit[]; steps: Step[] }[] = []) {
     const queries = new QueryClient({ defaultOptions: { queries: { retry: false, staleTime: Number.POSITIVE_INFINITY } } })
     queries.setQueryData(buildQuery('build-1').queryKey, state([step('a')]))
+    for (const { edits, steps } of foreseen) {
+        const { plan, verdict } = state(steps)
+        queries.setQueryData(previewQuery('build-1', 1, edits).queryKey, { plan, verdict })
+    }
     const wrapper = ({ children }: { children: ReactNode }) => (
         <QueryClientProvider client={queries}>{children}</QueryClientProvider>
     )
@@ -74,5 +80,105 @@ describe('saving a plan', () => {
         const result = plan()
         await act(async () => void (await result.current.edit(edits)))
         expect(result.current.unsaved).toMatchObject({ reason: 'refused', faults })
+    })
+})
+
+/** A server that answers nothing until it is let go, request by request. */
+function heldServer() {
+    const held: ((answer: Response) => void)[] = []
+    const fetch = vi.spyOn(globalThis, 'fetch').mockImplementation(() => new Promise((done) => held.push(done)))
+    const letGo = (body: unknown, status = 200) =>
+        act(async () => {
+            held.shift()?.(new Response(JSON.stringify(body), { status }))
+            await new Promise((done) => setTimeout(done))
+        })
+    return { fetch, letGo }
+}
+type Result = ReturnType<typeof plan>
+const steps = (result: Result) => result.current.state?.plan.steps.map((one) => one.id)
+const press = (call: () => Promise<unknown>) =>
+    act(async () => {
+        void call()
+        await new Promise((done) => setTimeout(done))
+    })
+
+describe('a change whose outcome is known', () => {
+    /** The first plan has the step a; b, then c have been added since. */
+    async function afterTwoEdits() {
+        const server = heldServer()
+        const result = plan()
+        await press(() => result.current.edit(edits))
+        await server.letGo({ ...state([step('a'), step('b')], [], 2), undo: 'Add b' })
+        await press(() => result.current.edit(edits))
+        await server.letGo({ ...state([step('a'), step('b'), step('c')], [], 3), undo: 'Add c' })
+        return { ...server, result }
+    }
+
+    it('is shown before the server has answered where undo and redo lead back to what was seen', async () => {
+        const { result, letGo } = await afterTwoEdits()
+        await press(() => result.current.undo())
+        expect(steps(result)).toEqual(['a', 'b'])
+        expect(result.current.state).toMatchObject({ version: 4, isSaved: false })
+        await letGo({ ...state([step('a'), step('b')], [], 4), undo: 'Add b', redo: 'Add c' })
+        expect(result.current.state).toMatchObject({ version: 4, isSaved: true, redo: 'Add c' })
+        await press(() => result.current.redo())
+        expect(steps(result)).toEqual(['a', 'b', 'c'])
+        await letGo({ ...state([step('a'), step('b'), step('c')], [], 5), undo: 'Add c' })
+        expect(steps(result)).toEqual(['a', 'b', 'c'])
+    })
+    it('goes on from there while the answers are still to come, and does not go back in between', async () => {
+        const { result, letGo, fetch } = await afterTwoEdits()
+        await press(() => result.current.undo())
+        await press(() => result.current.undo())
+        expect(steps(result)).toEqual(['a'])
+        await letGo({ ...state([step('a'), step('b')], [], 4), undo: 'Add b', redo: 'Add c' })
+        expect(steps(result)).toEqual(['a'])
+        await letGo({ ...state([step('a')], [], 5), redo: 'Add b' })
+        expect(result.current.state).toMatchObject({ version: 5, isSaved: true })
+        expect(sent(fetch).slice(2)).toEqual([
+            ['/api/builds/build-1/undo', 3],
+            ['/api/builds/build-1/undo', 4],
+        ])
+    })
+    it('gives way to what the server says', async () => {
+        const { result, letGo } = await afterTwoEdits()
+        await press(() => result.current.undo())
+        const theirs = state([step('theirs')], [], 9)
+        await letGo({ message: 'Changed in another window.', current: theirs }, 409)
+        expect(steps(result)).toEqual(['a', 'b', 'c'])
+        expect(result.current.unsaved).toMatchObject({ reason: 'outdated' })
+        act(() => result.current.giveUp())
+        await press(() => result.current.undo())
+        expect(steps(result)).toEqual(['theirs'])
+    })
+    it('is not made up behind an edit that only the server knows', async () => {
+        const { result, letGo } = await afterTwoEdits()
+        await press(() => result.current.edit(edits))
+        await press(() => result.current.undo())
+        expect(steps(result)).toEqual(['a', 'b', 'c'])
+        await letGo({ ...state([step('d')], [], 4), undo: 'Add d' })
+        await letGo({ ...state([step('a'), step('b'), step('c')], [], 5), undo: 'Add c', redo: 'Add d' })
+        await press(() => result.current.redo())
+        expect(steps(result)).toEqual(['d'])
+    })
+    it('is what was foreseen of the edit on this version, and is asked of the server all the same', async () => {
+        const { fetch, letGo } = heldServer()
+        const result = plan([{ edits, steps: [step('foreseen')] }])
+        await press(() => result.current.edit(edits))
+        expect(steps(result)).toEqual(['foreseen'])
+        expect(sent(fetch)).toEqual([['/api/builds/build-1/edits', 1]])
+        await letGo({ ...state([step('foreseen')], [], 2), undo: 'Delete a' })
+        await press(() => result.current.undo())
+        expect(steps(result)).toEqual(['a'])
+        await letGo({ ...state([step('a')], [], 3), redo: 'Delete a' })
+        await press(() => result.current.edit(edits))
+        expect(steps(result)).toEqual(['a'])
+    })
+    it('keeps the objects that an answer does not change', async () => {
+        const { result, letGo } = await afterTwoEdits()
+        const [first] = result.current.state?.plan.steps ?? []
+        await press(() => result.current.undo())
+        await letGo({ ...state([step('a'), step('b')], [], 4), undo: 'Add b', redo: 'Add c' })
+        expect(result.current.state?.plan.steps[0]).toBe(first)
     })
 })

@@ -29,12 +29,12 @@ function slowServer() {
     return { asked, answer }
 }
 
-function hand() {
+function hand(state = saved) {
     const queries = new QueryClient({ defaultOptions: { queries: { retry: false } } })
     const wrapper = ({ children }: { children: ReactNode }) => (
         <QueryClientProvider client={queries}>{children}</QueryClientProvider>
     )
-    return renderHook(() => usePreview(saved), { wrapper }).result
+    return renderHook(() => usePreview(state), { wrapper }).result
 }
 const shown = (result: ReturnType<typeof hand>) => result.current.shown?.plan.steps[0]?.id
 afterEach(() => vi.restoreAllMocks())
@@ -73,6 +73,19 @@ describe('a change that is in the hand', () => {
         act(() => result.current.clear())
         await server.answer(1)
         expect(result.current.shown).toBeNull()
+    })
+    it('asks ahead without showing anything, and not before the last change is saved', async () => {
+        const server = slowServer()
+        const result = hand()
+        act(() => void result.current.foresee([moveTo('a', 1), moveTo('a', 2)]))
+        await server.answer(1)
+        await server.answer(2)
+        expect(server.asked).toEqual([1, 2])
+        expect(result.current.shown).toBeNull()
+        const early = hand({ ...saved, isSaved: false })
+        await act(() => early.current.foresee([moveTo('a', 3)]))
+        await act(() => early.current.ask(moveTo('a', 3)))
+        expect(server.asked).toEqual([1, 2])
     })
     it('goes on without a preview where the server has none', async () => {
         vi.spyOn(globalThis, 'fetch').mockRejectedValue(new TypeError('offline'))

@@ -42,7 +42,12 @@ export async function send<T>(
     body?: unknown,
     signal?: AbortSignal,
 ): Promise<T> {
-    const answer = await request(method, path, body, signal)
+    let answer = await request(method, path, body, signal)
+    if (answer.status === 419) {
+        // Signing in, here or in another window, has made a new one.
+        token = null
+        answer = await request(method, path, body, signal)
+    }
     const text = await answer.text()
     const json: unknown = text === '' ? null : parse(text)
     if (!answer.ok) {
@@ -72,9 +77,15 @@ async function request(method: string, path: string, body: unknown, signal: Abor
     }
 }
 
+/** Kept, because the browser takes milliseconds to say its cookies. */
+let token: string | null = null
+
 function csrfToken(): string {
-    const cookie = document.cookie.split('; ').find((part) => part.startsWith('XSRF-TOKEN='))
-    return cookie === undefined ? '' : decodeURIComponent(cookie.slice('XSRF-TOKEN='.length))
+    if (token === null) {
+        const cookie = document.cookie.split('; ').find((part) => part.startsWith('XSRF-TOKEN='))
+        token = cookie === undefined ? null : decodeURIComponent(cookie.slice('XSRF-TOKEN='.length))
+    }
+    return token ?? ''
 }
 
 function parse(text: string): unknown {

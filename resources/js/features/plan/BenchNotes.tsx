@@ -3,18 +3,19 @@ import type { ReactNode } from 'react'
 import { Link } from 'react-router'
 import { inWords } from '@/design/duration'
 import { RetryNotice } from '@/design/Notice'
-import type { BuildState, Verdict } from '@/features/build'
+import type { Verdict } from '@/features/build'
 import { type Knowledge, knowledgeQuery } from './api'
 import { useIsDrawn } from './useIsDrawn'
+import type { PlanState } from './usePlan'
 import { sayMinute } from './verdicts'
 
-type Props = { state: BuildState; verdict: Verdict; stepId: string }
+type Props = { state: PlanState; verdict: Verdict; stepId: string }
 
 const MOMENT: Record<Knowledge['habits'][number]['moment'], string> = { before: 'Before', while: 'While at it', after: 'After' }
 
 /** How the step is done well and taken back: what the hands need, beside what the checks say. */
 export function BenchNotes({ state, verdict, stepId }: Props) {
-    const enabled = useIsDrawn(state.version)
+    const enabled = useIsDrawn(state)
     const knowledge = useQuery({ ...knowledgeQuery(state.id, state.version, stepId), enabled })
     if (knowledge.isPending) return <p className="text-soft">Looking it up…</p>
     if (knowledge.isError) return <RetryNotice error={knowledge.error} onRetry={() => void knowledge.refetch()} />

@@ -260,7 +260,7 @@ function PartHead({ part, isFolded, findings, verdict, onFold }: PartProps) {
     const work = part.steps.reduce((sum, step) => sum + (verdict.steps.find((one) => one.id === step.id)?.handsOn ?? 0), 0)
     const done = part.steps.filter((step) => step.done !== null).length
     return (
-        <div role="row" className="border-b border-line bg-ground">
+        <div role="row" className="border-t border-line bg-ground [[role=rowgroup]+&]:border-t-0">
             <div role="rowheader">
                 <button
                     type="button"

@@ -1,10 +1,11 @@
 import { useQuery } from '@tanstack/react-query'
 import { Swatch } from '@/design/Swatch'
-import type { BuildState, Plan, Verdict, Zone } from '@/features/build'
+import type { Plan, Verdict, Zone } from '@/features/build'
 import { type Scratch, scratchQuery } from './api'
 import { boardColumns, type Cursor } from './Board'
 import { ScratchSample } from './ScratchSample'
 import { useIsDrawn } from './useIsDrawn'
+import type { PlanState } from './usePlan'
 import { type Stratum, strataOf } from './verdicts'
 import type { Column } from './view'
 
@@ -72,8 +73,8 @@ function Part({ zone, className }: { zone: Zone; className: string }) {
 }
 
 /** One zone in section, read upwards like matter: what each layer is, how far it has cured, what lies open and what protects it. */
-export function CoreSample({ state, zone, atStep }: { state: BuildState; zone: Zone; atStep: string }) {
-    const enabled = useIsDrawn(state.version)
+export function CoreSample({ state, zone, atStep }: { state: PlanState; zone: Zone; atStep: string }) {
+    const enabled = useIsDrawn(state)
     const below = useQuery({ ...scratchQuery(state.id, state.version, zone.id, atStep), enabled })
     const strata = strataOf(state.plan, state.verdict, zone.id, atStep).reverse()
     const reach = below.isSuccess ? reachOf(below.data.layers) : null

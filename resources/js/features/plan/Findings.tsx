@@ -4,11 +4,11 @@ import { Link } from 'react-router'
 import { Button } from '@/design/Button'
 import { inWords } from '@/design/duration'
 import { SEVERITY_WORD, type Severity, SeverityMark } from '@/design/Severity'
-import type { Acceptance, BuildState, Finding } from '@/features/build'
+import type { Acceptance, Finding } from '@/features/build'
 import { Accept } from './Accept'
 import type { PlanEdit } from './edits'
 import { useIsDrawn } from './useIsDrawn'
-import { type Remedy, remediesQuery } from './usePlan'
+import { type PlanState, type Remedy, remediesQuery } from './usePlan'
 
 const WASH: Record<Severity, string> = {
     stop: 'border-stop bg-stop-wash',
@@ -17,9 +17,11 @@ const WASH: Record<Severity, string> = {
 }
 
 type Apply = (edits: PlanEdit[], label: string) => Promise<boolean>
+/** Told which change a hand is close to. */
+type Near = (edits: PlanEdit[]) => void
 
 /** What the checks say of the chosen step, gravest first, each with ways out that were proved on a copy of the plan. */
-export function Findings({ findings, state, apply }: { findings: readonly Finding[]; state: BuildState; apply: Apply }) {
+export function Findings({ findings, ...rest }: { findings: readonly Finding[]; state: PlanState; apply: Apply; near: Near }) {
     if (findings.length === 0) {
         return <p className="rounded-plate border border-line p-2 text-soft">Nothing speaks against this step.</p>
     }
@@ -28,9 +30,8 @@ export function Findings({ findings, state, apply }: { findings: readonly Findin
             {findings.map((finding, place) => (
                 <FindingCard
                     key={finding.key}
+                    {...rest}
                     finding={finding}
-                    state={state}
-                    apply={apply}
                     hasKeys={place === 0}
                     // The reason is the rule's; said once for each rule it is read.
                     hasReason={findings[place - 1]?.code !== finding.code}
@@ -44,16 +45,18 @@ function FindingCard({
     finding,
     state,
     apply,
+    near,
     hasKeys,
     hasReason,
 }: {
     finding: Finding
-    state: BuildState
+    state: PlanState
     apply: Apply
+    near: Near
     hasKeys: boolean
     hasReason: boolean
 }) {
-    const enabled = useIsDrawn(state.version)
+    const enabled = useIsDrawn(state)
     const remedies = useQuery({ ...remediesQuery(state.id, state.version, finding), enabled })
     const names = finding.zones.map((id) => state.plan.zones.find((zone) => zone.id === id)?.name ?? id).join(', ')
     const step = state.plan.steps.find((one) => one.id === finding.step)
@@ -88,6 +91,8 @@ function FindingCard({
                     <li key={JSON.stringify(remedy.edits)}>
                         <Button
                             className="w-full justify-start py-1 text-left leading-tight"
+                            onPointerEnter={() => near(remedy.edits)}
+                            onFocus={() => near(remedy.edits)}
                             onClick={() => void apply(remedy.edits, remedy.label)}
                         >
                             {hasKeys && <kbd className="narrow w-3 shrink-0 font-sans text-fine text-soft">{number + 1}</kbd>}

@@ -2,7 +2,7 @@ import { Check, Copy, Trash2, Undo } from 'lucide-react'
 import { memo, type ReactNode } from 'react'
 import { Button } from '@/design/Button'
 import { inWords } from '@/design/duration'
-import { type BuildState, type Finding, type Library, techniqueOf, type Verdict } from '@/features/build'
+import { type Finding, type Library, techniqueOf, type Verdict } from '@/features/build'
 import { BenchNotes } from './BenchNotes'
 import type { Cursor } from './Board'
 import { CoreSample } from './CoreSample'
@@ -10,21 +10,24 @@ import type { PlanEdit } from './edits'
 import { Findings } from './Findings'
 import type { Acts } from './PlanDesk'
 import { StepSettings } from './StepSettings'
+import type { PlanState } from './usePlan'
 import { type FindingIndex, sayHold, sayMinute, sayWindow } from './verdicts'
 
 type Props = {
-    state: BuildState
+    state: PlanState
     verdict: Verdict
     library: Library
     cursor: Cursor
     onCursor: (cursor: Cursor) => void
     findings: FindingIndex
     edit: (edits: PlanEdit[], label?: string) => Promise<boolean>
+    near: (edits: PlanEdit[]) => void
     acts: Acts
 }
 
 /** Explains the chosen step: what speaks against it, when it may start, how it is set, what lies below. */
-export const Inspector = memo(function Inspector({ state, verdict, library, cursor, onCursor, findings, edit, acts }: Props) {
+export const Inspector = memo(function Inspector(props: Props) {
+    const { state, verdict, library, cursor, onCursor, findings, edit, near, acts } = props
     const index = state.plan.steps.findIndex((step) => step.id === cursor.step)
     const step = state.plan.steps[index]
     const times = verdict.steps.find((one) => one.id === cursor.step)
@@ -62,7 +65,7 @@ export const Inspector = memo(function Inspector({ state, verdict, library, curs
                     <Trash2 className="size-4" aria-hidden />
                 </Tool>
             </div>
-            <Findings findings={onZoneFirst(findings.ofStep(step.id), cursor.zone)} state={state} apply={edit} />
+            <Findings findings={onZoneFirst(findings.ofStep(step.id), cursor.zone)} state={state} apply={edit} near={near} />
             {times !== undefined && (
                 <Section title="When">
                     <p>
@@ -123,7 +126,8 @@ function onZoneFirst(findings: readonly Finding[], zone: string | null): readonl
 
 function Section({ title, children }: { title: string; children: ReactNode }) {
     return (
-        <section>
+        // Not laid out before it is scrolled to: an edit changes all of them. As wide as the inspector, not to cut focus rings.
+        <section className="-mx-3 px-3 [contain-intrinsic-size:auto_10rem] [content-visibility:auto]">
             <h3 className="mb-1 border-b border-line text-fine font-semibold text-soft">{title}</h3>
             {children}
         </section>

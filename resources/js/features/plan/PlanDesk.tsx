@@ -2,19 +2,19 @@ import { useMemo, useState } from 'react'
 import type { BuildState, Library } from '@/features/build'
 import { Board, type Cursor } from './Board'
 import { ChosenBar } from './ChosenBar'
-import { addStep, momentOf, movesAround, moveTo, newId, toggleZones } from './edits'
+import { addStep, momentOf, movesAround, moveTo, newId, type PlanEdit, toggleZones } from './edits'
 import { Inspector } from './Inspector'
 import { PlanBar } from './PlanBar'
 import { type OpenDialog, PlanDialogs } from './PlanDialogs'
 import { UnsavedBanner } from './UnsavedBanner'
-import type { usePlan } from './usePlan'
-import { usePlanKeys } from './usePlanKeys'
+import type { PlanState, usePlan } from './usePlan'
+import { usePlanKeys, useWhileHeld } from './usePlanKeys'
 import { usePreview } from './usePreview'
 import { useStable } from './useStable'
 import { indexFindings } from './verdicts'
 import { FILTERS, type Filter, partsOf, toggled, type View, wholeView } from './view'
 
-type Props = { state: BuildState; library: Library; work: ReturnType<typeof usePlan> }
+type Props = { state: PlanState; library: Library; work: ReturnType<typeof usePlan> }
 
 /** The desk: the board with its cursor, the inspector beside it, and the acts that keys and buttons share. */
 export function PlanDesk({ state, library, work }: Props) {
@@ -121,7 +121,12 @@ export function PlanDesk({ state, library, work }: Props) {
             preview.clear()
         },
     })
+    const near = useStable({ edits: (edits: PlanEdit[]) => void preview.foresee([edits]) })
     usePlanKeys(acts, dialog === null)
+    // The first half of the keys that move a step up or down.
+    useWhileHeld('Alt', state, () => {
+        if (step !== undefined) void preview.foresee(movesAround(state.plan, step.id, index).slice(0, 2))
+    })
     const stepIds = state.plan.steps.map((one) => one.id).join()
     // What is no longer there cannot stay chosen.
     const stillThere = [...chosen].every((id) => stepIds.includes(id))
@@ -153,6 +158,7 @@ export function PlanDesk({ state, library, work }: Props) {
                     onCursor={setCursor}
                     findings={findings}
                     edit={work.edit}
+                    near={near.edits}
                     acts={acts}
                 />
             </div>

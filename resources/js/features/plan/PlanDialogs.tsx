@@ -1,4 +1,4 @@
-import type { BuildState, Library, Step } from '@/features/build'
+import type { Library, Step } from '@/features/build'
 import { AddStepDialog } from './AddStepDialog'
 import { BuildDialog } from './BuildDialog'
 import { CopyDialog } from './CopyDialog'
@@ -6,6 +6,7 @@ import type { PlanEdit } from './edits'
 import { KeysDialog } from './KeysDialog'
 import { RepairDialog } from './RepairDialog'
 import { SchoolDialog } from './SchoolDialog'
+import type { PlanState } from './usePlan'
 import { ZonesDialog } from './ZonesDialog'
 
 export type OpenDialog = 'add' | 'keys' | 'build' | 'zones' | 'school' | 'repair' | 'copy' | null
@@ -13,7 +14,7 @@ export type OpenDialog = 'add' | 'keys' | 'build' | 'zones' | 'school' | 'repair
 type Props = {
     shown: OpenDialog
     show: (dialog: OpenDialog) => void
-    state: BuildState
+    state: PlanState
     library: Library
     /** What is copied to other zones. */
     targets: readonly Step[]

@@ -11,7 +11,7 @@ export function PlanScreen() {
     const { buildId = '' } = useParams()
     const work = usePlan(buildId)
     const library = useQuery(libraryQuery)
-    const name = work.query.data?.plan.build.name
+    const name = work.state?.plan.build.name
 
     useEffect(() => {
         document.title = `${name ?? 'Plan'} · Ulvrach`
@@ -29,7 +29,7 @@ export function PlanScreen() {
             </main>
         )
     }
-    if (error !== null && work.query.data === undefined) {
+    if (error !== null && work.state === undefined) {
         return (
             <main className="p-8">
                 <RetryNotice
@@ -42,8 +42,8 @@ export function PlanScreen() {
             </main>
         )
     }
-    if (work.query.data === undefined || library.data === undefined) {
+    if (work.state === undefined || library.data === undefined) {
         return <main className="p-8 text-soft">Laying out the plan…</main>
     }
-    return <PlanDesk key={buildId} state={work.query.data} library={library.data} work={work} />
+    return <PlanDesk key={buildId} state={work.state} library={library.data} work={work} />
 }

@@ -5,13 +5,14 @@ import { Button } from '@/design/Button'
 import { Dialog } from '@/design/Dialog'
 import { Select, TextField } from '@/design/Field'
 import { SEVERITY_WORD, SeverityMark } from '@/design/Severity'
-import { type BuildState, type Finding, type Library, type OwnSchool, type SchoolChoice, schoolOf } from '@/features/build'
+import { type Finding, type Library, type OwnSchool, type SchoolChoice, schoolOf } from '@/features/build'
 import { forgetSchool, keepSchool, ownSchoolsQuery } from './api'
 import type { PlanEdit } from './edits'
+import type { PlanState } from './usePlan'
 import { usePreview } from './usePreview'
 
 type Edit = (edits: PlanEdit[], label?: string) => Promise<boolean>
-type Props = { open: boolean; onOpenChange: (open: boolean) => void; state: BuildState; library: Library; edit: Edit }
+type Props = { open: boolean; onOpenChange: (open: boolean) => void; state: PlanState; library: Library; edit: Edit }
 
 /** Whose customs judge this plan. Choosing shows at once what would be said otherwise. */
 export function SchoolDialog({ open, onOpenChange, state, library, edit }: Props) {
@@ -28,7 +29,7 @@ export function SchoolDialog({ open, onOpenChange, state, library, edit }: Props
     )
 }
 
-function Chooser({ state, library, edit, onDone }: { state: BuildState; library: Library; edit: Edit; onDone: () => void }) {
+function Chooser({ state, library, edit, onDone }: { state: PlanState; library: Library; edit: Edit; onDone: () => void }) {
     const [choice, setChoice] = useState<SchoolChoice>(state.plan.school)
     const [fault, setFault] = useState<string>()
     const queries = useQueryClient()
@@ -155,7 +156,7 @@ function Difference({
 }: {
     before: readonly Finding[]
     after: readonly Finding[] | null
-    state: BuildState
+    state: PlanState
 }) {
     if (after === null) return <p className="text-soft">Judging the plan by it…</p>
     const place = (finding: Finding) => `${finding.step} ${finding.code} ${finding.zones.join()}`

@@ -21,8 +21,10 @@ type Props = {
 
 export const StepRow = memo(function StepRow(props: Props) {
     const { row, cursorZone, isChosen, template } = props
-    const { setNodeRef, setActivatorNodeRef, attributes, listeners, transform, transition, isDragging } = useSortable({
+    const { setNodeRef, setActivatorNodeRef, attributes, listeners, transform, isDragging } = useSortable({
         id: row.id,
+        // Rows make way at once: the verdicts on the new place follow within a few frames, and gliding would hold them up.
+        transition: null,
     })
     const isHere = cursorZone !== undefined
     return (
@@ -30,7 +32,6 @@ export const StepRow = memo(function StepRow(props: Props) {
             ref={setNodeRef}
             style={{
                 transform: transform === null ? undefined : `translateY(${transform.y}px)`,
-                transition,
                 gridTemplateColumns: template,
             }}
             role="row"
@@ -38,7 +39,9 @@ export const StepRow = memo(function StepRow(props: Props) {
             title={row.windows === '' ? undefined : row.windows}
             aria-rowindex={row.number + 1}
             aria-selected={isHere || isChosen}
-            className={`relative grid border-b border-line ${isDragging ? 'z-10 shadow-lg' : ''} ${isHere ? 'bg-sheet' : isChosen ? 'bg-press' : 'bg-row'}`}
+            // A layer of its own: where rows come, go or are carried, those below are moved, not painted again. The line is on
+            // top because layers begin on whole pixels, so that one may cover the last line of the one before.
+            className={`relative grid border-t border-line last:border-b will-change-transform [[role=rowgroup]+&]:border-t-0 ${isDragging ? 'z-10 shadow-lg' : ''} ${isHere ? 'bg-sheet' : isChosen ? 'bg-press' : 'bg-row'}`}
         >
             <RowBody {...props} grip={setActivatorNodeRef} attributes={attributes} listeners={listeners} />
         </div>

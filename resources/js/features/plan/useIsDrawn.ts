@@ -1,7 +1,8 @@
 import { useEffect, useState } from 'react'
+import type { PlanState } from './usePlan'
 
-/** Whether the verdicts on this version are on screen; what is only read beside them is asked for after that. */
-export function useIsDrawn(version: number): boolean {
+/** Whether the verdicts on this version are saved and on screen; what is only read beside them is asked for after that. */
+export function useIsDrawn({ version, isSaved }: Pick<PlanState, 'version' | 'isSaved'>): boolean {
     const [drawn, setDrawn] = useState<number | null>(null)
     useEffect(() => {
         let task: ReturnType<typeof setTimeout> | undefined
@@ -14,5 +15,5 @@ export function useIsDrawn(version: number): boolean {
             clearTimeout(task)
         }
     }, [version])
-    return drawn === version
+    return isSaved && drawn === version
 }

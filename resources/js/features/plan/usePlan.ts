@@ -1,20 +1,35 @@
-import { queryOptions, useQuery, useQueryClient } from '@tanstack/react-query'
-import { useCallback, useEffect, useRef, useState } from 'react'
+import { queryOptions, replaceEqualDeep, useQuery, useQueryClient } from '@tanstack/react-query'
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react'
 import { z } from 'zod'
 import { ApiError, getJson, send } from '@/app/http'
-import {
-    type BuildState,
-    buildStateSchema,
-    type Finding,
-    type Plan,
-    planSchema,
-    type Verdict,
-    verdictSchema,
-} from '@/features/build'
+import { type BuildState, buildStateSchema, type Finding, planSchema, verdictSchema } from '@/features/build'
 import type { PlanEdit } from './edits'
+import { Trail } from './trail'
 
 export const buildQuery = (id: string) =>
-    queryOptions({ queryKey: ['build', id], queryFn: ({ signal }) => getJson(`/builds/${id}`, buildStateSchema, signal) })
+    queryOptions({
+        queryKey: ['build', id],
+        queryFn: ({ signal }) => getJson(`/builds/${id}`, buildStateSchema, signal),
+        // What an answer has in common with what is on screen is found where it is saved.
+        structuralSharing: false,
+    })
+
+/** A plan and what the core says of it. */
+export type Outcome = Pick<BuildState, 'plan' | 'verdict'>
+
+/** The plan as it is on screen; not saved yet where a change's outcome was known before the server has said so. */
+export type PlanState = BuildState & { isSaved: boolean }
+
+/** The verdicts that the server gave on a change of a version before it was made. */
+export const previewQuery = (id: string, version: number, edits: PlanEdit[]) =>
+    queryOptions({
+        queryKey: ['build', id, 'preview', version, edits],
+        queryFn: ({ signal }) =>
+            send('POST', `/builds/${id}/preview`, z.object({ plan: planSchema, verdict: verdictSchema }), { edits }, signal),
+        // The same change of the same version comes to the same for ever, but is in the hand for seconds only.
+        staleTime: Number.POSITIVE_INFINITY,
+        gcTime: 30_000,
+    })
 
 export const remedySchema = z.object({
     label: z.string(),
@@ -49,7 +64,8 @@ export type Unsaved =
 
 /**
  * A plan with its edits. Edits go to the server one after the other, each made on the version that the one before it
- * left; what cannot be saved is kept and shown, never dropped silently.
+ * left; what cannot be saved is kept and shown, never dropped silently. Where the server has told before what a change
+ * comes to (it was dragged there, or undo leads back to it), that is shown without waiting for it once more.
  */
 export function usePlan(id: string) {
     const queries = useQueryClient()
@@ -59,6 +75,16 @@ export function usePlan(id: string) {
     const underWay = useRef(0)
     const queue = useRef<Promise<unknown>>(Promise.resolve())
     const blocked = useRef<Unsaved | null>(null)
+    const [ahead, setAhead] = useState<(Outcome & { version: number }) | null>(null)
+    const shown = useRef(ahead)
+    const trail = useRef(new Trail<Outcome>())
+    /** Changes under way whose outcome only the server knows. */
+    const unknown = useRef(0)
+
+    const look = useCallback((next: typeof ahead) => {
+        shown.current = next
+        setAhead(next)
+    }, [])
 
     const block = useCallback((next: Unsaved | null) => {
         blocked.current = next?.reason === 'refused' ? null : next
@@ -66,7 +92,7 @@ export function usePlan(id: string) {
     }, [])
 
     const sendNow = useCallback(
-        async (change: Change): Promise<boolean> => {
+        async (change: Change, isKnown: boolean): Promise<boolean> => {
             const waiting = blocked.current
             if (waiting !== null) {
                 // What comes after an unsaved change was made on top of it, so it waits behind it.
@@ -79,10 +105,14 @@ export function usePlan(id: string) {
             if (change.kind !== 'edit' && state[change.kind] === null) return true
             try {
                 const saved = await post(id, state.version, change)
-                queries.setQueryData(buildQuery(id).queryKey, saved)
+                // What it does not change stays the same objects, and is not drawn again.
+                queries.setQueryData(buildQuery(id).queryKey, replaceEqualDeep({ ...state, ...shown.current }, saved))
+                if (!isKnown) trail.current.leave(state, change.kind)
+                trail.current.goesOnAt(saved.version)
                 setUnsaved((shown) => (shown?.reason === 'refused' ? null : shown))
                 return true
             } catch (error) {
+                trail.current.forget()
                 block(unsavedBecause(error, change))
                 return false
             }
@@ -90,22 +120,46 @@ export function usePlan(id: string) {
         [id, queries, block],
     )
 
+    /** What a change comes to, if that is known; the trail goes on there. */
+    const foretell = useCallback(
+        (change: Change): Outcome | null => {
+            const saved = queries.getQueryData(buildQuery(id).queryKey)
+            if (saved === undefined || blocked.current !== null || unknown.current > 0) return null
+            if (underWay.current === 0) trail.current.isAt(saved.version)
+            const outcome =
+                change.kind !== 'edit'
+                    ? trail.current.ahead(change.kind)
+                    : underWay.current === 0
+                      ? (queries.getQueryData(previewQuery(id, saved.version, change.edits).queryKey) ?? null)
+                      : null
+            if (outcome !== null) trail.current.leave(shown.current ?? saved, change.kind)
+            return outcome === null ? null : replaceEqualDeep(shown.current ?? saved, outcome)
+        },
+        [id, queries],
+    )
+
     const apply = useCallback(
         (change: Change): Promise<boolean> => {
+            const outcome = foretell(change)
             underWay.current++
+            if (outcome === null) unknown.current++
+            else look({ ...outcome, version: (queries.getQueryData(buildQuery(id).queryKey)?.version ?? 0) + underWay.current })
             // Most changes are saved sooner than the eye would read "Saving"; drawing the word would only delay the answer.
             const slow = setTimeout(() => setSaving(true), SLOW)
             const turn = queue.current
-                .then(() => sendNow(change))
+                .then(() => sendNow(change, outcome !== null))
                 .finally(() => {
                     clearTimeout(slow)
                     underWay.current--
-                    if (underWay.current === 0) setSaving(false)
+                    if (outcome === null) unknown.current--
+                    if (underWay.current > 0) return
+                    setSaving(false)
+                    look(null)
                 })
             queue.current = turn
             return turn
         },
-        [sendNow],
+        [id, queries, sendNow, foretell, look],
     )
 
     const edit = useCallback(
@@ -143,8 +197,15 @@ export function usePlan(id: string) {
         }
     }, [sendAgain])
 
+    const saved = query.data
+    const state = useMemo(
+        () => (saved === undefined ? undefined : { ...saved, ...ahead, isSaved: ahead === null }),
+        [saved, ahead],
+    )
+
     return {
         query,
+        state,
         edit,
         undo: () => apply({ kind: 'undo' }),
         redo: () => apply({ kind: 'redo' }),
@@ -169,9 +230,4 @@ function unsavedBecause(error: unknown, change: Change): Unsaved {
     return current?.success === true
         ? { reason: 'outdated', change, current: current.data, message: error.message }
         : { reason: 'refused', message: error.message, faults: error.faults }
-}
-
-/** What the plan would come to with these edits; nothing is saved. */
-export function previewOf(id: string, edits: PlanEdit[], signal: AbortSignal): Promise<{ plan: Plan; verdict: Verdict }> {
-    return send('POST', `/builds/${id}/preview`, z.object({ plan: planSchema, verdict: verdictSchema }), { edits }, signal)
 }

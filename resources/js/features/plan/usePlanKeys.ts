@@ -53,6 +53,40 @@ export function usePlanKeys(acts: Acts, enabled: boolean): void {
     }, [enabled])
 }
 
+/** Calls when a key goes down, and while it is held whenever the state has changed in between. */
+export function useWhileHeld(key: string, state: unknown, call: () => void): void {
+    const held = useRef(false)
+    const latest = useRef(call)
+    useEffect(() => {
+        latest.current = call
+    })
+    // biome-ignore lint/correctness/useExhaustiveDependencies: the state is what it is called for again
+    useEffect(() => {
+        if (held.current) latest.current()
+    }, [state])
+    useEffect(() => {
+        const onDown = (event: KeyboardEvent) => {
+            if (event.key !== key || event.repeat) return
+            held.current = true
+            latest.current()
+        }
+        const onUp = (event: KeyboardEvent) => {
+            if (event.key === key) held.current = false
+        }
+        const onBlur = () => {
+            held.current = false
+        }
+        window.addEventListener('keydown', onDown)
+        window.addEventListener('keyup', onUp)
+        window.addEventListener('blur', onBlur)
+        return () => {
+            window.removeEventListener('keydown', onDown)
+            window.removeEventListener('keyup', onUp)
+            window.removeEventListener('blur', onBlur)
+        }
+    }, [key])
+}
+
 function actFor(event: KeyboardEvent, acts: Acts): (() => void) | null {
     const key = event.key.toLowerCase()
     if (event.ctrlKey || event.metaKey) {

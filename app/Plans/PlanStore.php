@@ -20,6 +20,9 @@ final readonly class PlanStore
     /** Revisions kept for a build; older ones can no longer be undone to. */
     private const KEPT = 500;
 
+    /** Changes between two looks for older ones, so that not every edit waits for that. */
+    private const LOOK = 50;
+
     public function __construct(private ConnectionInterface $database)
     {
     }
@@ -77,7 +80,8 @@ final readonly class PlanStore
     /** What redo would do again; null: nothing. */
     public function redoLabel(Build $build): ?string
     {
-        return $this->newestChild($build)->first(['label'])?->label;
+        // Nothing can have been made from what was made just now.
+        return $build->head->wasRecentlyCreated ? null : $this->newestChild($build)->first(['label'])?->label;
     }
 
     /** @return Builder<PlanRevision> the newest of the revisions that were made from the present one */
@@ -117,6 +121,9 @@ final readonly class PlanStore
 
     private function forgetOldest(Build $build): void
     {
+        if ($build->version % self::LOOK !== 0) {
+            return;
+        }
         $oldest = PlanRevision::query()->where('build_id', $build->id)->latest('id')->skip(self::KEPT)->value('id');
         if (is_int($oldest)) {
             PlanRevision::query()->where('build_id', $build->id)->where('parent_id', '<=', $oldest)->update(['parent_id' => null]);

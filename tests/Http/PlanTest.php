@@ -2,6 +2,9 @@
 
 declare(strict_types=1);
 
+use App\Models\Build;
+use App\Models\PlanRevision;
+
 beforeEach(function () {
     $this->user = $this->modeller();
     $this->id = $this->startBuild($this->user)->json('id');
@@ -89,14 +92,16 @@ it('keeps texts as they were typed', function () {
     ($this->edit)([$jar])->assertOk()->assertJsonPath('plan.products.0.name', '  Fennick "grey" <b>ærø</b> ');
 });
 
-it('forgets the oldest of very many revisions and goes on', function () {
+it('looks now and then for revisions beyond five hundred, and goes on without them', function () {
     ($this->edit)([$this->primerJar(), $this->primer()]);
-    $row = App\Models\PlanRevision::query()->latest('id')->firstOrFail();
+    $row = PlanRevision::query()->latest('id')->firstOrFail();
     foreach (range(1, 505) as $ignored) {
-        $row = App\Models\PlanRevision::query()->create(['build_id' => $this->id, 'parent_id' => $row->id, 'label' => 'Change', 'document' => $row->document]);
+        $row = PlanRevision::query()->create(['build_id' => $this->id, 'parent_id' => $row->id, 'label' => 'Change', 'document' => $row->document]);
     }
-    App\Models\Build::query()->whereKey($this->id)->update(['head_id' => $row->id]);
-    ($this->edit)([$this->primer('second', 'glacis')], 2)->assertOk();
-    expect(App\Models\PlanRevision::query()->count())->toBe(500);
-    $this->postJson("/api/builds/{$this->id}/undo", ['version' => 3])->assertOk()->assertJsonCount(1, 'plan.steps');
+    Build::query()->whereKey($this->id)->update(['head_id' => $row->id, 'version' => 549]);
+    ($this->edit)([$this->primer('second', 'glacis')], 549)->assertOk();
+    expect(PlanRevision::query()->count())->toBe(508);
+    ($this->edit)([$this->primer('third', 'glacis')], 550)->assertOk();
+    expect(PlanRevision::query()->count())->toBe(500)->and(PlanRevision::query()->oldest('id')->first()?->parent_id)->toBeNull();
+    $this->postJson("/api/builds/{$this->id}/undo", ['version' => 551])->assertOk()->assertJsonCount(2, 'plan.steps');
 });

@@ -67,7 +67,7 @@ final class LoadDemo extends Command
     private function demoFile(string $name): string
     {
         $json = (string) file_get_contents(database_path("demo/{$name}.ulvrach.json"));
-        $since = intdiv(time(), 60) * 60 - (int) strtotime(self::WRITTEN);
+        $since = intdiv(now()->getTimestamp(), 60) * 60 - (int) strtotime(self::WRITTEN);
 
         return (string) preg_replace_callback('/"(done|due)": "([^"]+)"/', static fn (array $match) => "\"{$match[1]}\": \""
             .gmdate($match[1] === 'done' ? 'Y-m-d\TH:i:00\Z' : 'Y-m-d', (int) strtotime("{$match[2]} UTC") + $since).'"', $json);

@@ -1,5 +1,5 @@
 import { Check, Copy, Trash2, Undo } from 'lucide-react'
-import { memo, type ReactNode } from 'react'
+import { memo, type ReactNode, useDeferredValue, useMemo } from 'react'
 import { Button } from '@/design/Button'
 import { inWords } from '@/design/duration'
 import { type Finding, type Library, techniqueOf, type Verdict } from '@/features/build'
@@ -31,7 +31,8 @@ export const Inspector = memo(function Inspector(props: Props) {
     const index = state.plan.steps.findIndex((step) => step.id === cursor.step)
     const step = state.plan.steps[index]
     const times = verdict.steps.find((one) => one.id === cursor.step)
-    const zone = state.plan.zones.find((one) => one.id === cursor.zone)
+    // Read after the verdicts, so drawn after them.
+    const beside = useDeferredValue(useMemo(() => ({ state, verdict, cursor, onCursor }), [state, verdict, cursor, onCursor]))
     if (step === undefined) {
         return null
     }
@@ -91,6 +92,20 @@ export const Inspector = memo(function Inspector(props: Props) {
             <Section title="How">
                 <StepSettings key={step.id} plan={state.plan} library={library} step={step} edit={edit} />
             </Section>
+            <Beside {...beside} />
+        </aside>
+    )
+})
+
+type BesideProps = Pick<Props, 'state' | 'verdict' | 'cursor' | 'onCursor'>
+
+/** What is good to know of the step beside the verdicts: what it lies on, and how it is done well. */
+const Beside = memo(function Beside({ state, verdict, cursor, onCursor }: BesideProps) {
+    const step = state.plan.steps.find((one) => one.id === cursor.step)
+    const zone = state.plan.zones.find((one) => one.id === cursor.zone)
+    if (step === undefined) return null
+    return (
+        <>
             <Section title={zone === undefined ? 'What lies below' : `What lies below: ${zone.name}`}>
                 {zone === undefined ? (
                     <ul className="flex flex-wrap gap-1">
@@ -114,7 +129,7 @@ export const Inspector = memo(function Inspector(props: Props) {
             <Section title="At the bench">
                 <BenchNotes state={state} verdict={verdict} stepId={step.id} />
             </Section>
-        </aside>
+        </>
     )
 })
 

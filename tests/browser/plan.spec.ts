@@ -53,6 +53,25 @@ test('a step added, placed on zones, moved and deleted by keyboard alone', async
     await expect(page.getByRole('row', { name: /1 Clear coat/ })).toBeVisible()
 })
 
+test('keys pressed faster than the server answers all count, and stand after a reload', async ({ page }) => {
+    await copyOfDemo(page, /Brae/)
+    await page.getByRole('button', { name: /3 Hairspray/ }).click()
+    for (let press = 0; press < 4; press++) await page.keyboard.press('Alt+ArrowDown')
+    await expect(page.getByRole('button', { name: /7 Hairspray/ })).toBeVisible()
+    await expect(page.getByRole('button', { name: 'Undo: Move Hairspray' })).toBeVisible()
+    for (let press = 0; press < 4; press++) await page.keyboard.press('Control+z')
+    await expect(page.getByRole('button', { name: 'Nothing to undo' })).toBeVisible()
+    await expect(page.getByText(/^\d+ stops?$/)).toHaveText('7 stops')
+    for (let press = 0; press < 3; press++) await page.keyboard.press('Control+Shift+z')
+    await expect(page.getByRole('button', { name: /6 Hairspray/ })).toBeVisible()
+    await expect(page.getByRole('button', { name: 'Redo: Move Hairspray' })).toBeVisible()
+    await page.waitForLoadState('networkidle')
+    const stops = await page.getByText(/^\d+ stops?$/).innerText()
+    await page.reload()
+    await expect(page.getByRole('button', { name: /6 Hairspray/ })).toBeVisible()
+    await expect(page.getByText(/^\d+ stops?$/)).toHaveText(stops)
+})
+
 test('a step dragged to another place shows its verdicts on the way and stays there', async ({ page }) => {
     await copyOfDemo(page, /Ostrel/)
     await expect(page.getByText('Nothing will lift, craze or stay tacky')).toBeVisible()

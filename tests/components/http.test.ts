@@ -1,6 +1,6 @@
 import { afterEach, describe, expect, it, vi } from 'vitest'
 import { z } from 'zod'
-import { ApiError, getJson, send } from '@/app/http'
+import { ApiError, forgetToken, getJson, send } from '@/app/http'
 
 const answer = (body: unknown, status = 200) => new Response(JSON.stringify(body), { status })
 const tokens = (fetch: ReturnType<typeof spy>) =>
@@ -24,6 +24,15 @@ describe('the token that tells our pages from others', () => {
         expect(tokens(fetch)).toEqual(['first=', 'first=', 'second='])
         await expect(send('POST', '/builds', z.object({}), {})).rejects.toThrow('open too long')
         expect(fetch).toHaveBeenCalledTimes(5)
+    })
+    it('is another one once somebody else has signed in', async () => {
+        cookie('hers=')
+        const fetch = spy(answer({}), answer({}))
+        await send('POST', '/session', z.object({}), {})
+        cookie('his=')
+        forgetToken()
+        await send('POST', '/builds', z.object({}), {})
+        expect(tokens(fetch).at(-1)).toBe('his=')
     })
     it('is not sent where nothing is changed', async () => {
         const fetch = spy(answer({ name: 'Ostrel' }))

@@ -44,8 +44,8 @@ export async function send<T>(
 ): Promise<T> {
     let answer = await request(method, path, body, signal)
     if (answer.status === 419) {
-        // Signing in, here or in another window, has made a new one.
-        token = null
+        // Signing in in another window has made a new one.
+        forgetToken()
         answer = await request(method, path, body, signal)
     }
     const text = await answer.text()
@@ -79,6 +79,11 @@ async function request(method: string, path: string, body: unknown, signal: Abor
 
 /** Kept, because the browser takes milliseconds to say its cookies. */
 let token: string | null = null
+
+/** To be called where the session has changed. */
+export function forgetToken(): void {
+    token = null
+}
 
 function csrfToken(): string {
     if (token === null) {

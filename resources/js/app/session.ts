@@ -1,6 +1,6 @@
 import { type QueryClient, queryOptions, useMutation, useQueryClient } from '@tanstack/react-query'
 import { z } from 'zod'
-import { getJson, send } from './http'
+import { forgetToken, getJson, send } from './http'
 
 export const sessionSchema = z.object({
     user: z.object({ name: z.string(), email: z.string() }).nullable(),
@@ -16,6 +16,7 @@ export const sessionQuery = queryOptions({
 
 /** Another person may sit down next: nothing of the last one stays in memory. */
 function enter(queries: QueryClient, session: Session): void {
+    forgetToken()
     queries.removeQueries({
         predicate: (query) => query.queryKey[0] !== sessionQuery.queryKey[0] && query.queryKey[0] !== 'library',
     })

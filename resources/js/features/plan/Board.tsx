@@ -1,10 +1,11 @@
 import {
+    type CollisionDetection,
     closestCenter,
     DndContext,
     type DragEndEvent,
-    type DragOverEvent,
     KeyboardSensor,
     PointerSensor,
+    type UniqueIdentifier,
     useSensor,
     useSensors,
 } from '@dnd-kit/core'
@@ -84,7 +85,22 @@ export const Board = memo(function Board(props: Props) {
         }
     }
 
-    const placeOf = (event: DragOverEvent | DragEndEvent) => (event.over === null ? null : ids.indexOf(String(event.over.id)))
+    const placeOf = ({ over }: DragEndEvent) => (over === null ? null : ids.indexOf(String(over.id)))
+    const over = useRef<UniqueIdentifier | null>(null)
+    // The question goes out as soon as the place is found; the library would tell of it once it has drawn it.
+    const findPlace: CollisionDetection = (args) => {
+        const found = closestCenter(args)
+        const id = found[0]?.id
+        if (id !== undefined && id !== over.current) {
+            over.current = id
+            queueMicrotask(() => drag.over(String(args.active.id), ids.indexOf(String(id))))
+        }
+        return found
+    }
+    const endDrag = (id: UniqueIdentifier, to: number | null) => {
+        over.current = null
+        void drag.end(String(id), to).finally(() => setOrder(null))
+    }
     const partStarts = new Map(hasParts(plan) ? partsOf(plan, library).map((part) => [part.steps[0]?.id, part]) : [])
 
     if (steps.length === 0) {
@@ -104,25 +120,18 @@ export const Board = memo(function Board(props: Props) {
         <div className="flex min-w-0 flex-1 flex-col overflow-auto" data-board>
             <DndContext
                 sensors={sensors}
-                collisionDetection={closestCenter}
+                collisionDetection={findPlace}
                 accessibility={{ announcements: announcementsFor(plan, library) }}
                 onDragStart={({ active }) => {
                     setOrder(steps.map((step) => step.id))
                     onCursor({ step: String(active.id), zone: null })
-                    drag.over(String(active.id), ids.indexOf(String(active.id)))
-                }}
-                onDragOver={(event) => {
-                    const to = placeOf(event)
-                    if (to !== null && to >= 0) drag.over(String(event.active.id), to)
                 }}
                 onDragEnd={(event) => {
                     const to = placeOf(event)
                     const from = ids.indexOf(String(event.active.id))
-                    void drag
-                        .end(String(event.active.id), to === null || to < 0 || to === from ? null : to)
-                        .finally(() => setOrder(null))
+                    endDrag(event.active.id, to === null || to < 0 || to === from ? null : to)
                 }}
-                onDragCancel={({ active }) => void drag.end(String(active.id), null).finally(() => setOrder(null))}
+                onDragCancel={({ active }) => endDrag(active.id, null)}
             >
                 <div
                     ref={grid}

@@ -1,4 +1,4 @@
-import { useMemo, useState } from 'react'
+import { useMemo, useRef, useState } from 'react'
 import type { BuildState, Library } from '@/features/build'
 import { Board, type Cursor } from './Board'
 import { ChosenBar } from './ChosenBar'
@@ -36,13 +36,20 @@ export function PlanDesk({ state, library, work }: Props) {
         if (await work.edit(edits)) setCursor({ step: id, zone: null })
     }
 
+    // Where a step is on its way to: a key that is held repeats sooner than the server answers.
+    const going = useRef<{ id: string; to: number } | null>(null)
     // What an act is done to: the chosen steps, or else the one that the cursor is on.
     const targets = chosen.size > 0 ? state.plan.steps.filter((one) => chosen.has(one.id)) : step === undefined ? [] : [step]
     const acts = useStable<Acts>({
         move: (by: -1 | 1) => {
-            if (step !== undefined && index + by >= 0 && index + by < state.plan.steps.length) {
-                void work.edit(moveTo(step.id, index + by))
-            }
+            if (step === undefined) return
+            const to = (going.current?.id === step.id ? going.current.to : index) + by
+            if (to < 0 || to >= state.plan.steps.length) return
+            const way = { id: step.id, to }
+            going.current = way
+            void work.edit(moveTo(step.id, to)).finally(() => {
+                if (going.current === way) going.current = null
+            })
         },
         remove: () => {
             if (targets.length === 0) return

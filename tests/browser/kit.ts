@@ -25,6 +25,47 @@ export async function openDemo(page: Page): Promise<void> {
     await expect(page.getByRole('heading', { name: 'On the bench' })).toBeVisible()
 }
 
+/** Places around the earth, so that it is about noon in one of them whenever the tests run. */
+const ZONES = [
+    'Pacific/Honolulu',
+    'America/Anchorage',
+    'America/Los_Angeles',
+    'America/Denver',
+    'America/Chicago',
+    'America/New_York',
+    'America/Halifax',
+    'America/Sao_Paulo',
+    'Atlantic/South_Georgia',
+    'Atlantic/Cape_Verde',
+    'Atlantic/Faroe',
+    'Europe/Paris',
+    'Europe/Helsinki',
+    'Asia/Dubai',
+    'Asia/Karachi',
+    'Asia/Dhaka',
+    'Asia/Bangkok',
+    'Asia/Shanghai',
+    'Asia/Tokyo',
+    'Australia/Brisbane',
+    'Pacific/Noumea',
+    'Pacific/Auckland',
+]
+const hourIn = (timeZone: string) =>
+    Number(new Intl.DateTimeFormat('en-GB', { timeZone, hour: '2-digit', hourCycle: 'h23' }).format())
+
+/** The clock of the demo where it is noon: the whole evening lies ahead, not what is left of one. */
+export async function openClock(page: Page): Promise<void> {
+    await openDemo(page)
+    await page.goto('/clock')
+    await page.getByRole('button', { name: 'Your week' }).click()
+    const week = page.getByRole('dialog')
+    const [noon = ''] = ZONES.toSorted((one, other) => Math.abs(hourIn(one) - 12) - Math.abs(hourIn(other) - 12))
+    await week.getByLabel('Time zone').fill(noon)
+    await week.getByRole('button', { name: 'Keep', exact: true }).click()
+    await expect(week).toHaveCount(0)
+    await expect(page.getByRole('heading', { name: /^All done/ })).toBeVisible()
+}
+
 /** Waits for the answer: leaving the page before it would take the request back. */
 export async function signOut(page: Page): Promise<void> {
     await page.getByRole('button', { name: 'Sign out' }).click()

@@ -1,4 +1,4 @@
-import { useMemo, useRef, useState } from 'react'
+import { useEffect, useMemo, useRef, useState } from 'react'
 import type { BuildState, Library } from '@/features/build'
 import { Board, type Cursor } from './Board'
 import { ChosenBar } from './ChosenBar'
@@ -7,14 +7,14 @@ import { Inspector } from './Inspector'
 import { PlanBar } from './PlanBar'
 import { type OpenDialog, PlanDialogs } from './PlanDialogs'
 import { UnsavedBanner } from './UnsavedBanner'
-import type { PlanState, usePlan } from './usePlan'
+import type { PlanState, PlanWork } from './usePlan'
 import { usePlanKeys, useWhileHeld } from './usePlanKeys'
 import { usePreview } from './usePreview'
 import { useStable } from './useStable'
 import { indexFindings } from './verdicts'
 import { FILTERS, type Filter, partsOf, toggled, type View, wholeView } from './view'
 
-type Props = { state: PlanState; library: Library; work: ReturnType<typeof usePlan> }
+type Props = { state: PlanState; library: Library; work: PlanWork }
 
 /** The desk: the board with its cursor, the inspector beside it, and the acts that keys and buttons share. */
 export function PlanDesk({ state, library, work }: Props) {
@@ -38,6 +38,9 @@ export function PlanDesk({ state, library, work }: Props) {
 
     // Where a step is on its way to: a key that is held repeats sooner than the server answers.
     const going = useRef<{ id: string; to: number } | null>(null)
+    useEffect(() => {
+        if (going.current !== null && state.plan.steps[going.current.to]?.id === going.current.id) going.current = null
+    }, [state.plan])
     // What an act is done to: the chosen steps, or else the one that the cursor is on.
     const targets = chosen.size > 0 ? state.plan.steps.filter((one) => chosen.has(one.id)) : step === undefined ? [] : [step]
     const acts = useStable<Acts>({
@@ -47,8 +50,8 @@ export function PlanDesk({ state, library, work }: Props) {
             if (to < 0 || to >= state.plan.steps.length) return
             const way = { id: step.id, to }
             going.current = way
-            void work.edit(moveTo(step.id, to)).finally(() => {
-                if (going.current === way) going.current = null
+            void work.edit(moveTo(step.id, to)).then((isSaved) => {
+                if (!isSaved && going.current === way) going.current = null
             })
         },
         remove: () => {

@@ -1,9 +1,9 @@
 import { Button } from '@/design/Button'
 import { Banner } from '@/design/Notice'
-import type { usePlan } from './usePlan'
+import type { PlanWork } from './usePlan'
 
 /** What could not be saved, and what can be done about it. */
-export function UnsavedBanner({ work }: { work: ReturnType<typeof usePlan> }) {
+export function UnsavedBanner({ work }: { work: PlanWork }) {
     const { unsaved, sendAgain, giveUp } = work
     if (unsaved === null) return null
     if (unsaved.reason === 'refused') {

@@ -216,6 +216,9 @@ export function usePlan(id: string) {
     }
 }
 
+/** What can be done to a plan, and what is not saved of it. */
+export type PlanWork = Omit<ReturnType<typeof usePlan>, 'query' | 'state'>
+
 function post(id: string, version: number, change: Change): Promise<BuildState> {
     return change.kind === 'edit'
         ? send('POST', `/builds/${id}/edits`, buildStateSchema, { version, edits: change.edits, label: change.label })

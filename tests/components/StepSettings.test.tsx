@@ -1,0 +1,129 @@
+import { screen } from '@testing-library/react'
+import userEvent from '@testing-library/user-event'
+import { beforeEach, describe, expect, it, vi } from 'vitest'
+import type { Step } from '@/features/build'
+import type { PlanEdit } from '@/features/plan/edits'
+import { StepSettings } from '@/features/plan/StepSettings'
+import { library, plan, show, step } from './kit'
+
+const edit = vi.fn(async (_edits: PlanEdit[], _label?: string) => true)
+const settingsOf = (one: Step) => show(<StepSettings plan={plan([one])} library={library} step={one} edit={edit} />)
+const replaced = (one: Step) => [{ edit: 'replace-step', step: one }]
+const washed = step('w', {
+    technique: 'enamel-wash',
+    product: 'wash-brown',
+    application: 'brush',
+    cleanUp: { carrier: 'water', scrubbed: false, afterMinutes: 30 },
+})
+beforeEach(() => vi.clearAllMocks())
+
+describe('the settings of a step', () => {
+    it.each([
+        ['Applied', 'by brush', { application: 'brush' }],
+        ['Thinned with', 'water', { thinner: 'water' }],
+    ])('are saved as soon as they are chosen: %s', async (label, choice, changes) => {
+        settingsOf(step('a'))
+        await userEvent.selectOptions(screen.getByLabelText(label), choice)
+        expect(edit).toHaveBeenCalledExactlyOnceWith(replaced(step('a', changes)))
+    })
+    it.each([
+        ['Coats', '3', { coats: 3 }],
+        ['Coats', '', { coats: 1 }],
+        ['Wait before it', '90', { waitMinutes: 90 }],
+    ])('are saved when the field is left: %s %s', async (label, text, changes) => {
+        settingsOf(step('a'))
+        const field = screen.getByLabelText(label)
+        await userEvent.clear(field)
+        if (text !== '') await userEvent.type(field, text)
+        expect(edit).not.toHaveBeenCalled()
+        await userEvent.tab()
+        expect(edit).toHaveBeenCalledExactlyOnceWith(replaced(step('a', changes)))
+    })
+    it.each([
+        ['Coats', '13', 'A whole number from 1 to 12.'],
+        ['Coats', '1,5', 'A whole number from 1 to 12.'],
+        ['Wait before it', 'overnight', 'A whole number from 0 to 525600.'],
+    ])('say at the field what cannot be: %s %s', async (label, text, says) => {
+        settingsOf(step('a'))
+        const field = screen.getByLabelText(label)
+        await userEvent.clear(field)
+        await userEvent.type(field, `${text}{Enter}`)
+        expect(screen.getByText(says)).toBeVisible()
+        expect(field).toBeInvalid()
+        expect(edit).not.toHaveBeenCalled()
+        await userEvent.clear(field)
+        await userEvent.type(field, '2{Enter}')
+        expect(screen.queryByText(says)).toBeNull()
+    })
+    it('are not saved where nothing was changed', async () => {
+        settingsOf(step('a', { note: 'thin coats' }))
+        await userEvent.click(screen.getByLabelText('Coats'))
+        await userEvent.click(screen.getByLabelText('Note'))
+        await userEvent.tab()
+        expect(edit).not.toHaveBeenCalled()
+        await userEvent.type(screen.getByLabelText('Note'), ', fan on')
+        await userEvent.tab()
+        expect(edit).toHaveBeenCalledExactlyOnceWith(replaced(step('a', { note: 'thin coats, fan on' })))
+    })
+    it('say how long a wait is in words', () => {
+        settingsOf(step('a', { waitMinutes: 1500 }))
+        expect(screen.getByText('That is 1 d 1 h after the step before.')).toBeVisible()
+    })
+    it('bring a product from the starter shelf into the plan', async () => {
+        settingsOf(step('c', { technique: 'clear-coat', product: null }))
+        await userEvent.selectOptions(screen.getByLabelText('Product'), 'Gloss clear')
+        const [put, replace] = edit.mock.lastCall?.[0] ?? []
+        expect(put).toEqual({ edit: 'put-product', product: library.starterShelf[0] })
+        expect(replace).toMatchObject({ edit: 'replace-step', step: { product: 'clear-gloss' } })
+    })
+    it('take a new product by its name', async () => {
+        settingsOf(step('a'))
+        await userEvent.selectOptions(screen.getByLabelText('Product'), 'A new product…')
+        expect(screen.getByRole('dialog')).toBeVisible()
+        expect(edit).not.toHaveBeenCalled()
+    })
+    it('follow the technique: what it takes, its coats and its clean-up', async () => {
+        settingsOf(step('a'))
+        await userEvent.selectOptions(screen.getByLabelText('Technique'), 'Enamel wash')
+        expect(edit.mock.lastCall?.[0].at(-1)).toMatchObject({
+            edit: 'replace-step',
+            step: {
+                technique: 'enamel-wash',
+                product: 'wash-brown',
+                coats: 1,
+                application: 'brush',
+                cleanUp: { afterMinutes: 30 },
+            },
+        })
+    })
+})
+
+describe('the clean-up of a wash', () => {
+    it('is set field by field', async () => {
+        settingsOf(washed)
+        expect(screen.getByText('When it is dull.')).toBeVisible()
+        await userEvent.selectOptions(screen.getByLabelText('How'), 'scrubbed')
+        expect(edit).toHaveBeenLastCalledWith(
+            replaced({ ...washed, cleanUp: { carrier: 'water', scrubbed: true, afterMinutes: 30 } }),
+        )
+        const after = screen.getByLabelText('After')
+        await userEvent.clear(after)
+        await userEvent.type(after, '45{Enter}')
+        expect(edit).toHaveBeenLastCalledWith(
+            replaced({ ...washed, cleanUp: { carrier: 'water', scrubbed: false, afterMinutes: 45 } }),
+        )
+    })
+    it('can be left out', async () => {
+        settingsOf(washed)
+        await userEvent.click(screen.getByRole('button', { name: 'No clean-up' }))
+        expect(edit).toHaveBeenLastCalledWith(replaced({ ...washed, cleanUp: null }))
+    })
+    it('is offered where there is none, and not of what needs none', async () => {
+        const { unmount } = settingsOf({ ...washed, cleanUp: null })
+        await userEvent.click(screen.getByRole('button', { name: 'Add a clean-up' }))
+        expect(edit.mock.lastCall?.[0]).toMatchObject([{ step: { cleanUp: { carrier: 'odourless-spirit', afterMinutes: 30 } } }])
+        unmount()
+        settingsOf(step('a'))
+        expect(screen.queryByRole('button', { name: 'Add a clean-up' })).toBeNull()
+    })
+})

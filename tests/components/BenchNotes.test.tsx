@@ -2,7 +2,7 @@ import { screen } from '@testing-library/react'
 import { afterEach, describe, expect, it, vi } from 'vitest'
 import type { Knowledge } from '@/features/plan/api'
 import { BenchNotes, sayAdjustable } from '@/features/plan/BenchNotes'
-import { plan, serverAnswers, show, state, step, verdict } from './kit'
+import { serverAnswers, show, state, step } from './kit'
 
 const knowledge = (changes: Partial<Knowledge> = {}): Knowledge => ({
     step: 'a',
@@ -36,7 +36,7 @@ const knowledge = (changes: Partial<Knowledge> = {}): Knowledge => ({
     },
     ...changes,
 })
-const open = () => show(<BenchNotes state={state([step('a')])} verdict={verdict(plan([step('a')]))} stepId="a" />)
+const open = () => show(<BenchNotes state={state([step('a')])} stepId="a" />)
 afterEach(() => vi.restoreAllMocks())
 
 describe('what is known of a step', () => {

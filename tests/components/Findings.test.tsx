@@ -41,6 +41,17 @@ describe('findings of a step', () => {
         await userEvent.keyboard('2')
         expect(apply).toHaveBeenLastCalledWith(leave.edits, leave.label)
     })
+    it('have no remedies asked for while they are only in the hand', async () => {
+        const fetch = serverAnswers({ body: { version: 1, remedies: [wait, leave] } })
+        const inHand = { ...state([step('a'), step('b')]), isSaved: false }
+        const { rerender } = show(<Findings findings={[finding()]} state={inHand} apply={vi.fn()} near={vi.fn()} />)
+        await new Promise((done) => setTimeout(done, 50))
+        expect(screen.getByText(/Stop: It starts 25 min before/)).toBeVisible()
+        expect(screen.queryByText(/Trying remedies/)).toBeNull()
+        expect(fetch).not.toHaveBeenCalled()
+        rerender(<Findings findings={[finding()]} state={{ ...inHand, isSaved: true }} apply={vi.fn()} near={vi.fn()} />)
+        expect(await screen.findByRole('button', { name: /Wait until/ })).toBeVisible()
+    })
     it('are accepted with a reason or a test patch; what is certain is not', async () => {
         serverAnswers({ body: { version: 1, remedies: [] } })
         const apply = vi.fn().mockResolvedValue(true)

@@ -9,14 +9,12 @@ import type { PlanState } from '@/features/plan/usePlan'
 /** Draws what needs queries and an address. */
 export function show(ui: ReactNode) {
     const queries = new QueryClient({ defaultOptions: { queries: { retry: false }, mutations: { retry: false } } })
-    return {
-        queries,
-        ...render(
-            <MemoryRouter>
-                <QueryClientProvider client={queries}>{ui}</QueryClientProvider>
-            </MemoryRouter>,
-        ),
-    }
+    const within = ({ children }: { children: ReactNode }) => (
+        <MemoryRouter>
+            <QueryClientProvider client={queries}>{children}</QueryClientProvider>
+        </MemoryRouter>
+    )
+    return { queries, ...render(ui, { wrapper: within }) }
 }
 
 /** Answers requests in order of the list; a function may look at the request first. Returns the spy. */

@@ -3,18 +3,18 @@ import type { ReactNode } from 'react'
 import { Link } from 'react-router'
 import { inWords } from '@/design/duration'
 import { RetryNotice } from '@/design/Notice'
-import type { Verdict } from '@/features/build'
 import { type Knowledge, knowledgeQuery } from './api'
 import { useIsDrawn } from './useIsDrawn'
 import type { PlanState } from './usePlan'
 import { sayMinute } from './verdicts'
 
-type Props = { state: PlanState; verdict: Verdict; stepId: string }
+type Props = { state: PlanState; stepId: string }
 
 const MOMENT: Record<Knowledge['habits'][number]['moment'], string> = { before: 'Before', while: 'While at it', after: 'After' }
 
 /** How the step is done well and taken back: what the hands need, beside what the checks say. */
-export function BenchNotes({ state, verdict, stepId }: Props) {
+export function BenchNotes({ state, stepId }: Props) {
+    const { verdict } = state
     const enabled = useIsDrawn(state)
     const knowledge = useQuery({ ...knowledgeQuery(state.id, state.version, stepId), enabled })
     if (knowledge.isPending) return <p className="text-soft">Looking it up…</p>

@@ -79,7 +79,7 @@ function FindingCard({
                     {KIND[finding.kind]}
                 </Link>
             </p>
-            {finding.accepted === null && remedies.isPending && (
+            {finding.accepted === null && state.isSaved && remedies.isPending && (
                 <p className="mt-1.5 text-fine text-soft">Trying remedies on a copy…</p>
             )}
             {remedies.isError && <p className="mt-1.5 text-fine">The remedies could not be fetched. {remedies.error.message}</p>}

@@ -2,7 +2,7 @@ import { Check, Copy, Trash2, Undo } from 'lucide-react'
 import { memo, type ReactNode, useDeferredValue, useMemo } from 'react'
 import { Button } from '@/design/Button'
 import { inWords } from '@/design/duration'
-import { type Finding, type Library, techniqueOf, type Verdict } from '@/features/build'
+import { type Finding, type Library, techniqueOf } from '@/features/build'
 import { BenchNotes } from './BenchNotes'
 import type { Cursor } from './Board'
 import { CoreSample } from './CoreSample'
@@ -15,7 +15,6 @@ import { type FindingIndex, sayHold, sayMinute, sayWindow } from './verdicts'
 
 type Props = {
     state: PlanState
-    verdict: Verdict
     library: Library
     cursor: Cursor
     onCursor: (cursor: Cursor) => void
@@ -27,12 +26,13 @@ type Props = {
 
 /** Explains the chosen step: what speaks against it, when it may start, how it is set, what lies below. */
 export const Inspector = memo(function Inspector(props: Props) {
-    const { state, verdict, library, cursor, onCursor, findings, edit, near, acts } = props
-    const index = state.plan.steps.findIndex((step) => step.id === cursor.step)
-    const step = state.plan.steps[index]
+    const { state, library, cursor, onCursor, findings, edit, near, acts } = props
+    const { plan, verdict } = state
+    const index = plan.steps.findIndex((step) => step.id === cursor.step)
+    const step = plan.steps[index]
     const times = verdict.steps.find((one) => one.id === cursor.step)
     // Read after the verdicts, so drawn after them.
-    const beside = useDeferredValue(useMemo(() => ({ state, verdict, cursor, onCursor }), [state, verdict, cursor, onCursor]))
+    const beside = useDeferredValue(useMemo(() => ({ state, cursor, onCursor }), [state, cursor, onCursor]))
     if (step === undefined) {
         return null
     }
@@ -97,10 +97,10 @@ export const Inspector = memo(function Inspector(props: Props) {
     )
 })
 
-type BesideProps = Pick<Props, 'state' | 'verdict' | 'cursor' | 'onCursor'>
+type BesideProps = Pick<Props, 'state' | 'cursor' | 'onCursor'>
 
 /** What is good to know of the step beside the verdicts: what it lies on, and how it is done well. */
-const Beside = memo(function Beside({ state, verdict, cursor, onCursor }: BesideProps) {
+const Beside = memo(function Beside({ state, cursor, onCursor }: BesideProps) {
     const step = state.plan.steps.find((one) => one.id === cursor.step)
     const zone = state.plan.zones.find((one) => one.id === cursor.zone)
     if (step === undefined) return null
@@ -127,7 +127,7 @@ const Beside = memo(function Beside({ state, verdict, cursor, onCursor }: Beside
                 )}
             </Section>
             <Section title="At the bench">
-                <BenchNotes state={state} verdict={verdict} stepId={step.id} />
+                <BenchNotes state={state} stepId={step.id} />
             </Section>
         </>
     )

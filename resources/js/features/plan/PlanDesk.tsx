@@ -19,8 +19,12 @@ type Props = { state: PlanState; library: Library; work: PlanWork }
 /** The desk: the board with its cursor, the inspector beside it, and the acts that keys and buttons share. */
 export function PlanDesk({ state, library, work }: Props) {
     const preview = usePreview(state)
-    const plan = preview.shown?.plan ?? state.plan
-    const verdict = preview.shown?.verdict ?? state.verdict
+    // What is in the hand is shown like what is there, but nobody can ask the server about it.
+    const shown = useMemo(
+        () => (preview.shown === null ? state : { ...state, ...preview.shown, isSaved: false }),
+        [state, preview.shown],
+    )
+    const { plan, verdict } = shown
     const findings = useMemo(() => indexFindings(verdict.findings), [verdict])
     const [cursor, setCursor] = useState<Cursor>(() => whereToBegin(state))
     const [dialog, setDialog] = useState<OpenDialog>(null)
@@ -161,8 +165,7 @@ export function PlanDesk({ state, library, work }: Props) {
                     drag={drag}
                 />
                 <Inspector
-                    state={state}
-                    verdict={verdict}
+                    state={shown}
                     library={library}
                     cursor={cursor}
                     onCursor={setCursor}

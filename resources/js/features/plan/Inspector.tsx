@@ -14,7 +14,10 @@ import type { PlanState } from './usePlan'
 import { type FindingIndex, sayHold, sayMinute, sayWindow } from './verdicts'
 
 type Props = {
+    /** As it is on screen, with what is in the hand. */
     state: PlanState
+    /** Without it: what can be changed and what is read beside the verdicts need not follow a hand. */
+    saved: PlanState
     library: Library
     cursor: Cursor
     onCursor: (cursor: Cursor) => void
@@ -26,14 +29,15 @@ type Props = {
 
 /** Explains the chosen step: what speaks against it, when it may start, how it is set, what lies below. */
 export const Inspector = memo(function Inspector(props: Props) {
-    const { state, library, cursor, onCursor, findings, edit, near, acts } = props
+    const { state, saved, library, cursor, onCursor, findings, edit, near, acts } = props
     const { plan, verdict } = state
     const index = plan.steps.findIndex((step) => step.id === cursor.step)
     const step = plan.steps[index]
+    const settled = saved.plan.steps.find((one) => one.id === cursor.step) ?? step
     const times = verdict.steps.find((one) => one.id === cursor.step)
     // Read after the verdicts, so drawn after them.
-    const beside = useDeferredValue(useMemo(() => ({ state, cursor, onCursor }), [state, cursor, onCursor]))
-    if (step === undefined) {
+    const beside = useDeferredValue(useMemo(() => ({ state: saved, cursor, onCursor }), [saved, cursor, onCursor]))
+    if (step === undefined || settled === undefined) {
         return null
     }
     const technique = techniqueOf(library, step.technique)
@@ -90,7 +94,7 @@ export const Inspector = memo(function Inspector(props: Props) {
                 </Section>
             )}
             <Section title="How">
-                <StepSettings key={step.id} plan={state.plan} library={library} step={step} edit={edit} />
+                <StepSettings key={step.id} plan={saved.plan} library={library} step={settled} edit={edit} />
             </Section>
             <Beside {...beside} />
         </aside>

@@ -166,6 +166,7 @@ export function PlanDesk({ state, library, work }: Props) {
                 />
                 <Inspector
                     state={shown}
+                    saved={state}
                     library={library}
                     cursor={cursor}
                     onCursor={setCursor}

@@ -13,7 +13,7 @@ require __DIR__.'/../vendor/autoload.php';
 $plan = LargePlan::make();
 if (in_array('--plan', $argv, true)) {
     echo PlanWriter::toJson($plan);
-    exit;
+    exit();
 }
 
 /** @return array{median: float, worst: float} milliseconds */
@@ -33,5 +33,5 @@ function timed(int $runs, Closure $work): array
     return ['median' => $times[intdiv($runs, 2)], 'worst' => $times[$runs - 1]];
 }
 
-$evaluator = new Evaluator;
+$evaluator = new Evaluator();
 echo json_encode(['check' => timed(50, static fn () => $evaluator->evaluate($plan))], JSON_THROW_ON_ERROR);

@@ -18,7 +18,10 @@ const GENERATED = 40;
 /** Seeds that the gap of a large problem is the mean of: one seed alone tells of its luck. */
 const SEEDS = [1, 2, 3, 4];
 
-/** Minutes that the best known timetable of the large bench lasts; a search of 60 s found it, and none since a better one. */
+/**
+ * Minutes that the best known timetable of the large bench lasts; a search of 60 s found it, and none since a better
+ * one.
+ */
 const BEST_OF_LARGE = 31_695;
 
 /** @return array{float, int, bool, int} seconds, makespan, proven, lower bound */
@@ -26,7 +29,7 @@ function laid(Problem $problem, float $limit, int $seed = 1): array
 {
     $from = hrtime(true);
     $until = $from + (int) ($limit * 1e9);
-    $solution = (new Scheduler)->solve($problem, static fn (): bool => hrtime(true) < $until, $seed);
+    $solution = (new Scheduler())->solve($problem, static fn (): bool => hrtime(true) < $until, $seed);
 
     return [(hrtime(true) - $from) / 1e9, $solution->makespan, $solution->optimal, $solution->lowerBound];
 }
@@ -70,6 +73,23 @@ foreach (range(1, GENERATED) as $seed) {
     $sure += $optimal ? 1 : 0;
 }
 sort($seconds);
-$generated = ['count' => GENERATED, 'proven' => $sure, 'median' => $seconds[intdiv(GENERATED, 2)], 'worst' => max($seconds), 'aboveBound' => array_sum($above) / GENERATED];
+$generated = [
+    'count' => GENERATED,
+    'proven' => $sure,
+    'median' => $seconds[intdiv(GENERATED, 2)],
+    'worst' => max($seconds),
+    'aboveBound' => array_sum($above) / GENERATED,
+];
 
-echo json_encode(['count' => count($small), 'proven' => $proven, 'median' => $small[intdiv(count($small), 2)], 'worst' => max([0.0, ...$small]), 'gaps' => $gaps, 'large' => $large, 'generated' => $generated], JSON_THROW_ON_ERROR);
+echo json_encode(
+    [
+        'count' => count($small),
+        'proven' => $proven,
+        'median' => $small[intdiv(count($small), 2)],
+        'worst' => max([0.0, ...$small]),
+        'gaps' => $gaps,
+        'large' => $large,
+        'generated' => $generated,
+    ],
+    JSON_THROW_ON_ERROR,
+);

@@ -28,17 +28,35 @@ return Application::configure(basePath: dirname(__DIR__))
         $exceptions->shouldRenderJsonWhen(static fn (Request $request) => $request->is('api/*'));
         $exceptions->dontReport([BadPlanFile::class, OutdatedVersion::class, NothingToUndo::class]);
         // One answer for what does not exist and for what is somebody else's.
-        $exceptions->render(static fn (NotFoundHttpException $none, Request $request) => $request->is('api/*') && $none->getPrevious() !== null
-            ? new JsonResponse(['message' => 'There is nothing at this address.'], 404)
-            : null);
-        $exceptions->render(static fn (BadPlanFile $bad) => new JsonResponse([
-            'message' => $bad->getMessage(),
-            'faults' => array_map(static fn (Fault $fault) => ['path' => $fault->path, 'message' => $fault->message], $bad->faults),
-        ], 422));
-        $exceptions->render(static fn (OutdatedVersion $outdated) => new JsonResponse([
-            'message' => $outdated->getMessage(),
-            'current' => app(BuildState::class)->of($outdated->current),
-        ], 409));
-        $exceptions->render(static fn (NothingToUndo $nothing) => new JsonResponse(['message' => $nothing->getMessage()], 409));
+        $exceptions->render(
+            static fn (NotFoundHttpException $none, Request $request) => $request->is('api/*') &&
+            $none->getPrevious() !== null
+                ? new JsonResponse(['message' => 'There is nothing at this address.'], 404)
+                : null,
+        );
+        $exceptions->render(
+            static fn (BadPlanFile $bad) => new JsonResponse(
+                [
+                    'message' => $bad->getMessage(),
+                    'faults' => array_map(
+                        static fn (Fault $fault) => ['path' => $fault->path, 'message' => $fault->message],
+                        $bad->faults,
+                    ),
+                ],
+                422,
+            ),
+        );
+        $exceptions->render(
+            static fn (OutdatedVersion $outdated) => new JsonResponse(
+                [
+                    'message' => $outdated->getMessage(),
+                    'current' => app(BuildState::class)->of($outdated->current),
+                ],
+                409,
+            ),
+        );
+        $exceptions->render(
+            static fn (NothingToUndo $nothing) => new JsonResponse(['message' => $nothing->getMessage()], 409),
+        );
     })
     ->create();

@@ -16,12 +16,15 @@ return [
             'prefix' => '',
             'prefix_indexes' => true,
             'sslmode' => 'disable',
-            // A connect costs 4 to 9 ms, as much as the rest of a request. The extension is missing while it is being installed.
-            'options' => extension_loaded('pdo_pgsql') ? [
-                PDO::ATTR_PERSISTENT => (bool) env('DB_PERSISTENT', true),
-                // One round trip a query instead of three: parameters still travel apart from the statement.
-                PDO::PGSQL_ATTR_DISABLE_PREPARES => true,
-            ] : [],
+            // A connect costs 4 to 9 ms, as much as the rest of a request. The extension is missing while it is being
+            // installed.
+            'options' => extension_loaded('pdo_pgsql')
+                ? [
+                    PDO::ATTR_PERSISTENT => (bool) env('DB_PERSISTENT', true),
+                    // One round trip a query instead of three: parameters still travel apart from the statement.
+                    PDO::PGSQL_ATTR_DISABLE_PREPARES => true,
+                ]
+                : [],
         ],
     ],
 ];

@@ -9,5 +9,8 @@ use Illuminate\Support\Facades\Route;
 // Bare of sessions and of the database: what a request costs at the least. bin/bench measures against it.
 Route::get('up', static fn () => new Response('up', 200, ['Content-Type' => 'text/plain']))->withoutMiddleware('web');
 
-Route::get('feed/{token}.ics', [ClockController::class, 'feed'])->where('token', '[A-Za-z0-9]{40}')->withoutMiddleware('web')->middleware('throttle:feed');
+Route::get('feed/{token}.ics', [ClockController::class, 'feed'])
+    ->where('token', '[A-Za-z0-9]{40}')
+    ->withoutMiddleware('web')
+    ->middleware('throttle:feed');
 Route::view('/{any?}', 'app')->where('any', '^(?!api/|up$|build/).*$');

@@ -19,7 +19,14 @@ abstract class TestCase extends BaseTestCase
     /** A new build of this person, as the API answers it. */
     protected function startBuild(User $user, string $kind = 'tank'): TestResponse
     {
-        return $this->actingAs($user)->postJson('/api/builds', ['name' => 'Ostrel, third troop', 'vehicle' => 'Ostrel', 'kind' => $kind, 'scale' => 35])->assertCreated();
+        return $this->actingAs($user)
+            ->postJson('/api/builds', [
+                'name' => 'Ostrel, third troop',
+                'vehicle' => 'Ostrel',
+                'kind' => $kind,
+                'scale' => 35,
+            ])
+            ->assertCreated();
     }
 
     /**
@@ -31,10 +38,15 @@ abstract class TestCase extends BaseTestCase
     protected function driedBuild(bool $counts): array
     {
         $user = $this->modeller();
-        $this->actingAs($user)->putJson('/api/room', [...$this->getJson('/api/room')->json('profile'), 'counts' => $counts])->assertOk();
+        $this->actingAs($user)
+            ->putJson('/api/room', [...$this->getJson('/api/room')->json('profile'), 'counts' => $counts])
+            ->assertOk();
         $id = $this->startBuild($user)->json('id');
         $done = array_replace_recursive($this->primer(), ['step' => ['done' => '2026-12-24T10:00:00Z']]);
-        $this->postJson("/api/builds/{$id}/edits", ['version' => 1, 'edits' => [$this->primerJar(), $done]])->assertOk();
+        $this->postJson("/api/builds/{$id}/edits", [
+            'version' => 1,
+            'edits' => [$this->primerJar(), $done],
+        ])->assertOk();
 
         return $this->getJson('/api/builds')->assertOk()->json('builds.0');
     }
@@ -42,12 +54,26 @@ abstract class TestCase extends BaseTestCase
     /** @return array<string, mixed> the edit that lays a primer on one zone */
     protected function primer(string $id = 'first', string $zone = 'turret'): array
     {
-        return ['edit' => 'insert-step', 'at' => 0, 'step' => ['id' => $id, 'technique' => 'prime', 'product' => 'primer', 'zones' => [$zone]]];
+        return [
+            'edit' => 'insert-step',
+            'at' => 0,
+            'step' => ['id' => $id, 'technique' => 'prime', 'product' => 'primer', 'zones' => [$zone]],
+        ];
     }
 
     /** @return array<string, mixed> */
     protected function primerJar(): array
     {
-        return ['edit' => 'put-product', 'product' => ['id' => 'primer', 'name' => 'Fennick grey primer', 'family' => 'lacquer', 'carrier' => 'lacquer-thinner', 'sheen' => 'matte', 'colour' => '#7c7d7b']];
+        return [
+            'edit' => 'put-product',
+            'product' => [
+                'id' => 'primer',
+                'name' => 'Fennick grey primer',
+                'family' => 'lacquer',
+                'carrier' => 'lacquer-thinner',
+                'sheen' => 'matte',
+                'colour' => '#7c7d7b',
+            ],
+        ];
     }
 }

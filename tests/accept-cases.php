@@ -10,8 +10,11 @@ use Tests\Core\PlanKit;
 require __DIR__.'/../vendor/autoload.php';
 
 foreach (glob(__DIR__.'/cases/*.case') ?: [] as $file) {
-    CaseFile::write($file, array_map(
-        static fn (array $case) => [$case[0], $case[1], PlanKit::findings($case[1], $case[0]), $case[3]],
-        CaseFile::read($file),
-    ));
+    CaseFile::write(
+        $file,
+        array_map(
+            static fn (array $case) => [$case[0], $case[1], PlanKit::findings($case[1], $case[0]), $case[3]],
+            CaseFile::read($file),
+        ),
+    );
 }

@@ -49,7 +49,7 @@ final class PlanCheckCommand extends Command
 
             return self::UNREADABLE;
         }
-        $evaluation = (new Evaluator)->evaluate($plan);
+        $evaluation = (new Evaluator())->evaluate($plan);
         if ($asJson) {
             $output->writeln($this->json($evaluation));
         } else {
@@ -67,14 +67,25 @@ final class PlanCheckCommand extends Command
         }
         $contents = @file_get_contents($file === '-' ? 'php://stdin' : $file);
 
-        return $contents === false ? throw new BadPlanFile([new Fault('', "The file “{$file}” cannot be read.")]) : $contents;
+        return $contents === false
+            ? throw new BadPlanFile([new Fault('', "The file “{$file}” cannot be read.")])
+            : $contents;
     }
 
     private function refuse(BadPlanFile $bad, bool $asJson, OutputInterface $output): void
     {
         if ($asJson) {
-            $faults = array_map(static fn (Fault $fault) => ['path' => $fault->path, 'message' => $fault->message], $bad->faults);
-            $output->writeln(json_encode(['faults' => $faults], JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR), OutputInterface::OUTPUT_RAW);
+            $faults = array_map(
+                static fn (Fault $fault) => ['path' => $fault->path, 'message' => $fault->message],
+                $bad->faults,
+            );
+            $output->writeln(
+                json_encode(
+                    ['faults' => $faults],
+                    JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR,
+                ),
+                OutputInterface::OUTPUT_RAW,
+            );
 
             return;
         }
@@ -86,14 +97,21 @@ final class PlanCheckCommand extends Command
 
     private function json(Evaluation $evaluation): string
     {
-        $advisor = new RemedyAdvisor;
+        $advisor = new RemedyAdvisor();
         $findings = array_map(
-            static fn (Finding $finding) => [...VerdictReport::finding($finding), 'remedies' => VerdictReport::remedies($finding, $evaluation, $advisor)],
+            static fn (Finding $finding) => [
+                ...VerdictReport::finding($finding),
+                'remedies' => VerdictReport::remedies($finding, $evaluation, $advisor),
+            ],
             $evaluation->findings,
         );
 
         return json_encode(
-            [...VerdictReport::of($evaluation), 'findings' => $findings, 'times' => VerdictReport::cureTimes($evaluation)],
+            [
+                ...VerdictReport::of($evaluation),
+                'findings' => $findings,
+                'times' => VerdictReport::cureTimes($evaluation),
+            ],
             JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR,
         );
     }
@@ -105,7 +123,8 @@ final class PlanCheckCommand extends Command
             $number = (int) $plan->indexOf($finding->stepId) + 1;
             $zones = implode(', ', array_map(static fn (string $id) => $plan->zones[$id]->name, $finding->zones));
             $lines = [
-                strtoupper($finding->severity->value)."  step {$number}, {$finding->stepId}  [{$finding->code}]  {$zones}",
+                strtoupper($finding->severity->value).
+                "  step {$number}, {$finding->stepId}  [{$finding->code}]  {$zones}",
                 "      {$finding->happens}",
                 "      {$finding->why}",
                 '',
@@ -114,7 +133,12 @@ final class PlanCheckCommand extends Command
         }
         $summary = VerdictReport::summary($evaluation);
         $steps = count($plan->steps);
-        $output->writeln("{$plan->build->name}: {$steps} steps, ".Minutes::inWords($summary['lastsMinutes'])
-            ." from the first to the last; {$summary['stops']} stops, {$summary['risks']} risks, {$summary['notes']} notes.", OutputInterface::OUTPUT_RAW);
+        $output->writeln(
+            "{$plan->build->name}: {$steps} steps, ".
+                Minutes::inWords($summary['lastsMinutes']).
+                " from the first to the last; {$summary['stops']} stops, {$summary['risks']} risks, "
+                    ."{$summary['notes']} notes.",
+            OutputInterface::OUTPUT_RAW,
+        );
     }
 }

@@ -20,9 +20,17 @@ final class ScheduleSolveCommand extends Command
     protected function configure(): void
     {
         $this->setName('schedule:solve')
-            ->setDescription('Lays the work of a schedule file into its hours: exit 0 with an answer, 1 if there is none, 2 if the file cannot be read')
+            ->setDescription(
+                'Lays the work of a schedule file into its hours: exit 0 with an answer, 1 if there is none, 2 if the '
+                    .'file cannot be read',
+            )
             ->addArgument('file', InputArgument::REQUIRED, 'a schedule problem, version 1')
-            ->addOption('json', null, InputOption::VALUE_NONE, 'print starts, makespan, setups, sessions, lowerBound and optimal as JSON')
+            ->addOption(
+                'json',
+                null,
+                InputOption::VALUE_NONE,
+                'print starts, makespan, setups, sessions, lowerBound and optimal as JSON',
+            )
             ->addOption('seconds', null, InputOption::VALUE_REQUIRED, 'how long to look for a better answer', '10')
             ->addOption('seed', null, InputOption::VALUE_REQUIRED, 'the same seed and time give a like answer', '1');
     }
@@ -36,7 +44,11 @@ final class ScheduleSolveCommand extends Command
         try {
             $problem = ProblemFile::read($contents);
             $until = hrtime(true) + (int) (1e9 * (is_numeric($seconds) ? (float) $seconds : 10));
-            $solution = (new Scheduler)->solve($problem, static fn (): bool => hrtime(true) < $until, is_numeric($seed) ? (int) $seed : 1);
+            $solution = (new Scheduler())->solve(
+                $problem,
+                static fn (): bool => hrtime(true) < $until,
+                is_numeric($seed) ? (int) $seed : 1,
+            );
         } catch (BadPlanFile $bad) {
             foreach ($bad->faults as $fault) {
                 $output->writeln(ltrim("{$fault->path} {$fault->message}"), OutputInterface::OUTPUT_RAW);
@@ -49,15 +61,34 @@ final class ScheduleSolveCommand extends Command
             return 1;
         }
         if ($input->getOption('json') === true) {
-            $output->writeln(json_encode(['starts' => $solution->starts, 'makespan' => $solution->makespan, 'setups' => $solution->setups,
-                'sessions' => $solution->sessions, 'lowerBound' => $solution->lowerBound, 'optimal' => $solution->optimal], JSON_THROW_ON_ERROR), OutputInterface::OUTPUT_RAW);
+            $output->writeln(
+                json_encode(
+                    [
+                        'starts' => $solution->starts,
+                        'makespan' => $solution->makespan,
+                        'setups' => $solution->setups,
+                        'sessions' => $solution->sessions,
+                        'lowerBound' => $solution->lowerBound,
+                        'optimal' => $solution->optimal,
+                    ],
+                    JSON_THROW_ON_ERROR,
+                ),
+                OutputInterface::OUTPUT_RAW,
+            );
 
             return 0;
         }
         foreach ($problem->activities as $index => $activity) {
-            $output->writeln(sprintf('%7d  %7d  %s', $solution->starts[$index], $solution->ends[$index], $activity->name), OutputInterface::OUTPUT_RAW);
+            $output->writeln(
+                sprintf('%7d  %7d  %s', $solution->starts[$index], $solution->ends[$index], $activity->name),
+                OutputInterface::OUTPUT_RAW,
+            );
         }
-        $output->writeln("ends at {$solution->makespan}, {$solution->setups} airbrush changes, {$solution->sessions} sessions".($solution->optimal ? '; no earlier end is possible' : ''), OutputInterface::OUTPUT_RAW);
+        $output->writeln(
+            "ends at {$solution->makespan}, {$solution->setups} airbrush changes, {$solution->sessions} sessions".
+                ($solution->optimal ? '; no earlier end is possible' : ''),
+            OutputInterface::OUTPUT_RAW,
+        );
 
         return 0;
     }

@@ -13,7 +13,15 @@ use Ulvrach\Technique\Pace;
 /**
  * The week and the room of a person, as rows keep them and as JSON says them.
  *
- * @phpstan-type WeekData array{timeZone: string, sessions: array<int, list<array{int, int}>>, exceptions: array<string, list<array{int, int}>>, compressor: array{int, int}, daylight: array{int, int}, setup: int, pace?: array{applying: float|int, cleaning: float|int}}
+ * @phpstan-type WeekData array{
+ *   timeZone: string,
+ *   sessions: array<int, list<array{int, int}>>,
+ *   exceptions: array<string, list<array{int, int}>>,
+ *   compressor: array{int, int},
+ *   daylight: array{int, int},
+ *   setup: int,
+ *   pace?: array{applying: float|int, cleaning: float|int},
+ * }
  */
 final class BenchSettings
 {
@@ -36,7 +44,10 @@ final class BenchSettings
         return WorkBench::query()->where('user_id', $user->id)->whereNotNull('room')->exists();
     }
 
-    /** Whether clock and bench count with the room, as measured and by the hour; otherwise with the air that each plan names. */
+    /**
+     * Whether clock and bench count with the room, as measured and by the hour; otherwise with the air that each plan
+     * names.
+     */
     public static function countsWithRoom(User $user): bool
     {
         return WorkBench::query()->where('user_id', $user->id)->first()->room['counts'] ?? false;
@@ -44,7 +55,10 @@ final class BenchSettings
 
     public static function keepRoom(User $user, RoomProfile $room, bool $counts): void
     {
-        WorkBench::query()->updateOrCreate(['user_id' => $user->id], ['room' => [...$room->write(), 'counts' => $counts]]);
+        WorkBench::query()->updateOrCreate(
+            ['user_id' => $user->id],
+            ['room' => [...$room->write(), 'counts' => $counts]],
+        );
     }
 
     public static function keep(User $user, Week $week): void
@@ -55,15 +69,28 @@ final class BenchSettings
     /** @param  WeekData  $data */
     public static function read(array $data): Week
     {
-        return new Week($data['timeZone'], $data['sessions'], $data['exceptions'], $data['compressor'], $data['daylight'], $data['setup'],
-            new Pace((float) ($data['pace']['applying'] ?? 1), (float) ($data['pace']['cleaning'] ?? 1)));
+        return new Week(
+            timeZone: $data['timeZone'],
+            sessions: $data['sessions'],
+            exceptions: $data['exceptions'],
+            compressor: $data['compressor'],
+            daylight: $data['daylight'],
+            setup: $data['setup'],
+            pace: new Pace((float) ($data['pace']['applying'] ?? 1), (float) ($data['pace']['cleaning'] ?? 1)),
+        );
     }
 
     /** @return WeekData */
     public static function write(Week $week): array
     {
-        return ['timeZone' => $week->timeZone, 'sessions' => $week->sessions, 'exceptions' => $week->exceptions,
-            'compressor' => $week->compressor, 'daylight' => $week->daylight, 'setup' => $week->setup,
-            'pace' => ['applying' => $week->pace->applying, 'cleaning' => $week->pace->cleaning]];
+        return [
+            'timeZone' => $week->timeZone,
+            'sessions' => $week->sessions,
+            'exceptions' => $week->exceptions,
+            'compressor' => $week->compressor,
+            'daylight' => $week->daylight,
+            'setup' => $week->setup,
+            'pace' => ['applying' => $week->pace->applying, 'cleaning' => $week->pace->cleaning],
+        ];
     }
 }

@@ -7,7 +7,8 @@ namespace App\Clock;
 use Sabre\VObject\Component\VCalendar;
 
 /**
- * A timetable as iCalendar (RFC 5545): moments in UTC, which every calendar shows in its own zone; stable ids, so that a second
+ * A timetable as iCalendar (RFC 5545): moments in UTC, which every calendar shows in its own zone; stable ids, so that
+ * a second
  * import updates; an alarm before a window closes.
  */
 final class CalendarFile
@@ -20,7 +21,20 @@ final class CalendarFile
     {
         $calendar = new VCalendar(['PRODID' => '-//Ulvrach//Bench calendar//EN']);
         $calendar->add('X-WR-CALNAME', 'Ulvrach');
-        /** @var list<array{build: string, step: string, number: int, technique: string, product: string|null, part: string|null, from: string, to: string, reason: string, closes: string|null}> $items */
+        /**
+         * @var list<array{
+         *   build: string,
+         *   step: string,
+         *   number: int,
+         *   technique: string,
+         *   product: string|null,
+         *   part: string|null,
+         *   from: string,
+         *   to: string,
+         *   reason: string,
+         *   closes: string|null,
+         * }> $items
+         */
         $items = $timetable['items'];
         /** @var list<array{id: string, name: string}> $builds */
         $builds = $timetable['builds'];
@@ -33,11 +47,18 @@ final class CalendarFile
                 'DTSTART' => new \DateTimeImmutable($item['from']),
                 'DTEND' => new \DateTimeImmutable($item['to']),
                 'SUMMARY' => ($names[$item['build']] ?? '').": {$item['number']} {$item['technique']}{$part}",
-                'DESCRIPTION' => trim(($item['product'] ?? '')."\n{$item['reason']}".($item['closes'] === null ? '' : "\nIts window closes {$item['closes']}.")),
+                'DESCRIPTION' => trim(
+                    ($item['product'] ?? '').
+                        "\n{$item['reason']}".
+                        ($item['closes'] === null ? '' : "\nIts window closes {$item['closes']}."),
+                ),
             ]);
             $calendar->add($event);
             if ($item['closes'] !== null) {
-                $alarm = $calendar->createComponent('VALARM', ['ACTION' => 'DISPLAY', 'DESCRIPTION' => "The window for {$item['technique']} closes soon"]);
+                $alarm = $calendar->createComponent('VALARM', [
+                    'ACTION' => 'DISPLAY',
+                    'DESCRIPTION' => "The window for {$item['technique']} closes soon",
+                ]);
                 $rings = (new \DateTimeImmutable($item['closes']))->modify('-'.self::WARN_BEFORE.' minutes');
                 $alarm->add('TRIGGER', $rings->format('Ymd\THis\Z'), ['VALUE' => 'DATE-TIME']);
                 $event->add($alarm);

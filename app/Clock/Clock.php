@@ -29,8 +29,13 @@ final readonly class Clock
     /** Minutes that "now" is rounded to, so that the same question is asked again and again. */
     private const NOW_IN_STEPS_OF = 15;
 
-    public function __construct(private Evaluator $evaluator, private Timetabler $timetabler, private Shedder $shedder, private Forecasts $forecasts, private Repository $cache)
-    {
+    public function __construct(
+        private Evaluator $evaluator,
+        private Timetabler $timetabler,
+        private Shedder $shedder,
+        private Forecasts $forecasts,
+        private Repository $cache,
+    ) {
     }
 
     /**
@@ -39,29 +44,52 @@ final readonly class Clock
      *
      * @throws NoSchedule if there is no session at all
      */
-    public function lay(User $user, ?array $only = null, WhatIf $whatIf = new WhatIf, Effort $effort = new Effort): array
-    {
+    public function lay(
+        User $user,
+        ?array $only = null,
+        WhatIf $whatIf = new WhatIf(),
+        Effort $effort = new Effort(),
+    ): array {
         $now = $this->now($whatIf->spare > 0 ? 1 : self::NOW_IN_STEPS_OF);
         $week = BenchSettings::of($user);
         $calendar = $this->calendar($week, $now, $whatIf);
         // Another room that is thought through is the same by day and night.
-        $forecast = $whatIf->isOtherRoom() ? Forecast::asPlanned() : $this->forecasts->of($user, $week, $now, $calendar);
+        $forecast = $whatIf->isOtherRoom()
+            ? Forecast::asPlanned()
+            : $this->forecasts->of($user, $week, $now, $calendar);
         $work = new Workload($now, $whatIf->putOff, $week->pace, $forecast);
         $evaluations = [];
         foreach ($user->builds()->with('head')->oldest()->get() as $build) {
             if ($only === null || in_array($build->id, $only, true)) {
                 $plan = $whatIf->applyTo($build->head->document);
                 $evaluations[$build->id] = $this->evaluator->evaluate($plan);
-                $work->add($build->id, $evaluations[$build->id], $plan->build->due === null ? null : $week->endOfDay($plan->build->due));
+                $work->add(
+                    $build->id,
+                    $evaluations[$build->id],
+                    $plan->build->due === null ? null : $week->endOfDay($plan->build->due),
+                );
             }
         }
-        $timetable = $this->best('timetable.'.hash('xxh128', serialize([$work->problem($calendar, $week->setup), $work->jobs])),
-            fn () => $this->timetabler->lay($work, $calendar, $week->setup, $effort->goesOn(...), onBetter: $effort->onBetter), $effort);
+        $timetable = $this->best(
+            'timetable.'.hash('xxh128', serialize([$work->problem($calendar, $week->setup), $work->jobs])),
+            fn () => $this->timetabler->lay(
+                $work,
+                $calendar,
+                $week->setup,
+                $effort->goesOn(...),
+                onBetter: $effort->onBetter,
+            ),
+            $effort,
+        );
         if ($whatIf->spare > 0) {
             $timetable = $this->timetabler->bringForward($timetable, $now + $whatIf->spare);
         }
 
-        return [...TimetableReport::of($timetable, $evaluations, $week, $forecast), 'now' => TimetableReport::moment($now), 'timeZone' => $week->timeZone];
+        return [
+            ...TimetableReport::of($timetable, $evaluations, $week, $forecast),
+            'now' => TimetableReport::moment($now),
+            'timeZone' => $week->timeZone,
+        ];
     }
 
     /**
@@ -82,11 +110,18 @@ final readonly class Clock
         foreach ($user->builds()->with('head')->oldest()->get() as $other) {
             $otherDue = $other->head->document->build->due;
             if (! $other->is($build) && $otherDue !== null && $otherDue <= $due) {
-                $work->add($other->id, $this->evaluator->evaluate($other->head->document), $week->endOfDay($otherDue));
+                $work->add(
+                    $other->id,
+                    $this->evaluator->evaluate($other->head->document),
+                    $week->endOfDay($otherDue),
+                );
             }
         }
 
-        return TimetableReport::shedding($this->shedder->shed($plan, $week->endOfDay($due), $calendar, $week->setup, $work), $plan);
+        return TimetableReport::shedding(
+            $this->shedder->shed($plan, $week->endOfDay($due), $calendar, $week->setup, $work),
+            $plan,
+        );
     }
 
     private function calendar(Week $week, int $now, WhatIf $whatIf): Calendar
@@ -116,7 +151,11 @@ final readonly class Clock
         }
         $timetable = $lay();
         $known = is_array($kept) && $kept['timetable'] instanceof Timetable ? $kept['timetable'] : $timetable;
-        $quality = static fn (Solution $solution): array => [$solution->lateness, $solution->makespan, $solution->setups];
+        $quality = static fn (Solution $solution): array => [
+            $solution->lateness,
+            $solution->makespan,
+            $solution->setups,
+        ];
         $better = $quality($timetable->solution) <= $quality($known->solution) ? $timetable : $known;
         $this->cache->put($key, ['timetable' => $better, 'seconds' => $effort->worth()], 86_400);
 

@@ -20,7 +20,8 @@ final class Effort
 
     /**
      * @param  float  $seconds  at most
-     * @param  (\Closure(float): bool)|null  $watch  told of the seconds spent; false ends the search with the best so far
+     * @param  (\Closure(float): bool)|null  $watch  told of the seconds spent; false ends the search with the best so
+     *   far
      * @param  (\Closure(Solution): void)|null  $onBetter  told of the first answer and of every better one
      */
     public function __construct(

@@ -14,10 +14,17 @@ use Ulvrach\Schedule\NoSchedule;
 use Ulvrach\Schedule\Solution;
 
 /**
- * Thorough searches for an earlier end, made by the worker: how far each has come, and whether it is still wanted. What it
+ * Thorough searches for an earlier end, made by the worker: how far each has come, and whether it is still wanted. What
+ * it
  * finds goes to where the clock keeps its timetables.
  *
- * @phpstan-type SearchState array{state: 'waiting'|'running'|'done'|'stopped', seconds: float, spent: float, found: int, ends: string|null}
+ * @phpstan-type SearchState array{
+ *   state: 'waiting'|'running'|'done'|'stopped',
+ *   seconds: float,
+ *   spent: float,
+ *   found: int,
+ *   ends: string|null,
+ * }
  */
 final readonly class Searches
 {
@@ -44,7 +51,13 @@ final readonly class Searches
         }
         $id = (string) Str::uuid7();
         $this->cache->put("search.of.{$user->id}", $id, self::KEPT);
-        $this->keep($user, $id, ['state' => 'waiting', 'seconds' => config()->float('ulvrach.search_seconds'), 'spent' => 0.0, 'found' => 0, 'ends' => null]);
+        $this->keep($user, $id, [
+            'state' => 'waiting',
+            'seconds' => config()->float('ulvrach.search_seconds'),
+            'spent' => 0.0,
+            'found' => 0,
+            'ends' => null,
+        ]);
         $this->bus->dispatch(new LookForEarlierEnd($user->id, $id, $builds, $whatIf));
 
         return $id;
@@ -89,10 +102,17 @@ final readonly class Searches
             return $isWanted;
         };
         $found = 0;
-        $effort = new Effort($state['seconds'], static fn (float $spent): bool => $tell(['state' => 'running', 'spent' => $spent]),
+        $effort = new Effort(
+            $state['seconds'],
+            static fn (float $spent): bool => $tell(['state' => 'running', 'spent' => $spent]),
             static function (Solution $solution) use ($tell, &$found): void {
-                $tell(['state' => 'running', 'found' => ++$found, 'ends' => TimetableReport::moment($solution->makespan)]);
-            });
+                $tell([
+                    'state' => 'running',
+                    'found' => ++$found,
+                    'ends' => TimetableReport::moment($solution->makespan),
+                ]);
+            },
+        );
         try {
             $ends = $this->clock->lay($user, $builds, $whatIf, $effort)['ends'];
             $tell(['state' => 'done', 'ends' => is_string($ends) ? $ends : null]);
@@ -104,6 +124,10 @@ final readonly class Searches
     /** @param  SearchState  $state */
     private function keep(User $user, string $id, array $state): void
     {
-        $this->cache->put("search.{$user->id}.{$id}", $state, $state['state'] === 'running' ? self::SILENT : self::KEPT);
+        $this->cache->put(
+            "search.{$user->id}.{$id}",
+            $state,
+            $state['state'] === 'running' ? self::SILENT : self::KEPT,
+        );
     }
 }

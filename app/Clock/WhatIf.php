@@ -8,7 +8,10 @@ use Ulvrach\Plan\BenchConditions;
 use Ulvrach\Plan\Plan;
 use Ulvrach\Plan\SchoolChoice;
 
-/** Changes that are only thought through: another room or school, a session that is missed or had besides, a step put off. */
+/**
+ * Changes that are only thought through: another room or school, a session that is missed or had besides, a step put
+ * off.
+ */
 final readonly class WhatIf
 {
     /**
@@ -37,7 +40,14 @@ final readonly class WhatIf
     {
         $bench = $plan->bench;
 
-        return $plan->with(school: $this->school === null ? $plan->school : new SchoolChoice($this->school), bench: new BenchConditions($this->temperatureC ?? $bench->temperatureC, $this->humidityPercent ?? $bench->humidityPercent,
-            $bench->movingAir, $this->cabinetC ?? $bench->cabinetC));
+        return $plan->with(
+            school: $this->school === null ? $plan->school : new SchoolChoice($this->school),
+            bench: new BenchConditions(
+                $this->temperatureC ?? $bench->temperatureC,
+                $this->humidityPercent ?? $bench->humidityPercent,
+                $bench->movingAir,
+                $this->cabinetC ?? $bench->cabinetC,
+            ),
+        );
     }
 }

@@ -15,6 +15,8 @@ final class CurrentUser
     {
         $user = $request->user();
 
-        return $user instanceof User ? $user : throw new \LogicException('This route is not behind the auth middleware.');
+        return $user instanceof User
+            ? $user
+            : throw new \LogicException('This route is not behind the auth middleware.');
     }
 }

@@ -11,8 +11,23 @@ use Illuminate\Database\Eloquent\Model;
  * A person's week, and the secret address of their calendar if they have asked for one.
  *
  * @property int $user_id
- * @property array{timeZone: string, sessions: array<int, list<array{int, int}>>, exceptions: array<string, list<array{int, int}>>, compressor: array{int, int}, daylight: array{int, int}, setup: int, pace?: array{applying: float|int, cleaning: float|int}}|null $document
- * @property array{seasons: array<string, array{day: array{temperatureC: float|int, humidityPercent: float|int}, night: array{temperatureC: float|int, humidityPercent: float|int}}>, night: array{int, int}, counts: bool}|null $room
+ * @property array{
+ *   timeZone: string,
+ *   sessions: array<int, list<array{int, int}>>,
+ *   exceptions: array<string, list<array{int, int}>>,
+ *   compressor: array{int, int},
+ *   daylight: array{int, int},
+ *   setup: int,
+ *   pace?: array{applying: float|int, cleaning: float|int},
+ * }|null $document
+ * @property array{
+ *   seasons: array<string, array{
+ *     day: array{temperatureC: float|int, humidityPercent: float|int},
+ *     night: array{temperatureC: float|int, humidityPercent: float|int},
+ *   }>,
+ *   night: array{int, int},
+ *   counts: bool,
+ * }|null $room
  * @property string|null $feed_token
  *
  * @see BenchSettings

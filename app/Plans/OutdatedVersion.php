@@ -11,6 +11,8 @@ final class OutdatedVersion extends \RuntimeException
 {
     public function __construct(public readonly Build $current)
     {
-        parent::__construct('This plan was changed in another window since you opened it. Your change has not been saved.');
+        parent::__construct(
+            'This plan was changed in another window since you opened it. Your change has not been saved.',
+        );
     }
 }

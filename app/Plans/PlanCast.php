@@ -29,10 +29,13 @@ final class PlanCast implements CastsAttributes
 
     public function set(Model $model, string $key, mixed $value, array $attributes): string
     {
-        if (! $value instanceof Plan) {
+        if (! ($value instanceof Plan)) {
             throw new \InvalidArgumentException('Only a plan can be stored as a plan.');
         }
 
-        return json_encode(PlanWriter::toArray($value), JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR);
+        return json_encode(
+            PlanWriter::toArray($value),
+            JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR,
+        );
     }
 }

@@ -50,7 +50,12 @@ final readonly class PlanStore
     {
         return $this->change($build, $version, function (Build $locked) use ($edits, $label): void {
             $plan = $locked->head->document;
-            $this->append($locked, $locked->head_id, EditCodec::apply($edits, $plan), $label ?? EditLabel::of($edits, $plan));
+            $this->append(
+                $locked,
+                $locked->head_id,
+                EditCodec::apply($edits, $plan),
+                $label ?? EditLabel::of($edits, $plan),
+            );
         });
     }
 
@@ -87,7 +92,10 @@ final readonly class PlanStore
     /** @return Builder<PlanRevision> the newest of the revisions that were made from the present one */
     private function newestChild(Build $build): Builder
     {
-        return PlanRevision::query()->where('build_id', $build->id)->where('parent_id', $build->head_id)->latest('id');
+        return PlanRevision::query()
+            ->where('build_id', $build->id)
+            ->where('parent_id', $build->head_id)
+            ->latest('id');
     }
 
     /** @param  \Closure(Build): void  $change */
@@ -107,13 +115,18 @@ final readonly class PlanStore
             return $locked;
         });
 
-        return $changed instanceof Build ? $changed : throw new \LogicException('A transaction must answer with the build.');
+        return $changed instanceof Build
+            ? $changed
+            : throw new \LogicException('A transaction must answer with the build.');
     }
 
     private function append(Build $build, ?int $parent, Plan $plan, string $label): void
     {
         $revision = PlanRevision::query()->create([
-            'build_id' => $build->id, 'parent_id' => $parent, 'label' => $label, 'document' => $plan,
+            'build_id' => $build->id,
+            'parent_id' => $parent,
+            'label' => $label,
+            'document' => $plan,
         ]);
         $build->head()->associate($revision);
         $this->forgetOldest($build);
@@ -126,8 +139,15 @@ final readonly class PlanStore
         }
         $oldest = PlanRevision::query()->where('build_id', $build->id)->latest('id')->skip(self::KEPT)->value('id');
         if (is_int($oldest)) {
-            PlanRevision::query()->where('build_id', $build->id)->where('parent_id', '<=', $oldest)->update(['parent_id' => null]);
-            PlanRevision::query()->where('build_id', $build->id)->where('id', '<=', $oldest)->where('id', '!=', $build->head_id)->delete();
+            PlanRevision::query()
+                ->where('build_id', $build->id)
+                ->where('parent_id', '<=', $oldest)
+                ->update(['parent_id' => null]);
+            PlanRevision::query()
+                ->where('build_id', $build->id)
+                ->where('id', '<=', $oldest)
+                ->where('id', '!=', $build->head_id)
+                ->delete();
         }
     }
 }

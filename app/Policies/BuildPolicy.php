@@ -13,6 +13,8 @@ final class BuildPolicy
 {
     public function own(User $user, Build $build): Response
     {
-        return $build->user_id === $user->id ? Response::allow() : Response::denyAsNotFound('There is nothing at this address.');
+        return $build->user_id === $user->id
+            ? Response::allow()
+            : Response::denyAsNotFound('There is nothing at this address.');
     }
 }

@@ -27,33 +27,50 @@ final class AppServiceProvider extends ServiceProvider
 
     public function register(): void
     {
-        $this->app->bind(Thermometer::class, static fn (): Thermometer => new FileThermometer(config()->string('ulvrach.thermometer') ?: null));
+        $this->app->bind(
+            Thermometer::class,
+            static fn (): Thermometer => new FileThermometer(config()->string('ulvrach.thermometer') ?: null),
+        );
         $this->app->bind(StatefulGuard::class, static function (Application $app): StatefulGuard {
             $guard = $app->make(Factory::class)->guard('web');
 
-            return $guard instanceof StatefulGuard ? $guard : throw new \LogicException('The web guard must keep sessions.');
+            return $guard instanceof StatefulGuard
+                ? $guard
+                : throw new \LogicException('The web guard must keep sessions.');
         });
     }
 
     public function boot(): void
     {
         Model::shouldBeStrict();
-        Session::extend('quiet', static fn (Application $app): QuietSessionHandler => new QuietSessionHandler(
-            $app->make(ConnectionInterface::class),
-            'sessions',
-            config()->integer('session.lifetime'),
-            $app,
-        ));
+        Session::extend(
+            'quiet',
+            static fn (Application $app): QuietSessionHandler => new QuietSessionHandler(
+                $app->make(ConnectionInterface::class),
+                'sessions',
+                config()->integer('session.lifetime'),
+                $app,
+            ),
+        );
         // Addresses without a host: right behind every port and name.
         Vite::createAssetPathsUsing(static fn (string $path): string => "/{$path}");
         foreach (self::LIMITS as $name => $limit) {
-            RateLimiter::for($name, static fn (Request $request): Limit => Limit::perMinute($limit)->by("{$name}|{$request->ip()}")->response(self::tooMany(...)));
+            RateLimiter::for(
+                $name,
+                static fn (Request $request): Limit => Limit::perMinute($limit)
+                    ->by("{$name}|{$request->ip()}")
+                    ->response(self::tooMany(...)),
+            );
         }
     }
 
     /** @param  array<string, int|string>  $headers  `Retry-After` holds seconds */
     private static function tooMany(Request $request, array $headers): JsonResponse
     {
-        return new JsonResponse(['message' => "Too many tries from this address. Try again in {$headers['Retry-After']} seconds."], 429, $headers);
+        return new JsonResponse(
+            ['message' => "Too many tries from this address. Try again in {$headers['Retry-After']} seconds."],
+            429,
+            $headers,
+        );
     }
 }

@@ -19,7 +19,10 @@ final readonly class FileThermometer implements Thermometer
 
     public function read(): ?Reading
     {
-        $reading = $this->file === null || ! is_file($this->file) ? null : self::parse((string) file_get_contents($this->file));
+        $reading =
+            $this->file === null || ! is_file($this->file)
+                ? null
+                : self::parse((string) file_get_contents($this->file));
         $age = $reading === null ? 0 : now()->getTimestamp() - (int) strtotime($reading->at);
 
         return $age < 0 || $age > self::STALE ? null : $reading;
@@ -27,7 +30,10 @@ final readonly class FileThermometer implements Thermometer
 
     public function log(): array
     {
-        $lines = $this->file === null || ! is_file("{$this->file}.log") ? [] : (array) file("{$this->file}.log", FILE_IGNORE_NEW_LINES);
+        $lines =
+            $this->file === null || ! is_file("{$this->file}.log")
+                ? []
+                : (array) file("{$this->file}.log", FILE_IGNORE_NEW_LINES);
         $readings = array_map(static fn (mixed $line) => self::parse((string) $line), $lines);
 
         return array_values(array_filter([...$readings, $this->read()]));
@@ -36,9 +42,20 @@ final readonly class FileThermometer implements Thermometer
     private static function parse(string $text): ?Reading
     {
         $data = json_decode($text, true);
-        $isOne = is_array($data) && is_numeric($data['temperatureC'] ?? null) && is_numeric($data['humidityPercent'] ?? null)
-            && is_string($data['at'] ?? null) && strtotime($data['at']) !== false;
+        $isOne =
+            is_array($data) &&
+            is_numeric($data['temperatureC'] ?? null) &&
+            is_numeric($data['humidityPercent'] ?? null) &&
+            is_string($data['at'] ?? null) &&
+            strtotime($data['at']) !== false;
 
-        return $isOne ? new Reading((float) $data['temperatureC'], (float) $data['humidityPercent'], $data['at'], ($data['simulated'] ?? false) === true) : null;
+        return $isOne
+            ? new Reading(
+                (float) $data['temperatureC'],
+                (float) $data['humidityPercent'],
+                $data['at'],
+                ($data['simulated'] ?? false) === true,
+            )
+            : null;
     }
 }

@@ -15,7 +15,9 @@ use Ulvrach\Schedule\Week;
 /** What a person's films will do: in their room as it was measured and as it usually is, or as their plans say. */
 final readonly class Forecasts
 {
-    /** Days that a film may have been drying for already, and days after which the room is taken to stay as it is then. */
+    /**
+     * Days that a film may have been drying for already, and days after which the room is taken to stay as it is then.
+     */
     private const PAST = 14;
 
     private const AHEAD = 45;
@@ -31,14 +33,21 @@ final readonly class Forecasts
 
     /**
      * @param  int  $now  Unix minute
-     * @param  Calendar|null  $calendar  hours in which work may end; null: only films that are there already are asked about
+     * @param  Calendar|null  $calendar  hours in which work may end; null: only films that are there already are asked
+     *   about
      */
     public function of(User $user, Week $week, int $now, ?Calendar $calendar = null): Forecast
     {
         if (! BenchSettings::countsWithRoom($user)) {
             return Forecast::asPlanned();
         }
-        $course = RoomCourse::of(BenchSettings::roomOf($user), $week->timeZone, $this->measured($now), $now - self::PAST * self::DAY, $now + self::AHEAD * self::DAY);
+        $course = RoomCourse::of(
+            BenchSettings::roomOf($user),
+            $week->timeZone,
+            $this->measured($now),
+            $now - self::PAST * self::DAY,
+            $now + self::AHEAD * self::DAY,
+        );
 
         return Forecast::in($course, $calendar?->momentsUntil($now + self::SAMPLED * self::DAY) ?? []);
     }

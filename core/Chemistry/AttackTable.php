@@ -13,25 +13,117 @@ final class AttackTable
 {
     /** @var array<string, array<string, array{int, int}>> film => carrier column => [solvent-proof, touch-dry] */
     public const FILMS = [
-        'waterborne-acrylic' => ['water' => [0, 2], 'alcohol' => [2, 3], 'odourless' => [0, 1], 'white' => [1, 2], 'lacquer' => [2, 3]],
-        'alcohol-acrylic' => ['water' => [0, 1], 'alcohol' => [3, 3], 'odourless' => [0, 1], 'white' => [1, 2], 'lacquer' => [3, 3]],
-        'lacquer' => ['water' => [0, 0], 'alcohol' => [1, 1], 'odourless' => [0, 0], 'white' => [1, 1], 'lacquer' => [3, 3]],
-        'enamel' => ['water' => [0, 0], 'alcohol' => [1, 1], 'odourless' => [1, 3], 'white' => [2, 3], 'lacquer' => [3, 3]],
-        'artist-oil' => ['water' => [0, 0], 'alcohol' => [1, 2], 'odourless' => [1, 3], 'white' => [2, 3], 'lacquer' => [3, 3]],
-        'chipping-fluid' => ['water' => [3, 3], 'alcohol' => [1, 2], 'odourless' => [0, 0], 'white' => [0, 0], 'lacquer' => [1, 2]],
-        'hairspray' => ['water' => [3, 3], 'alcohol' => [3, 3], 'odourless' => [0, 0], 'white' => [0, 0], 'lacquer' => [2, 3]],
-        'clay-wash' => ['water' => [3, 3], 'alcohol' => [2, 2], 'odourless' => [0, 0], 'white' => [0, 0], 'lacquer' => [1, 1]],
-        'dry-pigment' => ['water' => [2, 2], 'alcohol' => [2, 2], 'odourless' => [2, 2], 'white' => [2, 2], 'lacquer' => [2, 2]],
+        'waterborne-acrylic' => [
+            'water' => [0, 2],
+            'alcohol' => [2, 3],
+            'odourless' => [0, 1],
+            'white' => [1, 2],
+            'lacquer' => [2, 3],
+        ],
+        'alcohol-acrylic' => [
+            'water' => [0, 1],
+            'alcohol' => [3, 3],
+            'odourless' => [0, 1],
+            'white' => [1, 2],
+            'lacquer' => [3, 3],
+        ],
+        'lacquer' => [
+            'water' => [0, 0],
+            'alcohol' => [1, 1],
+            'odourless' => [0, 0],
+            'white' => [1, 1],
+            'lacquer' => [3, 3],
+        ],
+        'enamel' => [
+            'water' => [0, 0],
+            'alcohol' => [1, 1],
+            'odourless' => [1, 3],
+            'white' => [2, 3],
+            'lacquer' => [3, 3],
+        ],
+        'artist-oil' => [
+            'water' => [0, 0],
+            'alcohol' => [1, 2],
+            'odourless' => [1, 3],
+            'white' => [2, 3],
+            'lacquer' => [3, 3],
+        ],
+        'chipping-fluid' => [
+            'water' => [3, 3],
+            'alcohol' => [1, 2],
+            'odourless' => [0, 0],
+            'white' => [0, 0],
+            'lacquer' => [1, 2],
+        ],
+        'hairspray' => [
+            'water' => [3, 3],
+            'alcohol' => [3, 3],
+            'odourless' => [0, 0],
+            'white' => [0, 0],
+            'lacquer' => [2, 3],
+        ],
+        'clay-wash' => [
+            'water' => [3, 3],
+            'alcohol' => [2, 2],
+            'odourless' => [0, 0],
+            'white' => [0, 0],
+            'lacquer' => [1, 1],
+        ],
+        'dry-pigment' => [
+            'water' => [2, 2],
+            'alcohol' => [2, 2],
+            'odourless' => [2, 2],
+            'white' => [2, 2],
+            'lacquer' => [2, 2],
+        ],
         // Bound pigment and mud are made with acrylic medium or enamel: the weaker of the two counts.
-        'bound-pigment' => ['water' => [0, 2], 'alcohol' => [2, 3], 'odourless' => [1, 3], 'white' => [2, 3], 'lacquer' => [3, 3]],
-        'mud-paste' => ['water' => [0, 2], 'alcohol' => [2, 3], 'odourless' => [1, 3], 'white' => [2, 3], 'lacquer' => [3, 3]],
-        'salt' => ['water' => [3, 3], 'alcohol' => [1, 1], 'odourless' => [0, 0], 'white' => [0, 0], 'lacquer' => [0, 0]],
-        'white-glue' => ['water' => [1, 3], 'alcohol' => [1, 2], 'odourless' => [0, 0], 'white' => [0, 0], 'lacquer' => [1, 2]],
-        'epoxy-putty' => ['water' => [0, 1], 'alcohol' => [0, 1], 'odourless' => [0, 0], 'white' => [0, 0], 'lacquer' => [0, 1]],
-        'decal-film' => ['water' => [0, 1], 'alcohol' => [2, 3], 'odourless' => [0, 1], 'white' => [1, 2], 'lacquer' => [3, 3]],
+        'bound-pigment' => [
+            'water' => [0, 2],
+            'alcohol' => [2, 3],
+            'odourless' => [1, 3],
+            'white' => [2, 3],
+            'lacquer' => [3, 3],
+        ],
+        'mud-paste' => [
+            'water' => [0, 2],
+            'alcohol' => [2, 3],
+            'odourless' => [1, 3],
+            'white' => [2, 3],
+            'lacquer' => [3, 3],
+        ],
+        'salt' => [
+            'water' => [3, 3],
+            'alcohol' => [1, 1],
+            'odourless' => [0, 0],
+            'white' => [0, 0],
+            'lacquer' => [0, 0],
+        ],
+        'white-glue' => [
+            'water' => [1, 3],
+            'alcohol' => [1, 2],
+            'odourless' => [0, 0],
+            'white' => [0, 0],
+            'lacquer' => [1, 2],
+        ],
+        'epoxy-putty' => [
+            'water' => [0, 1],
+            'alcohol' => [0, 1],
+            'odourless' => [0, 0],
+            'white' => [0, 0],
+            'lacquer' => [0, 1],
+        ],
+        'decal-film' => [
+            'water' => [0, 1],
+            'alcohol' => [2, 3],
+            'odourless' => [0, 1],
+            'white' => [1, 2],
+            'lacquer' => [3, 3],
+        ],
     ];
 
-    /** @var array<string, array<string, int>> Only polystyrene is known; white spirit lets its stressed glue joints go. */
+    /**
+     * @var array<string, array<string, int>> Only polystyrene is known; white spirit lets its stressed glue joints go.
+     */
     public const BARE_PARTS = [
         'polystyrene' => ['water' => 0, 'alcohol' => 0, 'odourless' => 0, 'white' => 1, 'lacquer' => 2],
     ];
@@ -72,7 +164,10 @@ final class AttackTable
         return $level === 0 ? 0 : max(0, min(3, $level + $contact->shift()));
     }
 
-    /** Acetone is fiercer than lacquer thinner: where that already moves a film, acetone dissolves it; the rest is untested. */
+    /**
+     * Acetone is fiercer than lacquer thinner: where that already moves a film, acetone dissolves it; the rest is
+     * untested.
+     */
     private static function asAcetone(?int $lacquerThinner): ?int
     {
         return $lacquerThinner !== null && $lacquerThinner >= 2 ? 3 : null;

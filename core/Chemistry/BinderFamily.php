@@ -78,8 +78,19 @@ enum BinderFamily: string
             self::Enamel, self::ArtistOil => [Carrier::OdourlessSpirit, Carrier::WhiteSpirit],
             self::ChippingFluid, self::ClayWash => [Carrier::Water, Carrier::WettedWater],
             self::Hairspray => [Carrier::AlcoholBlend],
-            self::DryPigment => [Carrier::Water, Carrier::WettedWater, Carrier::AlcoholBlend, Carrier::OdourlessSpirit, Carrier::WhiteSpirit],
-            self::BoundPigment, self::MudPaste => [Carrier::Water, Carrier::WettedWater, Carrier::OdourlessSpirit, Carrier::WhiteSpirit],
+            self::DryPigment => [
+                Carrier::Water,
+                Carrier::WettedWater,
+                Carrier::AlcoholBlend,
+                Carrier::OdourlessSpirit,
+                Carrier::WhiteSpirit,
+            ],
+            self::BoundPigment, self::MudPaste => [
+                Carrier::Water,
+                Carrier::WettedWater,
+                Carrier::OdourlessSpirit,
+                Carrier::WhiteSpirit,
+            ],
             self::DecalFilm, self::WhiteGlue => [Carrier::Water, Carrier::WettedWater],
             self::MaskingFilm, self::MetalPencil, self::Salt, self::EpoxyPutty => [],
         };

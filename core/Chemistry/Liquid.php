@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Ulvrach\Chemistry;
 
-/** A carrier on its way to a surface: what it is, how it gets there, and the binder that it brings (none in a clean-up). */
+/**
+ * A carrier on its way to a surface: what it is, how it gets there, and the binder that it brings (none in a clean-up).
+ */
 final readonly class Liquid
 {
     public function __construct(

@@ -24,8 +24,13 @@ final class DeltaE2000
         $l = ($one->l + $two->l) / 2;
         $c = ($c1 + $c2) / 2;
         $h = self::meanHue($c1 * $c2, $h1, $h2);
-        $t = 1 - 0.17 * cos(deg2rad($h - 30)) + 0.24 * cos(deg2rad(2 * $h)) + 0.32 * cos(deg2rad(3 * $h + 6)) - 0.20 * cos(deg2rad(4 * $h - 63));
-        $sL = 1 + 0.015 * ($l - 50) ** 2 / sqrt(20 + ($l - 50) ** 2);
+        $t =
+            1 -
+            0.17 * cos(deg2rad($h - 30)) +
+            0.24 * cos(deg2rad(2 * $h)) +
+            0.32 * cos(deg2rad(3 * $h + 6)) -
+            0.2 * cos(deg2rad(4 * $h - 63));
+        $sL = 1 + (0.015 * ($l - 50) ** 2) / sqrt(20 + ($l - 50) ** 2);
         $sC = 1 + 0.045 * $c;
         $sH = 1 + 0.015 * $c * $t;
         $rT = -2 * sqrt($c ** 7 / ($c ** 7 + 25 ** 7)) * sin(deg2rad(60 * exp(-((($h - 275) / 25) ** 2))));

@@ -7,11 +7,8 @@ namespace Ulvrach\Colour;
 /** A colour as the eye measures it: CIE L*a*b* under D65. */
 final readonly class Lab
 {
-    public function __construct(
-        public float $l,
-        public float $a,
-        public float $b,
-    ) {
+    public function __construct(public float $l, public float $a, public float $b)
+    {
     }
 
     /**
@@ -46,22 +43,19 @@ final readonly class Lab
 
     private static function convert(string $hex): self
     {
-        [$red, $green, $blue] = array_map(
-            static function (string $pair): float {
-                $value = hexdec($pair) / 255;
+        [$red, $green, $blue] = array_map(static function (string $pair): float {
+            $value = hexdec($pair) / 255;
 
-                return $value <= 0.04045 ? $value / 12.92 : (($value + 0.055) / 1.055) ** 2.4;
-            },
-            str_split(substr($hex, 1), 2),
-        );
+            return $value <= 0.04045 ? $value / 12.92 : (($value + 0.055) / 1.055) ** 2.4;
+        }, str_split(substr($hex, 1), 2));
         $x = 0.41239079926595934 * $red + 0.357584339383878 * $green + 0.1804807884018343 * $blue;
         $y = 0.21263900587151027 * $red + 0.715168678767756 * $green + 0.07219231536073371 * $blue;
         $z = 0.01933081871559182 * $red + 0.11919477979462598 * $green + 0.9505321522496607 * $blue;
         // The cube root of CIE 15, with its straight part near black.
-        $root = static fn (float $t): float => $t > 216 / 24389 ? $t ** (1 / 3) : (24389 / 27 * $t + 16) / 116;
-        $fx = $root($x / (0.3127 / 0.3290));
+        $root = static fn (float $t): float => $t > 216 / 24389 ? $t ** (1 / 3) : ((24389 / 27) * $t + 16) / 116;
+        $fx = $root($x / (0.3127 / 0.329));
         $fy = $root($y);
-        $fz = $root($z / ((1 - 0.3127 - 0.3290) / 0.3290));
+        $fz = $root($z / ((1 - 0.3127 - 0.329) / 0.329));
 
         return new self(116 * $fy - 16, 500 * ($fx - $fy), 200 * ($fy - $fz));
     }

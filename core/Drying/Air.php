@@ -16,11 +16,8 @@ final readonly class Air
 
     private const DAMPEST = 95.0;
 
-    private function __construct(
-        public float $temperatureC,
-        public float $humidityPercent,
-        public bool $moving,
-    ) {
+    private function __construct(public float $temperatureC, public float $humidityPercent, public bool $moving)
+    {
     }
 
     /** @throws OutsideModelRange outside 5 to 45 °C or 10 to 95 % relative humidity */
@@ -38,7 +35,10 @@ final readonly class Air
 
     public static function isInRange(float $temperatureC, float $humidityPercent): bool
     {
-        return $temperatureC >= self::COLDEST_C && $temperatureC <= self::HOTTEST_C && $humidityPercent >= self::DRIEST && $humidityPercent <= self::DAMPEST;
+        return $temperatureC >= self::COLDEST_C &&
+            $temperatureC <= self::HOTTEST_C &&
+            $humidityPercent >= self::DRIEST &&
+            $humidityPercent <= self::DAMPEST;
     }
 
     /** What the tables hold for. */
@@ -50,7 +50,8 @@ final readonly class Air
     /** The same air warmed up in a cabinet: it holds as much water as before, and is drier for it; at least 10 %. */
     public function warmedTo(float $temperatureC): self
     {
-        $humidity = $this->humidityPercent * self::saturation($this->temperatureC) / self::saturation($temperatureC);
+        $humidity =
+            ($this->humidityPercent * self::saturation($this->temperatureC)) / self::saturation($temperatureC);
 
         return self::at($temperatureC, max(self::DRIEST, min(self::DAMPEST, $humidity)), true);
     }
@@ -62,11 +63,12 @@ final readonly class Air
     }
 
     /**
-     * Saturation vapour pressure of water in Pa: the Magnus form of Alduchov and Eskridge, Journal of Applied Meteorology 35
+     * Saturation vapour pressure of water in Pa: the Magnus form of Alduchov and Eskridge, Journal of Applied
+     * Meteorology 35
      * (1996) 601–609.
      */
     private static function saturation(float $temperatureC): float
     {
-        return 610.94 * exp(17.625 * $temperatureC / ($temperatureC + 243.04));
+        return 610.94 * exp((17.625 * $temperatureC) / ($temperatureC + 243.04));
     }
 }

@@ -28,7 +28,8 @@ final readonly class CureTimes
     }
 
     /**
-     * The same at this bench. Thickness counts for the last state only: a next coat goes on when the one before has skinned.
+     * The same at this bench. Thickness counts for the last state only: a next coat goes on when the one before has
+     * skinned.
      *
      * @param  float  $thickness  relative to the usual number of coats
      */
@@ -36,13 +37,24 @@ final readonly class CureTimes
     {
         $touchDry = self::scaled($this->touchDry, $this->laws[0], $air, 1.0, $retarded);
         $recoatable = self::scaled($this->recoatable, $this->laws[1], $air, 1.0, $retarded);
-        $solventProof = $this->solventProof === null ? null : self::scaled($this->solventProof, $this->laws[2], $air, $thickness, $retarded);
+        $solventProof =
+            $this->solventProof === null
+                ? null
+                : self::scaled($this->solventProof, $this->laws[2], $air, $thickness, $retarded);
 
         // A later state is never reached before an earlier one, though their laws differ.
         $recoatable = [max($recoatable[0], $touchDry[0]), max($recoatable[1], $touchDry[1])];
 
-        return new self($this->name, $touchDry, $recoatable,
-            $solventProof === null ? null : [max($solventProof[0], $recoatable[0]), max($solventProof[1], $recoatable[1])], $this->reason, $this->laws);
+        return new self(
+            name: $this->name,
+            touchDry: $touchDry,
+            recoatable: $recoatable,
+            solventProof: $solventProof === null
+                ? null
+                : [max($solventProof[0], $recoatable[0]), max($solventProof[1], $recoatable[1])],
+            reason: $this->reason,
+            laws: $this->laws,
+        );
     }
 
     /**

@@ -36,7 +36,9 @@ enum DryingLaw: string
         };
     }
 
-    /** The power of the film's thickness that its drying time goes with: evaporation from a film 1, oxygen into it 2. */
+    /**
+     * The power of the film's thickness that its drying time goes with: evaporation from a film 1, oxygen into it 2.
+     */
     public function thicknessExponent(): int
     {
         return match ($this) {

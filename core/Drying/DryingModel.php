@@ -11,7 +11,10 @@ final class DryingModel
 
     private const ZERO_C = 273.15;
 
-    /** A fan carries the saturated air off the film: half as fast again; bench experience, docs/sources.md, "drying laws". */
+    /**
+     * A fan carries the saturated air off the film: half as fast again; bench experience, docs/sources.md, "drying
+     * laws".
+     */
     private const FAN = 1.5;
 
     /** "With retarder two to three times as long"; drying table. */
@@ -32,14 +35,20 @@ final class DryingModel
             return 1.0;
         }
         $reference = Air::reference();
-        $pace = $law === DryingLaw::Water
-            ? max(self::SLOWEST, $air->deficit() / $reference->deficit())
-            : exp(-$law->energy() / self::GAS_CONSTANT * (1 / ($air->temperatureC + self::ZERO_C) - 1 / ($reference->temperatureC + self::ZERO_C)));
+        $pace =
+            $law === DryingLaw::Water
+                ? max(self::SLOWEST, $air->deficit() / $reference->deficit())
+                : exp(
+                    (-$law->energy() / self::GAS_CONSTANT) *
+                        (1 / ($air->temperatureC + self::ZERO_C) - 1 / ($reference->temperatureC + self::ZERO_C)),
+                );
 
         return $air->moving && $law->evaporates() ? $pace * self::FAN : $pace;
     }
 
-    /** How many times the reference time a film of this thickness takes: 1 is a thin coat; thinner ones count as thin. */
+    /**
+     * How many times the reference time a film of this thickness takes: 1 is a thin coat; thinner ones count as thin.
+     */
     public static function thickness(DryingLaw $law, float $relative): float
     {
         return max(1.0, $relative) ** $law->thicknessExponent();
@@ -51,7 +60,8 @@ final class DryingModel
     }
 
     /**
-     * Minutes, rounded up, until a film is through that takes so many at the reference, if the air changes on the way: a
+     * Minutes, rounded up, until a film is through that takes so many at the reference, if the air changes on the way:
+     * a
      * half dried film goes on from where it was.
      *
      * @param  iterable<array{int|null, Air}>  $airs  minutes for which each lasts, and the air; null: for good

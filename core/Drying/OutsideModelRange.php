@@ -10,7 +10,10 @@ final class OutsideModelRange extends \DomainException implements CoreError
 {
     public static function temperature(float $celsius): self
     {
-        return new self("Drying times hold from 5 to 45 °C; {$celsius} °C was asked. Below, paint does not form a film; above, plastic softens.");
+        return new self(
+            "Drying times hold from 5 to 45 °C; {$celsius} °C was asked. Below, paint does not form a film; above, "
+                .'plastic softens.',
+        );
     }
 
     public static function humidity(float $percent): self

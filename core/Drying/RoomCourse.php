@@ -10,7 +10,12 @@ final readonly class RoomCourse
     /** Minutes that a reading counts for if none follows it. */
     private const READING_LASTS = 60;
 
-    /** @param  list<array{int, Air}>  $course  Unix minute from which the air is so, rising; the last one goes on for good */
+    /**
+     * @param  list<array{
+     *   int,
+     *   Air,
+     * }>  $course  Unix minute from which the air is so, rising; the last one goes on for good
+     */
     private function __construct(private array $course)
     {
     }
@@ -26,9 +31,17 @@ final readonly class RoomCourse
         $usual = self::usual($room, new \DateTimeZone($timeZone), $from, $until);
         $readings = [];
         foreach ($measured as $number => [$minute, $air]) {
-            $readings[] = [$minute, min($minute + self::READING_LASTS, $measured[$number + 1][0] ?? PHP_INT_MAX), $air];
+            $readings[] = [
+                $minute,
+                min($minute + self::READING_LASTS, $measured[$number + 1][0] ?? PHP_INT_MAX),
+                $air,
+            ];
         }
-        $changes = array_unique([...array_column($usual, 0), ...array_column($readings, 0), ...array_column($readings, 1)]);
+        $changes = array_unique([
+            ...array_column($usual, 0),
+            ...array_column($readings, 0),
+            ...array_column($readings, 1),
+        ]);
         sort($changes);
         $course = [];
         $day = $reading = 0;
@@ -100,7 +113,10 @@ final readonly class RoomCourse
         do {
             $season = Season::of((int) $day->format('n'));
             foreach ($hours as $minute) {
-                $usual[] = [intdiv($day->setTime(intdiv($minute, 60), $minute % 60)->getTimestamp(), 60), $room->at($season, $minute)];
+                $usual[] = [
+                    intdiv($day->setTime(intdiv($minute, 60), $minute % 60)->getTimestamp(), 60),
+                    $room->at($season, $minute),
+                ];
             }
             $day = $day->modify('+1 day');
         } while ($day->getTimestamp() < $until * 60);

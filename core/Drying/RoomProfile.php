@@ -15,7 +15,10 @@ final readonly class RoomProfile
 {
     /**
      * @param  array<string, array{day: Air, night: Air}>  $seasons
-     * @param  array{int, int}  $night  minutes of the local day between which the night's air holds; usually through midnight
+     * @param  array{
+     *   int,
+     *   int,
+     * }  $night  minutes of the local day between which the night's air holds; usually through midnight
      */
     private function __construct(private array $seasons, public array $night)
     {
@@ -31,22 +34,31 @@ final readonly class RoomProfile
         $seasons = [];
         foreach (Season::cases() as $season) {
             foreach ($room['seasons'][$season->value] as $part => $data) {
-                $seasons[$season->value][$part] = Air::at((float) $data['temperatureC'], (float) $data['humidityPercent']);
+                $seasons[$season->value][$part] = Air::at(
+                    (float) $data['temperatureC'],
+                    (float) $data['humidityPercent'],
+                );
             }
         }
 
         return new self($seasons, $room['night']);
     }
 
-    /** A living room in a temperate climate, heated by day from autumn to spring: assumed, to be replaced by one's own readings. */
+    /**
+     * A living room in a temperate climate, heated by day from autumn to spring: assumed, to be replaced by one's own
+     * readings.
+     */
     public static function usual(): self
     {
-        return new self([
-            Season::Winter->value => ['day' => Air::at(20.0, 40.0), 'night' => Air::at(17.0, 46.0)],
-            Season::Spring->value => ['day' => Air::at(20.0, 50.0), 'night' => Air::at(18.0, 55.0)],
-            Season::Summer->value => ['day' => Air::at(24.0, 60.0), 'night' => Air::at(22.0, 66.0)],
-            Season::Autumn->value => ['day' => Air::at(20.0, 55.0), 'night' => Air::at(18.0, 60.0)],
-        ], [1380, 360]);
+        return new self(
+            [
+                Season::Winter->value => ['day' => Air::at(20.0, 40.0), 'night' => Air::at(17.0, 46.0)],
+                Season::Spring->value => ['day' => Air::at(20.0, 50.0), 'night' => Air::at(18.0, 55.0)],
+                Season::Summer->value => ['day' => Air::at(24.0, 60.0), 'night' => Air::at(22.0, 66.0)],
+                Season::Autumn->value => ['day' => Air::at(20.0, 55.0), 'night' => Air::at(18.0, 60.0)],
+            ],
+            [1380, 360],
+        );
     }
 
     public function byDay(Season $season): Air
@@ -71,7 +83,10 @@ final readonly class RoomProfile
     /** @return RoomData */
     public function write(): array
     {
-        $air = static fn (Air $air): array => ['temperatureC' => $air->temperatureC, 'humidityPercent' => $air->humidityPercent];
+        $air = static fn (Air $air): array => [
+            'temperatureC' => $air->temperatureC,
+            'humidityPercent' => $air->humidityPercent,
+        ];
         $seasons = [];
         foreach ($this->seasons as $season => ['day' => $day, 'night' => $night]) {
             $seasons[$season] = ['day' => $air($day), 'night' => $air($night)];

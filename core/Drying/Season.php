@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Ulvrach\Drying;
 
-/** A quarter of the year, by whole months as in the north; who lives in the south enters the room's values accordingly. */
+/**
+ * A quarter of the year, by whole months as in the north; who lives in the south enters the room's values accordingly.
+ */
 enum Season: string
 {
     case Winter = 'winter';

@@ -20,7 +20,7 @@ final class BenchAir
     {
         return $bench->cabinetC === null
             ? Air::at($room->temperatureC, $room->humidityPercent, $bench->movingAir)
-            // No cabinet cools a room that is warmer still.
-            : $room->warmedTo(max($bench->cabinetC, $room->temperatureC));
+            : // No cabinet cools a room that is warmer still.
+            $room->warmedTo(max($bench->cabinetC, $room->temperatureC));
     }
 }

@@ -31,7 +31,12 @@ final readonly class Evaluation
     /** Those that are accepted are not counted. */
     public function count(Severity $severity): int
     {
-        return count(array_filter($this->findings, static fn (Finding $finding) => $finding->severity === $severity && $finding->isOpen()));
+        return count(
+            array_filter(
+                $this->findings,
+                static fn (Finding $finding) => $finding->severity === $severity && $finding->isOpen(),
+            ),
+        );
     }
 
     /** Minutes of work in all. */

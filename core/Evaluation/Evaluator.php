@@ -22,8 +22,10 @@ final class Evaluator
     /** @var array<string, CureTimes> a plan has few of them, asked for again at every edit */
     private array $cures = [];
 
-    public function __construct(private readonly RuleBook $rules = new RuleBook, private readonly StepLiquids $liquids = new StepLiquids)
-    {
+    public function __construct(
+        private readonly RuleBook $rules = new RuleBook(),
+        private readonly StepLiquids $liquids = new StepLiquids(),
+    ) {
     }
 
     public function evaluate(Plan $plan): Evaluation
@@ -36,7 +38,15 @@ final class Evaluator
         $layers = [];
         $clock = 0;
         foreach ($plan->steps as $index => $step) {
-            $situation = new Situation($plan, $index, $step, TechniqueLibrary::get($step->technique), $plan->productOf($step), $air, $this->liquids);
+            $situation = new Situation(
+                plan: $plan,
+                index: $index,
+                step: $step,
+                technique: TechniqueLibrary::get($step->technique),
+                product: $plan->productOf($step),
+                air: $air,
+                known: $this->liquids,
+            );
             $touched = [];
             foreach ($step->zones as $zoneId) {
                 $touched[spl_object_id($strata[$zoneId])] = $strata[$zoneId];
@@ -52,7 +62,14 @@ final class Evaluator
             $clock = $stepTimes->end;
         }
 
-        return new Evaluation($plan, $times, $layers, $strata, $judge->findings($plan, $strata, $times), $clockZero);
+        return new Evaluation(
+            plan: $plan,
+            times: $times,
+            layers: $layers,
+            strata: $strata,
+            findings: $judge->findings($plan, $strata, $times),
+            clockZero: $clockZero,
+        );
     }
 
     /** @return array<string, Strata> by zone id */
@@ -66,7 +83,11 @@ final class Evaluator
         }
         $alike = [];
         foreach ($plan->zones as $id => $zone) {
-            $alike["{$zone->substrate->value} {$zone->depicts->value} {$zone->kind->role()} {$zone->traffic->value} {$zone->sheltered} ".implode(',', $journeys[$id])][] = $id;
+            $alike[
+                "{$zone->substrate->value} {$zone->depicts->value} {$zone->kind->role()} {$zone->traffic->value} "
+                    ."{$zone->sheltered} ".
+                    implode(',', $journeys[$id])
+            ][] = $id;
         }
         $strata = [];
         foreach ($alike as $ids) {
@@ -112,7 +133,16 @@ final class Evaluator
             default => max($clock, $ready),
         };
 
-        return new StepTimes($ready, $start, $start + $span, $handsOn, $closes, $hold, $situation->waits(), $situation->window($touched));
+        return new StepTimes(
+            ready: $ready,
+            start: $start,
+            end: $start + $span,
+            handsOn: $handsOn,
+            closes: $closes,
+            hold: $hold,
+            waits: $situation->waits(),
+            window: $situation->window($touched),
+        );
     }
 
     /** @return array{int, int} minutes from the first touch to the last, and how many of them the hands are busy */
@@ -123,7 +153,7 @@ final class Evaluator
         foreach ($step->zones as $zoneId) {
             $area += $plan->zones[$zoneId]->areaCm2;
         }
-        $handsOn = $technique->setUpMinutes + (int) ceil($step->coats * $technique->applyMinutes * $area / 100);
+        $handsOn = $technique->setUpMinutes + (int) ceil(($step->coats * $technique->applyMinutes * $area) / 100);
         $waits = 0;
         if ($step->coats > 1 && ($product = $plan->productOf($step)) !== null) {
             $cure = $this->cureOf($step, $product, $technique->kind, $plan);
@@ -131,7 +161,7 @@ final class Evaluator
         }
         if ($step->cleanUp !== null) {
             $waits += $step->cleanUp->afterMinutes;
-            $handsOn += (int) ceil($technique->cleanMinutes * $area / 100);
+            $handsOn += (int) ceil(($technique->cleanMinutes * $area) / 100);
         }
 
         return [$handsOn + $waits, $handsOn];
@@ -144,7 +174,8 @@ final class Evaluator
         $bench = $plan->bench;
         $thickness = max(1.0, $step->coats / TechniqueLibrary::get($step->technique)->coats);
         $retarded = ($step->thinner ?? $product->carrier) === Carrier::WettedWater;
-        $key = "{$row->name} {$thickness} {$retarded} {$bench->temperatureC} {$bench->humidityPercent} {$bench->movingAir} {$bench->cabinetC}";
+        $key = "{$row->name} {$thickness} {$retarded} {$bench->temperatureC} {$bench->humidityPercent} "
+            ."{$bench->movingAir} {$bench->cabinetC}";
 
         return $this->cures[$key] ??= $row->at(BenchAir::of($bench), $thickness, $retarded);
     }
@@ -160,10 +191,22 @@ final class Evaluator
         $laidAt = $times->end;
         $sheen = $situation->product->sheen;
 
-        return new Layer($situation->index, $step->id, $situation->technique, $situation->kind, $situation->product, $film,
-            $situation->technique->coverage, $sheen, $step->coats,
-            $laidAt, $laidAt + $cure->touchDry[1], $laidAt + $cure->recoatable[1],
-            $cure->solventProof === null ? null : $laidAt + $cure->solventProof[1], $cure->laws);
+        return new Layer(
+            stepIndex: $situation->index,
+            stepId: $step->id,
+            technique: $situation->technique,
+            kind: $situation->kind,
+            product: $situation->product,
+            film: $film,
+            coverage: $situation->technique->coverage,
+            sheen: $sheen,
+            coats: $step->coats,
+            laidAt: $laidAt,
+            touchDryAt: $laidAt + $cure->touchDry[1],
+            recoatableAt: $laidAt + $cure->recoatable[1],
+            solventProofAt: $cure->solventProof === null ? null : $laidAt + $cure->solventProof[1],
+            laws: $cure->laws,
+        );
     }
 
     /** @param  list<Strata>  $touched */

@@ -36,7 +36,11 @@ final readonly class FollowUp
     public static function of(Evaluation $evaluation, int $index): array
     {
         $technique = TechniqueLibrary::get($evaluation->plan->steps[$index]->technique);
-        $windows = [...self::ownWindow($evaluation, $index, $technique), ...self::cleaning($evaluation, $index, $technique), ...self::onTheFilm($evaluation, $index)];
+        $windows = [
+            ...self::ownWindow($evaluation, $index, $technique),
+            ...self::cleaning($evaluation, $index, $technique),
+            ...self::onTheFilm($evaluation, $index),
+        ];
         usort($windows, static fn (self $a, self $b) => $a->opens <=> $b->opens);
 
         return $windows;
@@ -63,24 +67,54 @@ final readonly class FollowUp
     {
         $times = $evaluation->times[$index];
 
-        return $times->closes === null ? [] : [new self($technique->name, $times->ready, null, $times->closes,
-            'nothing lets go yet', 'it takes force and comes off in sheets, or not at all')];
+        return $times->closes === null
+            ? []
+            : [
+                new self(
+                    action: $technique->name,
+                    opens: $times->ready,
+                    bestUntil: null,
+                    closes: $times->closes,
+                    before: 'nothing lets go yet',
+                    after: 'it takes force and comes off in sheets, or not at all',
+                ),
+            ];
     }
 
     /** @return list<self> */
     private static function cleaning(Evaluation $evaluation, int $index, Technique $technique): array
     {
         $step = $evaluation->plan->steps[$index];
-        $window = self::cleanUpWindow($technique, $evaluation->plan->productOf($step)?->family, BenchAir::of($evaluation->plan->bench));
+        $window = self::cleanUpWindow(
+            $technique,
+            $evaluation->plan->productOf($step)?->family,
+            BenchAir::of($evaluation->plan->bench),
+        );
         if ($step->cleanUp === null || $window === null) {
             return [];
         }
         // The step ends when it is cleaned; its window counts from when it was applied.
-        $applied = $evaluation->times[$index]->end - $step->cleanUp->afterMinutes
-            - (int) ceil($technique->cleanMinutes * array_sum(array_map(static fn (string $zone) => $evaluation->plan->zones[$zone]->areaCm2, $step->zones)) / 100);
+        $applied =
+            $evaluation->times[$index]->end -
+            $step->cleanUp->afterMinutes -
+            (int) ceil(
+                ($technique->cleanMinutes *
+                    array_sum(
+                        array_map(static fn (string $zone) => $evaluation->plan->zones[$zone]->areaCm2, $step->zones),
+                    )) /
+                    100,
+            );
 
-        return [new self("Clean it up, {$window->sign}", $applied + $window->earliest, $window->bestUntil === null ? null : $applied + $window->bestUntil,
-            $window->latest === null ? null : $applied + $window->latest, 'the brush takes all of it out', $window->latest === null ? null : 'it has set, or takes the paint along')];
+        return [
+            new self(
+                action: "Clean it up, {$window->sign}",
+                opens: $applied + $window->earliest,
+                bestUntil: $window->bestUntil === null ? null : $applied + $window->bestUntil,
+                closes: $window->latest === null ? null : $applied + $window->latest,
+                before: 'the brush takes all of it out',
+                after: $window->latest === null ? null : 'it has set, or takes the paint along',
+            ),
+        ];
     }
 
     /** @return list<self> */
@@ -89,14 +123,38 @@ final readonly class FollowUp
         $layer = $evaluation->layers[$index];
         if ($layer === null) {
             return TechniqueLibrary::get($evaluation->plan->steps[$index]->technique)->kind === TechniqueKind::Mask
-                ? [new self('Take the mask off', $evaluation->times[$index]->end, null, $evaluation->times[$index]->end + Minutes::DAY, 'nothing was painted yet', 'its glue stays, or the edge tears')]
+                ? [
+                    new self(
+                        action: 'Take the mask off',
+                        opens: $evaluation->times[$index]->end,
+                        bestUntil: null,
+                        closes: $evaluation->times[$index]->end + Minutes::DAY,
+                        before: 'nothing was painted yet',
+                        after: 'its glue stays, or the edge tears',
+                    ),
+                ]
                 : [];
         }
         $isFilm = $layer->kind === TechniqueKind::ReleaseFilm;
-        $windows = [new self($isFilm ? 'The colour that it shall lift' : 'The next coat', $layer->recoatableAt, null, $isFilm ? $layer->laidAt + Minutes::DAY : null,
-            'it tears or traps what is below', $isFilm ? 'the film crazes, or no longer lets go' : null)];
+        $windows = [
+            new self(
+                action: $isFilm ? 'The colour that it shall lift' : 'The next coat',
+                opens: $layer->recoatableAt,
+                bestUntil: null,
+                closes: $isFilm ? $layer->laidAt + Minutes::DAY : null,
+                before: 'it tears or traps what is below',
+                after: $isFilm ? 'the film crazes, or no longer lets go' : null,
+            ),
+        ];
         if ($layer->solventProofAt !== null && ! $isFilm) {
-            $windows[] = new self('Masks, solvents and rubbing', $layer->solventProofAt, null, null, 'it is pulled off, softened or stained', null);
+            $windows[] = new self(
+                action: 'Masks, solvents and rubbing',
+                opens: $layer->solventProofAt,
+                bestUntil: null,
+                closes: null,
+                before: 'it is pulled off, softened or stained',
+                after: null,
+            );
         }
 
         return $windows;

@@ -42,7 +42,12 @@ final class Forecast
         }
         $around = static fn (Air $room): Air => BenchAir::in($room, $bench);
 
-        return $this->room->through($wait->law, $wait->minutes * DryingModel::pace($wait->law, BenchAir::of($bench)), $from, $around);
+        return $this->room->through(
+            $wait->law,
+            $wait->minutes * DryingModel::pace($wait->law, BenchAir::of($bench)),
+            $from,
+            $around,
+        );
     }
 
     /**
@@ -65,7 +70,10 @@ final class Forecast
         [$opener, $window] = $times->window ?? [null, null];
         $openedAt = $opener === null ? null : $steps[$opener]->doneAt;
 
-        return [$notBefore, $openedAt === null || $window === null ? null : $openedAt + $this->minutes($window, $bench, $openedAt)];
+        return [
+            $notBefore,
+            $openedAt === null || $window === null ? null : $openedAt + $this->minutes($window, $bench, $openedAt),
+        ];
     }
 
     /** Long enough whenever work ends, for who does not know yet when that is. */
@@ -85,7 +93,8 @@ final class Forecast
         if ($this->room === null || $this->moments === []) {
             return $wait->minutes;
         }
-        $key = "{$isLongest} {$wait->minutes} {$wait->law->value} {$bench->temperatureC} {$bench->humidityPercent} {$bench->movingAir} {$bench->cabinetC}";
+        $key = "{$isLongest} {$wait->minutes} {$wait->law->value} {$bench->temperatureC} {$bench->humidityPercent} "
+            ."{$bench->movingAir} {$bench->cabinetC}";
 
         if (! isset($this->known[$key])) {
             $all = array_map(fn (int $moment) => $this->minutes($wait, $bench, $moment), $this->moments);

@@ -16,7 +16,13 @@ use Ulvrach\Technique\TechniqueKind;
 /** What a step leaves behind. The same on every zone of the step; times are minutes on the plan's clock. */
 final readonly class Layer
 {
-    /** @param  array{DryingLaw, DryingLaw, DryingLaw}  $laws  what has to go on for it to be touch-dry, recoatable, solvent-proof */
+    /**
+     * @param  array{
+     *   DryingLaw,
+     *   DryingLaw,
+     *   DryingLaw,
+     * }  $laws  what has to go on for it to be touch-dry, recoatable, solvent-proof
+     */
     public function __construct(
         public int $stepIndex,
         public string $stepId,

@@ -25,7 +25,10 @@ final class Situation
     /** Minutes from the top coat until the film below has taken up water; from the drying table, "chipping fluid". */
     public const LIFT_OFF_OPENS = 15;
 
-    /** Minutes that a very thin single coat stays workable over a release film, and any other; drying table, "chipping fluid". */
+    /**
+     * Minutes that a very thin single coat stays workable over a release film, and any other; drying table, "chipping
+     * fluid".
+     */
     private const LIFT_OFF_CLOSES = ['thin' => 360, 'usual' => 120];
 
     /** Minutes within which salt is brushed off again: "within a few hours"; drying table, "salt". */
@@ -134,7 +137,9 @@ final class Situation
     {
         $zone = $strata->zone->id;
 
-        return array_key_exists($zone, $this->zoneHolds) ? $this->zoneHolds[$zone] : $this->zoneHolds[$zone] = $this->longestHoldOn($strata);
+        return array_key_exists($zone, $this->zoneHolds)
+            ? $this->zoneHolds[$zone]
+            : ($this->zoneHolds[$zone] = $this->longestHoldOn($strata));
     }
 
     private function longestHoldOn(Strata $strata): ?Hold
@@ -168,7 +173,7 @@ final class Situation
     private function holdOf(Layer $layer): ?Hold
     {
         $needs = $this->technique->wetInWet && $layer->film->oxidises() ? CureState::Wet : $this->technique->needs;
-        $until = $needs === CureState::Wet ? null : ($layer->reaches($needs) ?? $layer->recoatableAt);
+        $until = $needs === CureState::Wet ? null : $layer->reaches($needs) ?? $layer->recoatableAt;
         $hold = $until === null ? null : new Hold($layer, $needs, $until, null);
         foreach ($this->liquidsToWaitFor() as $liquid) {
             $state = $liquid->stateToWaitFor($layer);
@@ -189,9 +194,13 @@ final class Situation
      */
     private function liquidsToWaitFor(): array
     {
-        return $this->toWaitFor ??= $this->kind === TechniqueKind::ReleaseFilm && $this->product?->family !== BinderFamily::Salt
-            ? [...$this->liquids, $this->known->get(Carrier::Water, Contact::Scrub, null, TechniqueKind::LiftOff, false, false)]
-            : $this->liquids;
+        return $this->toWaitFor ??=
+            $this->kind === TechniqueKind::ReleaseFilm && $this->product?->family !== BinderFamily::Salt
+                ? [
+                    ...$this->liquids,
+                    $this->known->get(Carrier::Water, Contact::Scrub, null, TechniqueKind::LiftOff, false, false),
+                ]
+                : $this->liquids;
     }
 
     /** The coat over a release film must be touch-dry, and the water needs time to get through it. */
@@ -210,7 +219,10 @@ final class Situation
         return new Hold($top, CureState::TouchDry, $top->laidAt + $wait->minutes, null);
     }
 
-    /** @return array<int, Wait> by index of the step whose layer has to be waited for: from its end; asked after holdOn() */
+    /**
+     * @return array<int, Wait> by index of the step whose layer has to be waited for: from its end; asked after
+     *   holdOn()
+     */
     public function waits(): array
     {
         $waits = $this->liftOffWaits;
@@ -247,7 +259,10 @@ final class Situation
             if ($coat !== null && ($window === null || $closes - $coat->laidAt < $window[1]->minutes)) {
                 $window = [$coat->stepIndex, new Wait($closes - $coat->laidAt, DryingLaw::Water)];
             }
-            $film = $strata->release === null || $strata->aboveRelease() !== [] || ! $this->kind->paints() ? null : $strata->layers[$strata->release];
+            $film =
+                $strata->release === null || $strata->aboveRelease() !== [] || ! $this->kind->paints()
+                    ? null
+                    : $strata->layers[$strata->release];
             if ($film !== null) {
                 $window = [$film->stepIndex, new Wait(Minutes::DAY, DryingLaw::None)];
             }
@@ -286,7 +301,10 @@ final class Situation
     public function cleanUpWindow(): ?CleanUpWindow
     {
         // False stands for "there is none", so that this too is found out only once.
-        $this->cleanUpWindow ??= ($this->step->cleanUp === null ? null : FollowUp::cleanUpWindow($this->technique, $this->product?->family, $this->air)) ?? false;
+        $this->cleanUpWindow ??=
+            ($this->step->cleanUp === null
+                ? null
+                : FollowUp::cleanUpWindow($this->technique, $this->product?->family, $this->air)) ?? false;
 
         return $this->cleanUpWindow ?: null;
     }
@@ -297,16 +315,37 @@ final class Situation
         $liquids = [];
         $contact = $this->step->application->contact();
         if ($this->kind === TechniqueKind::LiftOff && $contact !== null) {
-            $liquids[] = $this->known->get($this->step->thinner ?? Carrier::Water, Contact::Scrub, null, $this->kind, false, false);
+            $liquids[] = $this->known->get(
+                $this->step->thinner ?? Carrier::Water,
+                Contact::Scrub,
+                null,
+                $this->kind,
+                false,
+                false,
+            );
         } elseif ($this->kind !== TechniqueKind::TestPatch && $contact !== null && $this->product !== null) {
             $carrier = $this->step->thinner ?? $this->product->carrier;
             if ($carrier !== null) {
-                $liquids[] = $this->known->get($carrier, $contact, $this->product->family, $this->kind, false, $this->technique->wetInWet);
+                $liquids[] = $this->known->get(
+                    $carrier,
+                    $contact,
+                    $this->product->family,
+                    $this->kind,
+                    false,
+                    $this->technique->wetInWet,
+                );
             }
         }
         if ($this->step->cleanUp !== null) {
             $rub = $this->step->cleanUp->scrubbed ? Contact::Scrub : Contact::Wipe;
-            $liquids[] = $this->known->get($this->step->cleanUp->carrier, $rub, null, $this->kind, true, $this->technique->wetInWet);
+            $liquids[] = $this->known->get(
+                $this->step->cleanUp->carrier,
+                $rub,
+                null,
+                $this->kind,
+                true,
+                $this->technique->wetInWet,
+            );
         }
 
         return $liquids;

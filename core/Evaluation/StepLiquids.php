@@ -10,16 +10,29 @@ use Ulvrach\Chemistry\Contact;
 use Ulvrach\Chemistry\Liquid;
 use Ulvrach\Technique\TechniqueKind;
 
-/** The liquids that have been asked for: like ones are the same one, so that what it does to a film is looked up once. */
+/**
+ * The liquids that have been asked for: like ones are the same one, so that what it does to a film is looked up once.
+ */
 final class StepLiquids
 {
     /** @var array<string, StepLiquid> */
     private array $known = [];
 
-    public function get(Carrier $carrier, Contact $contact, ?BinderFamily $brings, TechniqueKind $kind, bool $isCleanUp, bool $wetInWet): StepLiquid
-    {
+    public function get(
+        Carrier $carrier,
+        Contact $contact,
+        ?BinderFamily $brings,
+        TechniqueKind $kind,
+        bool $isCleanUp,
+        bool $wetInWet,
+    ): StepLiquid {
         $key = "{$carrier->value} {$contact->name} {$brings?->value} {$kind->value} {$isCleanUp} {$wetInWet}";
 
-        return $this->known[$key] ??= new StepLiquid(new Liquid($carrier, $contact, $brings), $kind, $isCleanUp, $wetInWet);
+        return $this->known[$key] ??= new StepLiquid(
+            new Liquid($carrier, $contact, $brings),
+            $kind,
+            $isCleanUp,
+            $wetInWet,
+        );
     }
 }

@@ -11,7 +11,8 @@ use Ulvrach\Technique\Coverage;
 use Ulvrach\Technique\TechniqueKind;
 
 /**
- * The layers of a zone, from the bare part upwards, while a plan is walked through. Zones of like material that the same
+ * The layers of a zone, from the bare part upwards, while a plan is walked through. Zones of like material that the
+ * same
  * steps go over have the same strata, and share one.
  */
 final class Strata
@@ -80,7 +81,10 @@ final class Strata
     {
         for ($place = count($this->layers) - 1; $place >= 0; $place--) {
             $this->broken[$place] = true;
-            if ($this->layers[$place]->coverage === Coverage::Whole && $this->layers[$place]->product->colour !== null) {
+            if (
+                $this->layers[$place]->coverage === Coverage::Whole &&
+                $this->layers[$place]->product->colour !== null
+            ) {
                 break;
             }
         }
@@ -111,7 +115,10 @@ final class Strata
     {
         for ($place = count($this->layers) - 1; $place >= 0; $place--) {
             $layer = $this->layers[$place];
-            if ($layer->product->colour !== null && ($layer->coverage === Coverage::Whole || $layer->technique->role === ColourRole::Base)) {
+            if (
+                $layer->product->colour !== null &&
+                ($layer->coverage === Coverage::Whole || $layer->technique->role === ColourRole::Base)
+            ) {
                 return $layer;
             }
         }

@@ -10,10 +10,7 @@ use Ulvrach\Chemistry\Carrier;
 final readonly class CleanUp
 {
     /** @param  int  $afterMinutes from the end of applying to the first stroke */
-    public function __construct(
-        public Carrier $carrier,
-        public bool $scrubbed,
-        public int $afterMinutes,
-    ) {
+    public function __construct(public Carrier $carrier, public bool $scrubbed, public int $afterMinutes)
+    {
     }
 }

@@ -6,7 +6,9 @@ namespace Ulvrach\Plan;
 
 use Ulvrach\Technique\TechniqueLibrary;
 
-/** What a schema cannot say: that every name in a step points at something, and that the product suits the technique. */
+/**
+ * What a schema cannot say: that every name in a step points at something, and that the product suits the technique.
+ */
 final class Consistency
 {
     /**
@@ -23,10 +25,14 @@ final class Consistency
             }
         }
         if (! TechniqueLibrary::has($step->technique)) {
-            return [...$faults, new Fault("{$path}/technique", "There is no technique “{$step->technique}” in the library.")];
+            return [
+                ...$faults,
+                new Fault("{$path}/technique", "There is no technique “{$step->technique}” in the library."),
+            ];
         }
         if ($step->product !== null && ! isset($products[$step->product])) {
-            return [...$faults, new Fault("{$path}/product", "There is no product “{$step->product}” in this plan.")];
+            return [...$faults, new Fault("{$path}/product", "There is no product “{$step->product}” in this "
+                .'plan.')];
         }
 
         return [...$faults, ...self::productFaults($step, $products, $path)];
@@ -51,7 +57,13 @@ final class Consistency
         if (! $technique->accepts($product->family)) {
             $families = implode(', ', array_map(static fn ($family) => $family->label(), $technique->families));
 
-            return [new Fault("{$path}/product", "“{$product->name}” is {$product->family->label()}; “{$technique->name}” takes {$families}.")];
+            return [
+                new Fault(
+                    "{$path}/product",
+                    "“{$product->name}” is {$product->family->label()}; “{$technique->name}” takes "
+                        ."{$families}.",
+                ),
+            ];
         }
 
         return [];

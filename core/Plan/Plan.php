@@ -60,7 +60,13 @@ final readonly class Plan
         ?SchoolChoice $school = null,
         ?BenchConditions $bench = null,
     ): self {
-        return new self($build ?? $this->build, $school ?? $this->school, $bench ?? $this->bench,
-            $zones ?? $this->zones, $products ?? $this->products, $steps ?? $this->steps);
+        return new self(
+            build: $build ?? $this->build,
+            school: $school ?? $this->school,
+            bench: $bench ?? $this->bench,
+            zones: $zones ?? $this->zones,
+            products: $products ?? $this->products,
+            steps: $steps ?? $this->steps,
+        );
     }
 }

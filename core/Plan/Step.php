@@ -44,22 +44,32 @@ final readonly class Step
         return $this->with(['zones' => $zones]);
     }
 
-    /** @param  array{product?: string|null, zones?: list<string>, coats?: int, thinner?: Carrier|null, cleanUp?: CleanUp|null, waitMinutes?: int|null, doneAt?: int|null}  $changes */
+    /**
+     * @param  array{
+     *   product?: string|null,
+     *   zones?: list<string>,
+     *   coats?: int,
+     *   thinner?: Carrier|null,
+     *   cleanUp?: CleanUp|null,
+     *   waitMinutes?: int|null,
+     *   doneAt?: int|null,
+     * }  $changes
+     */
     public function with(array $changes): self
     {
         return new self(
-            $this->id,
-            $this->technique,
-            array_key_exists('product', $changes) ? $changes['product'] : $this->product,
-            $changes['zones'] ?? $this->zones,
-            $changes['coats'] ?? $this->coats,
-            $this->application,
-            array_key_exists('thinner', $changes) ? $changes['thinner'] : $this->thinner,
-            array_key_exists('cleanUp', $changes) ? $changes['cleanUp'] : $this->cleanUp,
-            array_key_exists('waitMinutes', $changes) ? $changes['waitMinutes'] : $this->waitMinutes,
-            array_key_exists('doneAt', $changes) ? $changes['doneAt'] : $this->doneAt,
-            $this->note,
-            $this->accepted,
+            id: $this->id,
+            technique: $this->technique,
+            product: array_key_exists('product', $changes) ? $changes['product'] : $this->product,
+            zones: $changes['zones'] ?? $this->zones,
+            coats: $changes['coats'] ?? $this->coats,
+            application: $this->application,
+            thinner: array_key_exists('thinner', $changes) ? $changes['thinner'] : $this->thinner,
+            cleanUp: array_key_exists('cleanUp', $changes) ? $changes['cleanUp'] : $this->cleanUp,
+            waitMinutes: array_key_exists('waitMinutes', $changes) ? $changes['waitMinutes'] : $this->waitMinutes,
+            doneAt: array_key_exists('doneAt', $changes) ? $changes['doneAt'] : $this->doneAt,
+            note: $this->note,
+            accepted: $this->accepted,
         );
     }
 }

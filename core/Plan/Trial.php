@@ -11,11 +11,7 @@ final readonly class Trial
      * @param  string  $where  "underside of the hull", "spoon"
      * @param  string  $date  "2026-11-24"
      */
-    public function __construct(
-        public string $where,
-        public int $rubs,
-        public bool $passed,
-        public string $date,
-    ) {
+    public function __construct(public string $where, public int $rubs, public bool $passed, public string $date)
+    {
     }
 }

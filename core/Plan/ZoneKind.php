@@ -35,7 +35,12 @@ enum ZoneKind: string
     public function group(): string
     {
         return match ($this) {
-            self::Wheels, self::Tyres, self::RunningGear, self::Tracks, self::SpareLinks, self::Chassis => 'running gear',
+            self::Wheels,
+            self::Tyres,
+            self::RunningGear,
+            self::Tracks,
+            self::SpareLinks,
+            self::Chassis => 'running gear',
             self::Tools, self::Stowage, self::Canvas, self::Exhaust, self::Glass => 'fittings',
             self::Interior, self::LoadBed, self::Cab => 'inside',
             default => 'body',

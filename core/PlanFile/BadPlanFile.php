@@ -7,7 +7,10 @@ namespace Ulvrach\PlanFile;
 use Ulvrach\CoreError;
 use Ulvrach\Plan\Fault;
 
-/** A plan file or a list of edits that does not say what it has to. Holds every fault that was found, each with its path. */
+/**
+ * A plan file or a list of edits that does not say what it has to. Holds every fault that was found, each with its
+ * path.
+ */
 final class BadPlanFile extends \InvalidArgumentException implements CoreError
 {
     /** @param  non-empty-list<Fault>  $faults */

@@ -61,7 +61,12 @@ final class EditCodec
             try {
                 $plan = $edit->applyTo($plan);
             } catch (EditRefused $refused) {
-                throw new BadPlanFile(array_map(static fn (Fault $fault) => new Fault("/{$at}{$fault->path}", $fault->message), $refused->faults));
+                throw new BadPlanFile(
+                    array_map(
+                        static fn (Fault $fault) => new Fault("/{$at}{$fault->path}", $fault->message),
+                        $refused->faults,
+                    ),
+                );
             }
         }
 
@@ -74,26 +79,52 @@ final class EditCodec
      */
     public static function write(array $edits): array
     {
-        return array_map(static fn (PlanEdit $edit): array => match (true) {
-            $edit instanceof InsertStep => ['edit' => 'insert-step', 'step' => PlanWriter::step($edit->step), 'at' => $edit->at],
-            $edit instanceof RemoveStep => ['edit' => 'remove-step', 'id' => $edit->id],
-            $edit instanceof MoveStep => ['edit' => 'move-step', 'id' => $edit->id, 'to' => $edit->to],
-            $edit instanceof ReplaceStep => ['edit' => 'replace-step', 'step' => PlanWriter::step($edit->step)],
-            $edit instanceof PutProduct => ['edit' => 'put-product', 'product' => PlanWriter::product($edit->product)],
-            $edit instanceof RemoveProduct => ['edit' => 'remove-product', 'id' => $edit->id],
-            $edit instanceof PutZone => ['edit' => 'put-zone', 'zone' => PlanWriter::zone($edit->zone)],
-            $edit instanceof RemoveZone => ['edit' => 'remove-zone', 'id' => $edit->id],
-            $edit instanceof DescribeBuild => ['edit' => 'describe-build', 'build' => PlanWriter::build($edit->build)],
-            $edit instanceof SetSchool => ['edit' => 'set-school', 'school' => PlanWriter::school($edit->school)],
-            $edit instanceof SetBench => ['edit' => 'set-bench', 'bench' => PlanWriter::bench($edit->bench)],
-            default => throw new \LogicException('An edit without a written form: '.$edit::class),
-        }, $edits);
+        return array_map(
+            static fn (PlanEdit $edit): array => match (true) {
+                $edit instanceof InsertStep => [
+                    'edit' => 'insert-step',
+                    'step' => PlanWriter::step($edit->step),
+                    'at' => $edit->at,
+                ],
+                $edit instanceof RemoveStep => ['edit' => 'remove-step', 'id' => $edit->id],
+                $edit instanceof MoveStep => ['edit' => 'move-step', 'id' => $edit->id, 'to' => $edit->to],
+                $edit instanceof ReplaceStep => ['edit' => 'replace-step', 'step' => PlanWriter::step($edit->step)],
+                $edit instanceof PutProduct => [
+                    'edit' => 'put-product',
+                    'product' => PlanWriter::product($edit->product),
+                ],
+                $edit instanceof RemoveProduct => ['edit' => 'remove-product', 'id' => $edit->id],
+                $edit instanceof PutZone => ['edit' => 'put-zone', 'zone' => PlanWriter::zone($edit->zone)],
+                $edit instanceof RemoveZone => ['edit' => 'remove-zone', 'id' => $edit->id],
+                $edit instanceof DescribeBuild => [
+                    'edit' => 'describe-build',
+                    'build' => PlanWriter::build($edit->build),
+                ],
+                $edit instanceof SetSchool => ['edit' => 'set-school', 'school' => PlanWriter::school($edit->school)],
+                $edit instanceof SetBench => ['edit' => 'set-bench', 'bench' => PlanWriter::bench($edit->bench)],
+                default => throw new \LogicException('An edit without a written form: '.$edit::class),
+            },
+            $edits,
+        );
     }
 
     /** @param  array<string, mixed>  $data */
     private static function one(array $data): PlanEdit
     {
-        /** @var array{edit: string, id: string, at: int, to: int, school: SchoolData, step: StepData, product: ProductData, zone: ZoneData, build: BuildData, bench: BenchData} $data */
+        /**
+         * @var array{
+         *   edit: string,
+         *   id: string,
+         *   at: int,
+         *   to: int,
+         *   school: SchoolData,
+         *   step: StepData,
+         *   product: ProductData,
+         *   zone: ZoneData,
+         *   build: BuildData,
+         *   bench: BenchData,
+         * } $data
+         */
         return match ($data['edit']) {
             'insert-step' => new InsertStep(PlanReader::step($data['step']), $data['at']),
             'remove-step' => new RemoveStep($data['id']),

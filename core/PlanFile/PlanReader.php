@@ -32,14 +32,73 @@ use Ulvrach\Vehicle\VehicleKind;
  * Reads plan files, version 1. What is optional in the format gets the value that a modeller would expect, so that a
  * file written by hand can be short; PlanWriter always writes everything.
  *
- * @phpstan-type StepData array{id: string, technique: string, product?: string|null, zones: list<string>, coats?: int, application?: string, thinner?: string|null, cleanUp?: array{carrier: string, scrubbed?: bool, afterMinutes: int}|null, waitMinutes?: int|null, done?: string|null, note?: string, accepted?: list<AcceptanceData>}
- * @phpstan-type AcceptanceData array{rule: string, reason?: string, trial?: array{where: string, rubs: int, passed: bool, date: string}|null}
- * @phpstan-type SchoolData string|array{from: string, name: string, answers?: array<string, string>, severities?: array<string, string|null>}
- * @phpstan-type ProductData array{id: string, name: string, family: string, carrier?: string|null, sheen?: string|null, colour?: string|null}
- * @phpstan-type ZoneData array{id: string, name: string, kind: string, areaCm2: int|float, substrate: string, depicts: string, traffic?: string, sheltered?: bool}
- * @phpstan-type BuildData array{name: string, vehicle: string, kind: string, scale: int, story?: string, serviceMonths?: int|null, terrain?: string|null, due?: string|null}
- * @phpstan-type BenchData array{temperatureC: int|float, humidityPercent: int|float, movingAir?: bool, cabinetC?: int|float|null}
- * @phpstan-type PlanData array{build: BuildData, school?: SchoolData, bench?: BenchData, zones: list<ZoneData>, products: list<ProductData>, steps: list<StepData>}
+ * @phpstan-type StepData array{
+ *   id: string,
+ *   technique: string,
+ *   product?: string|null,
+ *   zones: list<string>,
+ *   coats?: int,
+ *   application?: string,
+ *   thinner?: string|null,
+ *   cleanUp?: array{carrier: string, scrubbed?: bool, afterMinutes: int}|null,
+ *   waitMinutes?: int|null,
+ *   done?: string|null,
+ *   note?: string,
+ *   accepted?: list<AcceptanceData>,
+ * }
+ * @phpstan-type AcceptanceData array{
+ *   rule: string,
+ *   reason?: string,
+ *   trial?: array{where: string, rubs: int, passed: bool, date: string}|null,
+ * }
+ * @phpstan-type SchoolData string|array{
+ *   from: string,
+ *   name: string,
+ *   answers?: array<string, string>,
+ *   severities?: array<string, string|null>,
+ * }
+ * @phpstan-type ProductData array{
+ *   id: string,
+ *   name: string,
+ *   family: string,
+ *   carrier?: string|null,
+ *   sheen?: string|null,
+ *   colour?: string|null,
+ * }
+ * @phpstan-type ZoneData array{
+ *   id: string,
+ *   name: string,
+ *   kind: string,
+ *   areaCm2: int|float,
+ *   substrate: string,
+ *   depicts: string,
+ *   traffic?: string,
+ *   sheltered?: bool,
+ * }
+ * @phpstan-type BuildData array{
+ *   name: string,
+ *   vehicle: string,
+ *   kind: string,
+ *   scale: int,
+ *   story?: string,
+ *   serviceMonths?: int|null,
+ *   terrain?: string|null,
+ *   due?: string|null,
+ * }
+ * @phpstan-type BenchData array{
+ *   temperatureC: int|float,
+ *   humidityPercent: int|float,
+ *   movingAir?: bool,
+ *   cabinetC?: int|float|null,
+ * }
+ * @phpstan-type PlanData array{
+ *   build: BuildData,
+ *   school?: SchoolData,
+ *   bench?: BenchData,
+ *   zones: list<ZoneData>,
+ *   products: list<ProductData>,
+ *   steps: list<StepData>,
+ * }
  */
 final class PlanReader
 {
@@ -74,12 +133,12 @@ final class PlanReader
         $products = array_map(self::product(...), $data['products']);
 
         return new Plan(
-            self::build($data['build']),
-            self::school($data['school'] ?? self::DEFAULT_SCHOOL),
-            isset($data['bench']) ? self::bench($data['bench']) : new BenchConditions,
-            array_column($zones, null, 'id'),
-            array_column($products, null, 'id'),
-            array_map(self::step(...), $data['steps']),
+            build: self::build($data['build']),
+            school: self::school($data['school'] ?? self::DEFAULT_SCHOOL),
+            bench: isset($data['bench']) ? self::bench($data['bench']) : new BenchConditions(),
+            zones: array_column($zones, null, 'id'),
+            products: array_column($products, null, 'id'),
+            steps: array_map(self::step(...), $data['steps']),
         );
     }
 
@@ -98,8 +157,16 @@ final class PlanReader
     /** @param  BuildData  $data */
     public static function build(array $data): Build
     {
-        return new Build(trim($data['name']), trim($data['vehicle']), VehicleKind::from($data['kind']), $data['scale'], $data['story'] ?? '',
-            $data['serviceMonths'] ?? null, isset($data['terrain']) ? Terrain::from($data['terrain']) : null, $data['due'] ?? null);
+        return new Build(
+            name: trim($data['name']),
+            vehicle: trim($data['vehicle']),
+            kind: VehicleKind::from($data['kind']),
+            scale: $data['scale'],
+            story: $data['story'] ?? '',
+            serviceMonths: $data['serviceMonths'] ?? null,
+            terrain: isset($data['terrain']) ? Terrain::from($data['terrain']) : null,
+            due: $data['due'] ?? null,
+        );
     }
 
     /** @param  SchoolData  $data */
@@ -113,16 +180,27 @@ final class PlanReader
     /** @param  BenchData  $data */
     public static function bench(array $data): BenchConditions
     {
-        return new BenchConditions((float) $data['temperatureC'], (float) $data['humidityPercent'], $data['movingAir'] ?? false,
-            isset($data['cabinetC']) ? (float) $data['cabinetC'] : null);
+        return new BenchConditions(
+            (float) $data['temperatureC'],
+            (float) $data['humidityPercent'],
+            $data['movingAir'] ?? false,
+            isset($data['cabinetC']) ? (float) $data['cabinetC'] : null,
+        );
     }
 
     /** @param  ZoneData  $data */
     public static function zone(array $data): Zone
     {
-        return new Zone($data['id'], $data['name'], ZoneKind::from($data['kind']), (float) $data['areaCm2'],
-            Substrate::from($data['substrate']), DepictedMaterial::from($data['depicts']),
-            isset($data['traffic']) ? Traffic::from($data['traffic']) : Traffic::Light, $data['sheltered'] ?? false);
+        return new Zone(
+            id: $data['id'],
+            name: $data['name'],
+            kind: ZoneKind::from($data['kind']),
+            areaCm2: (float) $data['areaCm2'],
+            substrate: Substrate::from($data['substrate']),
+            depicts: DepictedMaterial::from($data['depicts']),
+            traffic: isset($data['traffic']) ? Traffic::from($data['traffic']) : Traffic::Light,
+            sheltered: $data['sheltered'] ?? false,
+        );
     }
 
     /** @param  ProductData  $data */
@@ -131,8 +209,14 @@ final class PlanReader
         $carrier = $data['carrier'] ?? null;
         $sheen = $data['sheen'] ?? null;
 
-        return new Product($data['id'], $data['name'], BinderFamily::from($data['family']),
-            $carrier === null ? null : Carrier::from($carrier), $sheen === null ? null : Sheen::from($sheen), $data['colour'] ?? null);
+        return new Product(
+            id: $data['id'],
+            name: $data['name'],
+            family: BinderFamily::from($data['family']),
+            carrier: $carrier === null ? null : Carrier::from($carrier),
+            sheen: $sheen === null ? null : Sheen::from($sheen),
+            colour: $data['colour'] ?? null,
+        );
     }
 
     /** @param  StepData  $data */
@@ -144,18 +228,26 @@ final class PlanReader
         $done = $data['done'] ?? null;
 
         return new Step(
-            $data['id'],
-            $data['technique'],
-            $data['product'] ?? null,
-            $data['zones'],
-            $data['coats'] ?? $technique->coats ?? 1,
-            isset($data['application']) ? Application::from($data['application']) : $technique->application ?? Application::Brush,
-            $thinner === null ? null : Carrier::from($thinner),
-            $cleanUp === null ? null : new CleanUp(Carrier::from($cleanUp['carrier']), $cleanUp['scrubbed'] ?? false, $cleanUp['afterMinutes']),
-            $data['waitMinutes'] ?? null,
-            $done === null ? null : intdiv((int) strtotime($done), 60),
-            $data['note'] ?? '',
-            array_map(self::acceptance(...), $data['accepted'] ?? []),
+            id: $data['id'],
+            technique: $data['technique'],
+            product: $data['product'] ?? null,
+            zones: $data['zones'],
+            coats: $data['coats'] ?? ($technique->coats ?? 1),
+            application: isset($data['application'])
+                ? Application::from($data['application'])
+                : $technique->application ?? Application::Brush,
+            thinner: $thinner === null ? null : Carrier::from($thinner),
+            cleanUp: $cleanUp === null
+                ? null
+                : new CleanUp(
+                    Carrier::from($cleanUp['carrier']),
+                    $cleanUp['scrubbed'] ?? false,
+                    $cleanUp['afterMinutes'],
+                ),
+            waitMinutes: $data['waitMinutes'] ?? null,
+            doneAt: $done === null ? null : intdiv((int) strtotime($done), 60),
+            note: $data['note'] ?? '',
+            accepted: array_map(self::acceptance(...), $data['accepted'] ?? []),
         );
     }
 
@@ -164,8 +256,11 @@ final class PlanReader
     {
         $trial = $data['trial'] ?? null;
 
-        return new Acceptance($data['rule'], $data['reason'] ?? '',
-            $trial === null ? null : new Trial($trial['where'], $trial['rubs'], $trial['passed'], $trial['date']));
+        return new Acceptance(
+            $data['rule'],
+            $data['reason'] ?? '',
+            $trial === null ? null : new Trial($trial['where'], $trial['rubs'], $trial['passed'], $trial['date']),
+        );
     }
 
     /**

@@ -28,10 +28,24 @@ final class PlanWriter
 {
     public static function toJson(Plan $plan): string
     {
-        return json_encode(self::toArray($plan), JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR)."\n";
+        return json_encode(
+            self::toArray($plan),
+            JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR,
+        )."\n";
     }
 
-    /** @return array{format: string, version: int, build: BuildData, school: SchoolData, bench: BenchData, zones: list<ZoneData>, products: list<ProductData>, steps: list<StepData>} */
+    /**
+     * @return array{
+     *   format: string,
+     *   version: int,
+     *   build: BuildData,
+     *   school: SchoolData,
+     *   bench: BenchData,
+     *   zones: list<ZoneData>,
+     *   products: list<ProductData>,
+     *   steps: list<StepData>,
+     * }
+     */
     public static function toArray(Plan $plan): array
     {
         return [
@@ -49,40 +63,69 @@ final class PlanWriter
     /** @return BuildData */
     public static function build(Build $build): array
     {
-        return ['name' => $build->name, 'vehicle' => $build->vehicle, 'kind' => $build->kind->value, 'scale' => $build->scale, 'story' => $build->story,
-            'serviceMonths' => $build->serviceMonths, 'terrain' => $build->terrain?->value, 'due' => $build->due];
+        return [
+            'name' => $build->name,
+            'vehicle' => $build->vehicle,
+            'kind' => $build->kind->value,
+            'scale' => $build->scale,
+            'story' => $build->story,
+            'serviceMonths' => $build->serviceMonths,
+            'terrain' => $build->terrain?->value,
+            'due' => $build->due,
+        ];
     }
 
     /** @return SchoolData */
     public static function school(SchoolChoice $school): string|array
     {
-        return $school->name === null ? $school->from
-            : ['from' => $school->from, 'name' => $school->name,
+        return $school->name === null
+            ? $school->from
+            : [
+                'from' => $school->from,
+                'name' => $school->name,
                 // An empty map would be written as an empty list.
-                ...($school->answers === [] ? [] : ['answers' => $school->answers]),
-                ...($school->severities === [] ? [] : ['severities' => $school->severities])];
+                ...$school->answers === [] ? [] : ['answers' => $school->answers],
+                ...$school->severities === [] ? [] : ['severities' => $school->severities],
+            ];
     }
 
     /** @return BenchData */
     public static function bench(BenchConditions $bench): array
     {
-        return ['temperatureC' => $bench->temperatureC, 'humidityPercent' => $bench->humidityPercent,
-            'movingAir' => $bench->movingAir, 'cabinetC' => $bench->cabinetC];
+        return [
+            'temperatureC' => $bench->temperatureC,
+            'humidityPercent' => $bench->humidityPercent,
+            'movingAir' => $bench->movingAir,
+            'cabinetC' => $bench->cabinetC,
+        ];
     }
 
     /** @return ZoneData */
     public static function zone(Zone $zone): array
     {
-        return ['id' => $zone->id, 'name' => $zone->name, 'kind' => $zone->kind->value, 'areaCm2' => $zone->areaCm2,
-            'substrate' => $zone->substrate->value, 'depicts' => $zone->depicts->value,
-            'traffic' => $zone->traffic->value, 'sheltered' => $zone->sheltered];
+        return [
+            'id' => $zone->id,
+            'name' => $zone->name,
+            'kind' => $zone->kind->value,
+            'areaCm2' => $zone->areaCm2,
+            'substrate' => $zone->substrate->value,
+            'depicts' => $zone->depicts->value,
+            'traffic' => $zone->traffic->value,
+            'sheltered' => $zone->sheltered,
+        ];
     }
 
     /** @return ProductData */
     public static function product(Product $product): array
     {
-        return ['id' => $product->id, 'name' => $product->name, 'family' => $product->family->value,
-            'carrier' => $product->carrier?->value, 'sheen' => $product->sheen?->value, 'colour' => $product->colour];
+        return [
+            'id' => $product->id,
+            'name' => $product->name,
+            'family' => $product->family->value,
+            'carrier' => $product->carrier?->value,
+            'sheen' => $product->sheen?->value,
+            'colour' => $product->colour,
+        ];
     }
 
     /** @return StepData */
@@ -96,11 +139,13 @@ final class PlanWriter
             'coats' => $step->coats,
             'application' => $step->application->value,
             'thinner' => $step->thinner?->value,
-            'cleanUp' => $step->cleanUp === null ? null : [
-                'carrier' => $step->cleanUp->carrier->value,
-                'scrubbed' => $step->cleanUp->scrubbed,
-                'afterMinutes' => $step->cleanUp->afterMinutes,
-            ],
+            'cleanUp' => $step->cleanUp === null
+                    ? null
+                    : [
+                        'carrier' => $step->cleanUp->carrier->value,
+                        'scrubbed' => $step->cleanUp->scrubbed,
+                        'afterMinutes' => $step->cleanUp->afterMinutes,
+                    ],
             'waitMinutes' => $step->waitMinutes,
             'done' => $step->doneAt === null ? null : gmdate('Y-m-d\TH:i:00\Z', $step->doneAt * 60),
             'note' => $step->note,
@@ -113,7 +158,17 @@ final class PlanWriter
     {
         $trial = $accepted->trial;
 
-        return ['rule' => $accepted->rule, 'reason' => $accepted->reason, 'trial' => $trial === null ? null
-            : ['where' => $trial->where, 'rubs' => $trial->rubs, 'passed' => $trial->passed, 'date' => $trial->date]];
+        return [
+            'rule' => $accepted->rule,
+            'reason' => $accepted->reason,
+            'trial' => $trial === null
+                    ? null
+                    : [
+                        'where' => $trial->where,
+                        'rubs' => $trial->rubs,
+                        'passed' => $trial->passed,
+                        'date' => $trial->date,
+                    ],
+        ];
     }
 }

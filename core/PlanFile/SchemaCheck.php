@@ -28,13 +28,15 @@ final class SchemaCheck
     /** @return list<Fault> at most fifty; empty: the data has the shape that the schema asks for */
     public static function faults(mixed $data, string $schema): array
     {
-        $error = self::validator()->validate($data, self::HOST."{$schema}.schema.json")->error();
+        $error = self::validator()
+            ->validate($data, self::HOST."{$schema}.schema.json")
+            ->error();
         if ($error === null) {
             return [];
         }
         $faults = [];
         /** @var array<string, list<string>> $byPath */
-        $byPath = (new ErrorFormatter)->format($error, true, self::sentence(...), self::path(...));
+        $byPath = (new ErrorFormatter())->format($error, true, self::sentence(...), self::path(...));
         foreach ($byPath as $path => $messages) {
             foreach (array_unique(array_filter($messages)) as $message) {
                 $faults[] = new Fault((string) $path, $message);
@@ -49,14 +51,18 @@ final class SchemaCheck
         if (self::$validator === null) {
             self::$validator = new Validator(null, self::MOST_FAULTS, false);
             foreach ([self::PLAN, self::EDITS, self::SCHEDULE] as $name) {
-                self::$validator->resolver()?->registerFile(self::HOST."{$name}.schema.json", __DIR__."/{$name}.schema.json");
+                self::$validator
+                    ->resolver()
+                    ?->registerFile(self::HOST."{$name}.schema.json", __DIR__."/{$name}.schema.json");
             }
         }
 
         return self::$validator;
     }
 
-    /** Missing and surplus properties are reported at the property itself, so that a form can show them at the field. */
+    /**
+     * Missing and surplus properties are reported at the property itself, so that a form can show them at the field.
+     */
     private static function path(ValidationError $error): string
     {
         $path = $error->data()->fullPath();
@@ -76,7 +82,10 @@ final class SchemaCheck
     private static function surplus(ValidationError $error): ?string
     {
         $schema = $error->schema()->info()->data();
-        $known = is_object($schema) && isset($schema->properties) && is_object($schema->properties) ? $schema->properties : new \stdClass;
+        $known =
+            is_object($schema) && isset($schema->properties) && is_object($schema->properties)
+                ? $schema->properties
+                : new \stdClass();
         foreach (self::names($error, 'properties') as $name) {
             if (! property_exists($known, $name)) {
                 return $name;

@@ -7,12 +7,13 @@ namespace Ulvrach\Repair;
 use Ulvrach\Rules\Finding;
 use Ulvrach\Rules\Remedy\ProvedRemedy;
 
-/** One remedy of a repair, and the stop it was chosen for. Its edits are made for the plan that the actions before it left. */
+/**
+ * One remedy of a repair, and the stop it was chosen for. Its edits are made for the plan that the actions before it
+ * left.
+ */
 final readonly class RepairAction
 {
-    public function __construct(
-        public Finding $finding,
-        public ProvedRemedy $proved,
-    ) {
+    public function __construct(public Finding $finding, public ProvedRemedy $proved)
+    {
     }
 }

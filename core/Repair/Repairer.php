@@ -13,7 +13,8 @@ use Ulvrach\Rules\Remedy\RemedyAdvisor;
 /**
  * Makes a plan sound: a cheapest set of proved remedies after which no stop is left. Uniform-cost search; a state is
  * expanded by the remedies of the stops at its first faulty step, since what is mended early often mends what follows.
- * A remedy costs 1, and 3 if it gives up work that was planned. Proved remedies bring no stop, so that no repair makes a
+ * A remedy costs 1, and 3 if it gives up work that was planned. Proved remedies bring no stop, so that no repair makes
+ * a
  * plan worse; where the search gives out, it goes on from the best state by the greatest gain.
  */
 final readonly class Repairer
@@ -21,8 +22,8 @@ final readonly class Repairer
     private const GIVES_UP = 2;
 
     public function __construct(
-        private Evaluator $evaluator = new Evaluator,
-        private RemedyAdvisor $advisor = new RemedyAdvisor,
+        private Evaluator $evaluator = new Evaluator(),
+        private RemedyAdvisor $advisor = new RemedyAdvisor(),
         private int $mostStates = 90,
     ) {
     }
@@ -73,7 +74,13 @@ final readonly class Repairer
     private function greedily(RepairState $state): RepairState
     {
         while ($state->stops !== [] && ($ways = $this->next($state)) !== []) {
-            usort($ways, static fn (RepairState $a, RepairState $b) => [count($a->stops), $a->cost] <=> [count($b->stops), $b->cost]);
+            usort(
+                $ways,
+                static fn (RepairState $a, RepairState $b) => [count($a->stops), $a->cost] <=> [
+                    count($b->stops),
+                    $b->cost,
+                ],
+            );
             $state = $ways[0];
         }
 
@@ -93,7 +100,11 @@ final readonly class Repairer
                 $first = $finding->stepId;
                 $after = $this->evaluator->evaluate($this->applied($proved->remedy, $state->evaluation->plan));
                 $price = 1 + ($this->work($after->plan) < $this->work($state->evaluation->plan) ? self::GIVES_UP : 0);
-                $next[] = new RepairState($after, [...$state->actions, new RepairAction($finding, $proved)], $state->cost + $price);
+                $next[] = new RepairState(
+                    $after,
+                    [...$state->actions, new RepairAction($finding, $proved)],
+                    $state->cost + $price,
+                );
             }
         }
 

@@ -30,13 +30,23 @@ final class AlmanacReport
         return [
             'techniques' => array_map(self::technique(...), array_values(TechniqueLibrary::all())),
             'attack' => array_map(
-                static fn (string $film, array $row) => ['film' => $film, 'label' => BinderFamily::from($film)->label(), 'levels' => $row],
-                array_keys(AttackTable::FILMS), array_values(AttackTable::FILMS),
+                static fn (string $film, array $row) => [
+                    'film' => $film,
+                    'label' => BinderFamily::from($film)->label(),
+                    'levels' => $row,
+                ],
+                array_keys(AttackTable::FILMS),
+                array_values(AttackTable::FILMS),
             ),
             'drying' => array_map(self::drying(...), array_values(CureTable::rows())),
-            'rules' => array_map(self::rule(...), array_values((new RuleBook)->rules)),
-            'habits' => array_map(static fn (Habit $habit) => [...KnowledgeReport::habit($habit),
-                'kinds' => array_map(static fn (TechniqueKind $kind) => $kind->value, $habit->kinds)], array_values(Habit::all())),
+            'rules' => array_map(self::rule(...), array_values((new RuleBook())->rules)),
+            'habits' => array_map(
+                static fn (Habit $habit) => [
+                    ...KnowledgeReport::habit($habit),
+                    'kinds' => array_map(static fn (TechniqueKind $kind) => $kind->value, $habit->kinds),
+                ],
+                array_values(Habit::all()),
+            ),
             'schools' => array_map(self::school(...), array_values(School::all())),
             'questions' => self::questions(),
             'hazards' => array_map(KnowledgeReport::hazard(...), Hazard::cases()),
@@ -47,18 +57,30 @@ final class AlmanacReport
     /** @return array<string, mixed> */
     public static function school(School $school): array
     {
-        return ['code' => $school->code, 'name' => $school->name, 'creed' => $school->creed, 'answers' => $school->answers,
-            'severities' => array_map(static fn (?Severity $severity) => $severity?->value, $school->severities)];
+        return [
+            'code' => $school->code,
+            'name' => $school->name,
+            'creed' => $school->creed,
+            'answers' => $school->answers,
+            'severities' => array_map(static fn (?Severity $severity) => $severity?->value, $school->severities),
+        ];
     }
 
     /** @return list<array<string, mixed>> */
     public static function questions(): array
     {
-        return array_map(static fn (SchoolQuestion $question) => [
-            'code' => $question->code,
-            'text' => $question->text,
-            'options' => array_map(static fn (string $code, array $option) => ['code' => $code, 'text' => $option[0]], array_keys($question->options), array_values($question->options)),
-        ], array_values(SchoolQuestion::all()));
+        return array_map(
+            static fn (SchoolQuestion $question) => [
+                'code' => $question->code,
+                'text' => $question->text,
+                'options' => array_map(
+                    static fn (string $code, array $option) => ['code' => $code, 'text' => $option[0]],
+                    array_keys($question->options),
+                    array_values($question->options),
+                ),
+            ],
+            array_values(SchoolQuestion::all()),
+        );
     }
 
     /** @return array<string, mixed> */
@@ -81,8 +103,14 @@ final class AlmanacReport
             'applyMinutes' => $technique->applyMinutes,
             'cleanMinutes' => $technique->cleanMinutes,
             'because' => $technique->practice->because,
-            'window' => $technique->cleanUp === null ? null : ['earliest' => $technique->cleanUp->earliest, 'bestUntil' => $technique->cleanUp->bestUntil,
-                'latest' => $technique->cleanUp->latest, 'sign' => $technique->cleanUp->sign],
+            'window' => $technique->cleanUp === null
+                    ? null
+                    : [
+                        'earliest' => $technique->cleanUp->earliest,
+                        'bestUntil' => $technique->cleanUp->bestUntil,
+                        'latest' => $technique->cleanUp->latest,
+                        'sign' => $technique->cleanUp->sign,
+                    ],
             'serviceMonths' => $technique->serviceMonths,
             'markMm' => $technique->markMm,
             'signs' => $technique->practice->signs,
@@ -96,12 +124,23 @@ final class AlmanacReport
     /** @return array<string, mixed> minutes, each from and to */
     private static function drying(CureTimes $times): array
     {
-        return ['name' => $times->name, 'touchDry' => $times->touchDry, 'recoatable' => $times->recoatable, 'solventProof' => $times->solventProof, 'reason' => $times->reason];
+        return [
+            'name' => $times->name,
+            'touchDry' => $times->touchDry,
+            'recoatable' => $times->recoatable,
+            'solventProof' => $times->solventProof,
+            'reason' => $times->reason,
+        ];
     }
 
     /** @return array<string, mixed> */
     private static function rule(Rule $rule): array
     {
-        return ['code' => $rule->code(), 'group' => Catalogue::group($rule), 'kind' => $rule->kind()->value, 'why' => $rule->explanation()];
+        return [
+            'code' => $rule->code(),
+            'group' => Catalogue::group($rule),
+            'kind' => $rule->kind()->value,
+            'why' => $rule->explanation(),
+        ];
     }
 }

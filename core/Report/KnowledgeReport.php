@@ -33,7 +33,7 @@ final class KnowledgeReport
      * @param  Pace  $pace  of the hands that will do it
      * @return array<string, mixed>
      */
-    public static function ofStep(Evaluation $evaluation, int $index, Pace $pace = new Pace): array
+    public static function ofStep(Evaluation $evaluation, int $index, Pace $pace = new Pace()): array
     {
         $step = $evaluation->plan->steps[$index];
         $technique = TechniqueLibrary::get($step->technique);
@@ -45,7 +45,10 @@ final class KnowledgeReport
             'signs' => $technique->practice->signs,
             'tools' => $technique->practice->tools,
             'cautions' => $technique->practice->cautions,
-            'alternatives' => array_map(static fn (string $code) => ['code' => $code, 'name' => TechniqueLibrary::get($code)->name], $technique->practice->alternatives),
+            'alternatives' => array_map(
+                static fn (string $code) => ['code' => $code, 'name' => TechniqueLibrary::get($code)->name],
+                $technique->practice->alternatives,
+            ),
             'habits' => array_map(self::habit(...), Habit::for($technique->kind)),
             'lookFirst' => LookFirst::before($evaluation, $index),
             'hazards' => array_map(self::hazard(...), Safety::ofStep($step, $evaluation->plan)),
@@ -68,10 +71,25 @@ final class KnowledgeReport
 
         return [
             'zone' => $zone,
-            'colours' => array_map(static fn (Layer $layer) => ['step' => $layer->stepId, 'number' => $layer->stepIndex + 1,
-                'name' => $layer->product->name, 'colour' => $layer->product->colour, 'coverage' => $layer->coverage->value], $scratch->colours),
-            'layers' => array_map(static fn (int $place, Layer $layer) => ['step' => $layer->stepId, 'broken' => $strata->isBroken($place),
-                'protectedBy' => ($film = $strata->protectorOf($place)) === null ? null : $film->stepIndex + 1], array_keys($strata->layers), $strata->layers),
+            'colours' => array_map(
+                static fn (Layer $layer) => [
+                    'step' => $layer->stepId,
+                    'number' => $layer->stepIndex + 1,
+                    'name' => $layer->product->name,
+                    'colour' => $layer->product->colour,
+                    'coverage' => $layer->coverage->value,
+                ],
+                $scratch->colours,
+            ),
+            'layers' => array_map(
+                static fn (int $place, Layer $layer) => [
+                    'step' => $layer->stepId,
+                    'broken' => $strata->isBroken($place),
+                    'protectedBy' => ($film = $strata->protectorOf($place)) === null ? null : $film->stepIndex + 1,
+                ],
+                array_keys($strata->layers),
+                $strata->layers,
+            ),
             'warnings' => $scratch->warnings,
         ];
     }
@@ -84,10 +102,13 @@ final class KnowledgeReport
             'isSmallest' => $repair->isSmallest,
             'before' => VerdictReport::summary($repair->before),
             'after' => VerdictReport::summary($repair->after),
-            'actions' => array_map(static fn (RepairAction $action) => [
-                'finding' => VerdictReport::finding($action->finding),
-                ...VerdictReport::remedy($action->proved),
-            ], $repair->actions),
+            'actions' => array_map(
+                static fn (RepairAction $action) => [
+                    'finding' => VerdictReport::finding($action->finding),
+                    ...VerdictReport::remedy($action->proved),
+                ],
+                $repair->actions,
+            ),
         ];
     }
 
@@ -100,28 +121,55 @@ final class KnowledgeReport
     /** @return array{code: string, moment: string, text: string, otherwise: string} */
     public static function habit(Habit $habit): array
     {
-        return ['code' => $habit->code, 'moment' => $habit->moment, 'text' => $habit->text, 'otherwise' => $habit->otherwise];
+        return [
+            'code' => $habit->code,
+            'moment' => $habit->moment,
+            'text' => $habit->text,
+            'otherwise' => $habit->otherwise,
+        ];
     }
 
     /** @return array<string, mixed> */
     private static function window(FollowUp $window): array
     {
-        return ['action' => $window->action, 'opens' => $window->opens, 'bestUntil' => $window->bestUntil, 'closes' => $window->closes,
-            'before' => $window->before, 'after' => $window->after];
+        return [
+            'action' => $window->action,
+            'opens' => $window->opens,
+            'bestUntil' => $window->bestUntil,
+            'closes' => $window->closes,
+            'before' => $window->before,
+            'after' => $window->after,
+        ];
     }
 
-    /** @return array<string, mixed>|null how to cut a wash into rounds; null: nothing is cleaned up, or any time will do */
+    /**
+     * @return array<string, mixed>|null how to cut a wash into rounds; null: nothing is cleaned up, or any time will do
+     */
     private static function rounds(Evaluation $evaluation, int $index, Pace $pace): ?array
     {
         $plan = $evaluation->plan;
         $step = $plan->steps[$index];
         $technique = TechniqueLibrary::get($step->technique);
         $window = FollowUp::cleanUpWindow($technique, $plan->productOf($step)?->family, BenchAir::of($plan->bench));
-        if ($step->cleanUp === null || $window === null || $window->latest === null || $technique->cleanMinutes <= 0.0 || $step->zones === []) {
+        if (
+            $step->cleanUp === null ||
+            $window === null ||
+            $window->latest === null ||
+            $technique->cleanMinutes <= 0.0 ||
+            $step->zones === []
+        ) {
             return null;
         }
-        $wash = new WashWindow(100 / $pace->applyMinutes($technique), 100 / $pace->cleanMinutes($technique), $window->earliest, $window->bestUntil ?? $window->latest);
-        $pieces = Sectioner::pieces(array_map(static fn (string $zone) => $plan->zones[$zone]->areaCm2, $step->zones), $wash);
+        $wash = new WashWindow(
+            100 / $pace->applyMinutes($technique),
+            100 / $pace->cleanMinutes($technique),
+            $window->earliest,
+            $window->bestUntil ?? $window->latest,
+        );
+        $pieces = Sectioner::pieces(
+            array_map(static fn (string $zone) => $plan->zones[$zone]->areaCm2, $step->zones),
+            $wash,
+        );
         $areas = array_column($pieces, 1);
         $name = static fn (int $piece): string => $plan->zones[$step->zones[$pieces[$piece][0]]]->name;
         [$idle, $sections] = Sectioner::consecutive($areas, $wash);
@@ -134,14 +182,29 @@ final class KnowledgeReport
             'idleMinutes' => (int) round($idle),
             'sections' => array_map(static fn (array $section) => array_map($name, $section), $sections),
             'finish' => $woven === null ? null : (int) round($woven[0]),
-            'order' => $woven === null ? [] : array_map(static fn (Round $round) => ['does' => $round->cleans ? 'clean' : 'apply', 'zone' => $name($round->zone),
-                'from' => (int) round($round->from), 'to' => (int) round($round->to)], $woven[1]),
+            'order' => $woven === null
+                    ? []
+                    : array_map(
+                        static fn (Round $round) => [
+                            'does' => $round->cleans ? 'clean' : 'apply',
+                            'zone' => $name($round->zone),
+                            'from' => (int) round($round->from),
+                            'to' => (int) round($round->to),
+                        ],
+                        $woven[1],
+                    ),
         ];
     }
 
     /** @return array<string, mixed> */
     private static function way(UndoWay $way): array
     {
-        return ['state' => $way->state->label(), 'from' => $way->from, 'until' => $way->until, 'open' => $way->isOpen(), 'says' => $way->sentence()];
+        return [
+            'state' => $way->state->label(),
+            'from' => $way->from,
+            'until' => $way->until,
+            'open' => $way->isOpen(),
+            'says' => $way->sentence(),
+        ];
     }
 }

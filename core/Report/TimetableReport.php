@@ -44,24 +44,66 @@ final class TimetableReport
             'isOptimal' => $solution->optimal,
             'stops' => self::count($evaluations, Severity::Stop),
             'risks' => self::count($evaluations, Severity::Risk),
-            'builds' => array_map(static fn (string $id, Evaluation $evaluation) => self::build($timetable, $id, $evaluation->plan->build, $week),
-                array_keys($evaluations), array_values($evaluations)),
-            'sessions' => array_map(static fn (array $session, int $index) => ['from' => self::moment($session[0]), 'to' => self::moment($session[1]), 'isUsed' => isset($used[$index])],
-                array_slice($timetable->problem->sessions, 0, $last + 1), array_keys(array_slice($timetable->problem->sessions, 0, $last + 1))),
-            'items' => array_map(static fn (int $index) => self::item($timetable, $index, $evaluations, $forecast), $order),
-            'conflicts' => array_map(static fn (Conflict $conflict) => ['message' => $conflict->message,
-                'steps' => array_map(static fn (int $index) => ['build' => $timetable->jobs[$index]->build, 'step' => $timetable->jobs[$index]->stepId], $conflict->activities)], $timetable->conflicts),
+            'builds' => array_map(
+                static fn (string $id, Evaluation $evaluation) => self::build(
+                    $timetable,
+                    $id,
+                    $evaluation->plan->build,
+                    $week,
+                ),
+                array_keys($evaluations),
+                array_values($evaluations),
+            ),
+            'sessions' => array_map(
+                static fn (array $session, int $index) => [
+                    'from' => self::moment($session[0]),
+                    'to' => self::moment($session[1]),
+                    'isUsed' => isset($used[$index]),
+                ],
+                array_slice($timetable->problem->sessions, 0, $last + 1),
+                array_keys(array_slice($timetable->problem->sessions, 0, $last + 1)),
+            ),
+            'items' => array_map(
+                static fn (int $index) => self::item($timetable, $index, $evaluations, $forecast),
+                $order,
+            ),
+            'conflicts' => array_map(
+                static fn (Conflict $conflict) => [
+                    'message' => $conflict->message,
+                    'steps' => array_map(
+                        static fn (int $index) => [
+                            'build' => $timetable->jobs[$index]->build,
+                            'step' => $timetable->jobs[$index]->stepId,
+                        ],
+                        $conflict->activities,
+                    ),
+                ],
+                $timetable->conflicts,
+            ),
         ];
     }
 
-    /** @return array{id: string, name: string, ends: string|null, due: string|null, slackMinutes: int|null} slack below 0: so much too late */
+    /**
+     * @return array{
+     *   id: string,
+     *   name: string,
+     *   ends: string|null,
+     *   due: string|null,
+     *   slackMinutes: int|null,
+     * } slack below 0: so much too late
+     */
     private static function build(Timetable $timetable, string $id, Build $build, Week $week): array
     {
         $ends = $timetable->endOf($id);
         $slack = $ends === null || $build->due === null ? null : $week->endOfDay($build->due) - $ends;
 
-        return ['id' => $id, 'name' => $build->name, 'ends' => $ends === null ? null : self::moment($ends),
-            'due' => $build->due === null ? null : self::moment($week->endOfDay($build->due)), 'slackMinutes' => $slack];
+        return [
+            'id' => $id,
+            'name' => $build->name,
+            'ends' => $ends === null ? null : self::moment($ends),
+            'due' => $build->due === null ? null : self::moment($week->endOfDay($build->due)),
+            'slackMinutes' => $slack,
+        ];
     }
 
     /** @param  array<string, Evaluation>  $evaluations */
@@ -77,7 +119,11 @@ final class TimetableReport
             'steps' => array_map(static function (string $id) use ($plan): array {
                 $index = (int) $plan->indexOf($id);
 
-                return ['id' => $id, 'number' => $index + 1, 'technique' => TechniqueLibrary::get($plan->steps[$index]->technique)->name];
+                return [
+                    'id' => $id,
+                    'number' => $index + 1,
+                    'technique' => TechniqueLibrary::get($plan->steps[$index]->technique)->name,
+                ];
             }, $shedding->steps),
             'ends' => self::moment($shedding->ends),
             'isEnough' => $shedding->isEnough,
@@ -145,11 +191,19 @@ final class TimetableReport
         return $closes === null ? null : self::moment($closes);
     }
 
-    /** @return array{touchDry: string, recoatable: string, solventProof: string|null}|null what its last part leaves to dry */
+    /**
+     * @return array{
+     *   touchDry: string,
+     *   recoatable: string,
+     *   solventProof: string|null,
+     * }|null what its last part leaves to dry
+     */
     private static function dries(Evaluation $evaluation, Job $job, int $end, Forecast $forecast): ?array
     {
         $layer = $evaluation->layers[$job->stepIndex];
-        $isLast = $job->part === JobPart::CleanUp || ($job->number === $job->of && $evaluation->plan->steps[$job->stepIndex]->cleanUp === null);
+        $isLast =
+            $job->part === JobPart::CleanUp ||
+            ($job->number === $job->of && $evaluation->plan->steps[$job->stepIndex]->cleanUp === null);
         if ($layer === null || ! $isLast) {
             return null;
         }
@@ -171,6 +225,10 @@ final class TimetableReport
             return $wait === null ? null : self::moment($laidAt + $forecast->minutes($wait, $bench, $laidAt));
         };
 
-        return ['touchDry' => (string) $at(CureState::TouchDry), 'recoatable' => (string) $at(CureState::Recoatable), 'solventProof' => $at(CureState::SolventProof)];
+        return [
+            'touchDry' => (string) $at(CureState::TouchDry),
+            'recoatable' => (string) $at(CureState::Recoatable),
+            'solventProof' => $at(CureState::SolventProof),
+        ];
     }
 }

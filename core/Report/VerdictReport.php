@@ -27,7 +27,7 @@ final class VerdictReport
     {
         return [
             'summary' => self::summary($evaluation),
-            'clockZero' => $evaluation->clockZero === null ? null : gmdate('Y-m-d\TH:i:00\Z', $evaluation->clockZero * 60),
+            'clockZero' => $evaluation->clockZero === null ? null : TimetableReport::moment($evaluation->clockZero),
             'findings' => array_map(self::finding(...), $evaluation->findings),
             'steps' => self::steps($evaluation),
             'zones' => array_map(
@@ -45,7 +45,9 @@ final class VerdictReport
             'stops' => $evaluation->count(Severity::Stop),
             'risks' => $evaluation->count(Severity::Risk),
             'notes' => $evaluation->count(Severity::Note),
-            'accepted' => count(array_filter($evaluation->findings, static fn (Finding $finding) => ! $finding->isOpen())),
+            'accepted' => count(
+                array_filter($evaluation->findings, static fn (Finding $finding) => ! $finding->isOpen()),
+            ),
             'lastsMinutes' => $evaluation->lasts(),
         ];
     }
@@ -53,16 +55,24 @@ final class VerdictReport
     /** @return array<string, mixed> */
     public static function finding(Finding $finding): array
     {
-        return ['key' => $finding->key(), 'code' => $finding->code, 'severity' => $finding->severity->value, 'step' => $finding->stepId,
-            'zones' => $finding->zones, 'happens' => $finding->happens, 'why' => $finding->why, 'kind' => self::kindOf($finding)->value,
-            'accepted' => $finding->accepted === null ? null : PlanWriter::acceptance($finding->accepted)];
+        return [
+            'key' => $finding->key(),
+            'code' => $finding->code,
+            'severity' => $finding->severity->value,
+            'step' => $finding->stepId,
+            'zones' => $finding->zones,
+            'happens' => $finding->happens,
+            'why' => $finding->why,
+            'kind' => self::kindOf($finding)->value,
+            'accepted' => $finding->accepted === null ? null : PlanWriter::acceptance($finding->accepted),
+        ];
     }
 
     private static function kindOf(Finding $finding): RuleKind
     {
         /** @var RuleBook|null $book */
         static $book = null;
-        $book ??= new RuleBook;
+        $book ??= new RuleBook();
 
         return $book->rules[$finding->code]->kind();
     }
@@ -73,7 +83,16 @@ final class VerdictReport
         return array_map(self::remedy(...), $advisor->for($finding, $evaluation));
     }
 
-    /** @return array{label: string, clears: int, brings: int, delayMinutes: int, workMinutes: int, edits: list<array<string, mixed>>} */
+    /**
+     * @return array{
+     *   label: string,
+     *   clears: int,
+     *   brings: int,
+     *   delayMinutes: int,
+     *   workMinutes: int,
+     *   edits: list<array<string, mixed>>,
+     * }
+     */
     public static function remedy(ProvedRemedy $proved): array
     {
         return [
@@ -100,8 +119,13 @@ final class VerdictReport
                 continue;
             }
             foreach ($step->zones as $zone) {
-                $rows[] = ['step' => $step->id, 'zone' => $zone, 'touchDry' => $layer->touchDryAt,
-                    'recoatable' => $layer->recoatableAt, 'solventProof' => $layer->solventProofAt];
+                $rows[] = [
+                    'step' => $step->id,
+                    'zone' => $zone,
+                    'touchDry' => $layer->touchDryAt,
+                    'recoatable' => $layer->recoatableAt,
+                    'solventProof' => $layer->solventProofAt,
+                ];
             }
         }
 
@@ -123,8 +147,15 @@ final class VerdictReport
                 'handsOn' => $times->handsOn,
                 'closes' => $times->closes,
                 'heldBy' => $times->hold === null ? null : self::hold($times->hold),
-                'windows' => array_map(static fn (FollowUp $window) => ['action' => $window->action, 'opens' => $window->opens,
-                    'bestUntil' => $window->bestUntil, 'closes' => $window->closes], FollowUp::of($evaluation, $index)),
+                'windows' => array_map(
+                    static fn (FollowUp $window) => [
+                        'action' => $window->action,
+                        'opens' => $window->opens,
+                        'bestUntil' => $window->bestUntil,
+                        'closes' => $window->closes,
+                    ],
+                    FollowUp::of($evaluation, $index),
+                ),
                 'layer' => $layer === null ? null : self::layer($layer),
             ];
         }
@@ -135,8 +166,12 @@ final class VerdictReport
     /** @return array{step: string, film: string, needs: string, carrier: string|null} */
     private static function hold(Hold $hold): array
     {
-        return ['step' => $hold->layer->stepId, 'film' => $hold->layer->film->label(), 'needs' => $hold->needs->label(),
-            'carrier' => $hold->liquid?->liquid->carrier->label()];
+        return [
+            'step' => $hold->layer->stepId,
+            'film' => $hold->layer->film->label(),
+            'needs' => $hold->needs->label(),
+            'carrier' => $hold->liquid?->liquid->carrier->label(),
+        ];
     }
 
     /** @return array<string, mixed> */
@@ -160,7 +195,11 @@ final class VerdictReport
         $exposed = array_map(static fn (Layer $layer) => $layer->stepIndex, $strata->exposed());
         $layers = [];
         foreach ($strata->layers as $place => $layer) {
-            $layers[] = ['step' => $layer->stepId, 'broken' => $strata->isBroken($place), 'exposed' => in_array($layer->stepIndex, $exposed, true)];
+            $layers[] = [
+                'step' => $layer->stepId,
+                'broken' => $strata->isBroken($place),
+                'exposed' => in_array($layer->stepIndex, $exposed, true),
+            ];
         }
 
         return ['id' => $id, 'sheen' => $strata->sheen()?->value, 'layers' => $layers];

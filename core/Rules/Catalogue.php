@@ -12,23 +12,33 @@ final class Catalogue
 {
     public static function markdown(): string
     {
-        $book = new RuleBook;
+        $book = new RuleBook();
         $count = count($book->rules);
-        $text = "# Rules\n\n"
-            ."Written by `bin/ulvrach rules:list`; a test holds this page to the code.\n\n"
-            ."**Facts** are physics and chemistry: no school changes them. **Customs** have a reason; **tastes** are a choice. A school\n"
-            ."decides how grave customs and tastes are; a dash means that it has no objection. The severity of a fact depends on the\n"
-            ."case: what is certain is a stop, what may happen a risk.\n\n"
-            ."## Checks of the plan ({$count})\n";
+        $text =
+            "# Rules\n\n".
+            "Written by `bin/ulvrach rules:list`; a test holds this page to the code.\n\n".
+            '**Facts** are physics and chemistry: no school changes them. **Customs** have a reason; **tastes** are a '
+                ."choice. A school\n".
+            'decides how grave customs and tastes are; a dash means that it has no objection. The severity of a fact '
+                ."depends on the\n".
+            "case: what is certain is a stop, what may happen a risk.\n\n".
+            "## Checks of the plan ({$count})\n";
         $group = '';
         foreach ($book->rules as $rule) {
             $now = self::group($rule);
             if ($now !== $group) {
-                $text .= "\n### {$now}\n\n| rule | kind | why | ".implode(' | ', array_map(static fn (School $school) => $school->name, School::all()))
-                    ." |\n|---|---|---|".str_repeat('---|', count(School::all()))."\n";
+                $text .=
+                    "\n### {$now}\n\n| rule | kind | why | ".
+                    implode(' | ', array_map(static fn (School $school) => $school->name, School::all())).
+                    " |\n|---|---|---|".
+                    str_repeat('---|', count(School::all())).
+                    "\n";
                 $group = $now;
             }
-            $text .= "| `{$rule->code()}` | {$rule->kind()->value} | {$rule->explanation()} | ".implode(' | ', self::severities($rule))." |\n";
+            $text .=
+                "| `{$rule->code()}` | {$rule->kind()->value} | {$rule->explanation()} | ".
+                implode(' | ', self::severities($rule)).
+                " |\n";
         }
 
         return $text.self::habits();
@@ -44,18 +54,26 @@ final class Catalogue
     /** @return list<string> */
     private static function severities(Rule $rule): array
     {
-        return array_values(array_map(static fn (School $school) => match (true) {
-            $rule->kind() === RuleKind::Fact => 'case',
-            ! array_key_exists($rule->code(), $school->severities) => 'usual',
-            default => $school->severities[$rule->code()]->value ?? '–',
-        }, School::all()));
+        return array_values(
+            array_map(
+                static fn (School $school) => match (true) {
+                    $rule->kind() === RuleKind::Fact => 'case',
+                    ! array_key_exists($rule->code(), $school->severities) => 'usual',
+                    default => $school->severities[$rule->code()]->value ?? '–',
+                },
+                School::all(),
+            ),
+        );
     }
 
     private static function habits(): string
     {
-        $text = "\n“usual” is what the rule itself says. A custom or taste can be accepted at a step with a reason or a passed test patch; a\n"
-            ."fact that may go wrong only with a passed test patch; a fact that is certain never. A failed test patch makes a stop.\n\n"
-            ."## Prompts at the step\n\n| habit | said at | when | what | otherwise |\n|---|---|---|---|---|\n";
+        $text =
+            "\n“usual” is what the rule itself says. A custom or taste can be accepted at a step with a reason or "
+                ."a passed test patch; a\n".
+            'fact that may go wrong only with a passed test patch; a fact that is certain never. A failed test patch '
+                ."makes a stop.\n\n".
+            "## Prompts at the step\n\n| habit | said at | when | what | otherwise |\n|---|---|---|---|---|\n";
         $advice = "\n## Advice in the almanac\n\n| habit | what | otherwise |\n|---|---|---|\n";
         foreach (Habit::all() as $habit) {
             if ($habit->kinds === []) {

@@ -30,18 +30,45 @@ final readonly class Finding
     /** @param  list<string>  $zones */
     public function onZones(array $zones): self
     {
-        return new self($this->code, $this->severity, $this->stepId, $zones, $this->happens, $this->why, $this->facts, $this->accepted);
+        return new self(
+            code: $this->code,
+            severity: $this->severity,
+            stepId: $this->stepId,
+            zones: $zones,
+            happens: $this->happens,
+            why: $this->why,
+            facts: $this->facts,
+            accepted: $this->accepted,
+        );
     }
 
     public function withSeverity(Severity $severity): self
     {
-        return new self($this->code, $severity, $this->stepId, $this->zones, $this->happens, $this->why, $this->facts, $this->accepted);
+        return new self(
+            code: $this->code,
+            severity: $severity,
+            stepId: $this->stepId,
+            zones: $this->zones,
+            happens: $this->happens,
+            why: $this->why,
+            facts: $this->facts,
+            accepted: $this->accepted,
+        );
     }
 
     /** Broken knowingly: it stays visible, quieter, and stops nothing. */
     public function acceptedWith(Acceptance $acceptance): self
     {
-        return new self($this->code, $this->severity, $this->stepId, $this->zones, $this->happens, $this->why, $this->facts, $acceptance);
+        return new self(
+            code: $this->code,
+            severity: $this->severity,
+            stepId: $this->stepId,
+            zones: $this->zones,
+            happens: $this->happens,
+            why: $this->why,
+            facts: $this->facts,
+            accepted: $acceptance,
+        );
     }
 
     public function isOpen(): bool
@@ -52,6 +79,10 @@ final readonly class Finding
     /** Stable while the plan does not change what it speaks of; an address for screens. */
     public function key(): string
     {
-        return $this->code.'.'.$this->stepId.'.'.substr(hash('xxh32', $this->happens.implode(',', $this->zones)), 0, 8);
+        return $this->code.
+            '.'.
+            $this->stepId.
+            '.'.
+            substr(hash('xxh32', $this->happens.implode(',', $this->zones)), 0, 8);
     }
 }

@@ -24,7 +24,10 @@ interface Rule
     /** @return list<TechniqueKind> the kinds of work it wants to see; empty: all */
     public function watches(): array;
 
-    /** Whether it has anything to ask of this step, whatever the zones; asked once a step, so that most rules cost nothing. */
+    /**
+     * Whether it has anything to ask of this step, whatever the zones; asked once a step, so that most rules cost
+     * nothing.
+     */
     public function concerns(Situation $situation): bool;
 
     public function examine(Situation $situation, Strata $below): ?Finding;

@@ -53,14 +53,32 @@ abstract class RuleBase implements Rule
     }
 
     /** @param  array<string, string|int|null>  $facts */
-    protected function finding(Severity $severity, Situation $at, Strata $zone, string $happens, array $facts = []): Finding
-    {
+    protected function finding(
+        Severity $severity,
+        Situation $at,
+        Strata $zone,
+        string $happens,
+        array $facts = [],
+    ): Finding {
         return $this->findingOn($severity, $at->step->id, $zone, $happens, $facts);
     }
 
     /** @param  array<string, string|int|null>  $facts */
-    protected function findingOn(Severity $severity, string $stepId, Strata $zone, string $happens, array $facts = []): Finding
-    {
-        return new Finding(static::CODE, $severity, $stepId, [$zone->zone->id], $happens, static::EXPLANATION, $facts);
+    protected function findingOn(
+        Severity $severity,
+        string $stepId,
+        Strata $zone,
+        string $happens,
+        array $facts = [],
+    ): Finding {
+        return new Finding(
+            code: static::CODE,
+            severity: $severity,
+            stepId: $stepId,
+            zones: [$zone->zone->id],
+            happens: $happens,
+            why: static::EXPLANATION,
+            facts: $facts,
+        );
     }
 }

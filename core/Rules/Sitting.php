@@ -33,7 +33,10 @@ final class Sitting
     /** @param  list<Strata>  $touched */
     public function examine(Situation $situation, array $touched): void
     {
-        $this->watching[$situation->kind->value] ??= array_filter($this->book->watching($situation->kind), $this->school->minds(...));
+        $this->watching[$situation->kind->value] ??= array_filter(
+            $this->book->watching($situation->kind),
+            $this->school->minds(...),
+        );
         foreach ($this->watching[$situation->kind->value] as $rule) {
             if (! $rule->concerns($situation)) {
                 continue;
@@ -80,10 +83,18 @@ final class Sitting
             $severity = $this->school->severityOf($finding, $kind);
             if ($severity !== null) {
                 $zones = array_keys(array_intersect_key($plan->zones, array_flip($this->zones[$key])));
-                $findings[] = $this->weighed($finding->onZones($zones)->withSeverity($severity), $kind, $plan->steps[$place[$finding->stepId]]);
+                $findings[] = $this->weighed(
+                    $finding->onZones($zones)->withSeverity($severity),
+                    $kind,
+                    $plan->steps[$place[$finding->stepId]],
+                );
             }
         }
-        usort($findings, static fn (Finding $a, Finding $b) => $place[$a->stepId] <=> $place[$b->stepId] ?: $a->severity->rank() <=> $b->severity->rank());
+        usort(
+            $findings,
+            static fn (Finding $a, Finding $b) => $place[$a->stepId] <=> $place[$b->stepId] ?:
+            $a->severity->rank() <=> $b->severity->rank(),
+        );
 
         return $findings;
     }

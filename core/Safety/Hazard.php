@@ -35,9 +35,11 @@ enum Hazard: string
         return match ($this) {
             self::Vapour => 'Solvent vapours: a booth that vents outside, or open windows and a fan.',
             self::Mist => 'Spray mist: a respirator against organic vapours and particles, also with waterborne paint.',
-            self::Flame => 'No flame, no spark, no hot tool near; never put solvent-wet parts into a closed drying cabinet.',
+            self::Flame => 'No flame, no spark, no hot tool near; never put solvent-wet parts into a closed drying '
+                .'cabinet.',
             self::Dust => 'Dry pigment and sanding dust: a particle mask, and wipe up wet.',
-            self::Rags => 'Rags soaked in oil or spirit can heat up and ignite: into water or a closed metal tin, then as local rules say.',
+            self::Rags => 'Rags soaked in oil or spirit can heat up and ignite: into water or a closed metal tin, '
+                .'then as local rules say.',
             self::Blades => 'Blades and needles: cut away from the hand, cap them when put down.',
             self::Skin => 'Keep it off the skin: gloves.',
         };

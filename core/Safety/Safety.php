@@ -62,7 +62,11 @@ final class Safety
      */
     public static function gather(Plan $plan, array $stepIndexes): array
     {
-        return self::sorted(array_merge(...array_map(static fn (int $index) => self::ofStep($plan->steps[$index], $plan), $stepIndexes)));
+        return self::sorted(
+            array_merge(
+                ...array_map(static fn (int $index) => self::ofStep($plan->steps[$index], $plan), $stepIndexes),
+            ),
+        );
     }
 
     /** @return list<Hazard> */
@@ -83,6 +87,8 @@ final class Safety
      */
     private static function sorted(array $hazards): array
     {
-        return array_values(array_filter(Hazard::cases(), static fn (Hazard $hazard) => in_array($hazard, $hazards, true)));
+        return array_values(
+            array_filter(Hazard::cases(), static fn (Hazard $hazard) => in_array($hazard, $hazards, true)),
+        );
     }
 }

@@ -8,9 +8,7 @@ namespace Ulvrach\Schedule;
 final readonly class Conflict
 {
     /** @param  list<int>  $activities */
-    public function __construct(
-        public string $message,
-        public array $activities,
-    ) {
+    public function __construct(public string $message, public array $activities)
+    {
     }
 }

@@ -17,12 +17,20 @@ final class NoSchedule extends \DomainException implements CoreError
 
     public static function neverFits(int $index, Activity $activity): self
     {
-        return new self("“{$activity->name}” takes {$activity->active} minutes at a stretch, and no session is long enough for it.", [$index]);
+        return new self(
+            "“{$activity->name}” takes {$activity->active} minutes at a stretch, and no session is long enough "
+                .'for it.',
+            [$index],
+        );
     }
 
     public static function windowNeverFits(int $from, int $to, Activity $first, Activity $then, int $max): self
     {
-        return new self("“{$then->name}” has to follow “{$first->name}” within {$max} minutes, and there is no time at the bench in which both fit.", [$from, $to]);
+        return new self(
+            "“{$then->name}” has to follow “{$first->name}” within {$max} minutes, and there is no time at "
+                .'the bench in which both fit.',
+            [$from, $to],
+        );
     }
 
     public static function tooLate(int $index, Activity $activity): self

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Ulvrach\Schedule;
 
-/** What is to be laid into which hours: one pair of hands, one airbrush. Minutes from an origin that the caller knows. */
+/**
+ * What is to be laid into which hours: one pair of hands, one airbrush. Minutes from an origin that the caller knows.
+ */
 final readonly class Problem
 {
     /**
@@ -15,7 +17,10 @@ final readonly class Problem
      * @param  int  $granularity  starts are multiples of it
      * @param  list<Activity>  $activities
      * @param  list<Lag>  $lags
-     * @param  list<array{int, list<int>}>  $dates  minute by which, if it can be, and the activities that shall be done by then
+     * @param  list<array{
+     *   int,
+     *   list<int>,
+     * }>  $dates  minute by which, if it can be, and the activities that shall be done by then
      */
     public function __construct(
         public array $sessions,

@@ -19,14 +19,40 @@ final class ProblemFile
         if ($faults !== []) {
             throw new BadPlanFile($faults);
         }
-        /** @var array{sessions: list<array{int, int}>, sprayWindows: list<array{int, int}>, daylight: list<array{int, int}>, setup: int, horizon: int, granularity: int, activities: list<array{id: int, name?: string, active: int, split?: bool, spray?: string|null, daylight?: bool}>, lags: list<array{from: int, to: int, min: int, max?: int|null, max_to?: string|null}>} $data */
+        /**
+         * @var array{
+         *   sessions: list<array{int, int}>,
+         *   sprayWindows: list<array{int, int}>,
+         *   daylight: list<array{int, int}>,
+         *   setup: int,
+         *   horizon: int,
+         *   granularity: int,
+         *   activities: list<array{
+         *     id: int,
+         *     name?: string,
+         *     active: int,
+         *     split?: bool,
+         *     spray?: string|null,
+         *     daylight?: bool,
+         *   }>,
+         *   lags: list<array{from: int, to: int, min: int, max?: int|null, max_to?: string|null}>,
+         * } $data
+         */
         $data = json_decode($json, true);
         $activities = [];
         foreach ($data['activities'] as $at => $activity) {
             if ($activity['id'] !== $at) {
-                throw new BadPlanFile([new Fault("/activities/{$at}/id", 'Ids count from 0 in the order of the list.')]);
+                throw new BadPlanFile([
+                    new Fault("/activities/{$at}/id", 'Ids count from 0 in the order of the list.'),
+                ]);
             }
-            $activities[] = new Activity($activity['name'] ?? "activity {$at}", $activity['active'], $activity['split'] ?? false, $activity['spray'] ?? null, $activity['daylight'] ?? false);
+            $activities[] = new Activity(
+                name: $activity['name'] ?? "activity {$at}",
+                active: $activity['active'],
+                split: $activity['split'] ?? false,
+                spray: $activity['spray'] ?? null,
+                daylight: $activity['daylight'] ?? false,
+            );
         }
         $lags = [];
         foreach ($data['lags'] as $at => $lag) {
@@ -35,9 +61,24 @@ final class ProblemFile
                     throw new BadPlanFile([new Fault("/lags/{$at}/{$end}", 'There is no such activity.')]);
                 }
             }
-            $lags[] = new Lag($lag['from'], $lag['to'], $lag['min'], $lag['max'] ?? null, ($lag['max_to'] ?? 'start') === 'end');
+            $lags[] = new Lag(
+                from: $lag['from'],
+                to: $lag['to'],
+                min: $lag['min'],
+                max: $lag['max'] ?? null,
+                maxToEnd: ($lag['max_to'] ?? 'start') === 'end',
+            );
         }
 
-        return new Problem($data['sessions'], $data['sprayWindows'], $data['daylight'], $data['setup'], $data['horizon'], $data['granularity'], $activities, $lags);
+        return new Problem(
+            sessions: $data['sessions'],
+            sprayWindows: $data['sprayWindows'],
+            daylight: $data['daylight'],
+            setup: $data['setup'],
+            horizon: $data['horizon'],
+            granularity: $data['granularity'],
+            activities: $activities,
+            lags: $lags,
+        );
     }
 }

@@ -11,27 +11,44 @@ final class Reason
 {
     public static function of(Problem $problem, Solution $solution, int $index): string
     {
-        $start = $solution->starts[$index];
         $activity = $problem->activities[$index];
-        [$waited, $for, $min] = self::longestWait($problem, $solution, $index);
-        $session = $problem->sessions[$solution->sessionOf[$index]];
-        $busy = self::before($solution, $index);
-        $setup = $activity->spray !== null ? $problem->setup : 0;
+        $start = $solution->starts[$index];
+        $session = $solution->sessionOf[$index];
+        $opens = $problem->sessions[$session][0];
+        // Between the reason and the start there may lie an airbrush change and the rounding to the grid of starts.
+        $setup = $activity->spray === null ? 0 : $problem->setup;
+        $slack = $setup + $problem->granularity;
 
-        return match (true) {
-            $waited > $session[0] && $start - $waited < max($problem->granularity, $setup) && $for !== null => self::waits($problem, $for, $min),
-            $busy !== null && $start - $solution->ends[$busy] <= $setup + $problem->granularity && $solution->ends[$busy] > $session[0] => "The hands are busy with {$problem->activities[$busy]->name} until then.",
-            $activity->notBefore > $session[0] && $start - $activity->notBefore < $problem->granularity + $setup => 'What is done already has to dry until then, or it was put off.',
-            $for !== null && $waited > ($solution->sessionOf[$index] > 0 ? $problem->sessions[$solution->sessionOf[$index] - 1][0] : 0) => rtrim(self::waits($problem, $for, $min), '.').', which is over between two sessions.',
-            $activity->spray !== null && $start - $session[0] > $setup + $problem->granularity => 'The compressor has to be quiet until then.',
-            $start - $session[0] <= $setup + $problem->granularity => 'It is the first session in which there is room for it.',
-            default => 'A window that it opens would close before what has to follow.',
-        };
+        [$waited, $for, $min] = self::longestWait($problem, $solution, $index);
+        if ($for !== null && $waited > $opens && $start - $waited < max($problem->granularity, $setup)) {
+            return self::waits($problem, $for, $min).'.';
+        }
+        $busy = self::before($solution, $index);
+        $busyUntil = $busy === null ? 0 : $solution->ends[$busy];
+        if ($busy !== null && $busyUntil > $opens && $start - $busyUntil <= $slack) {
+            return "The hands are busy with {$problem->activities[$busy]->name} until then.";
+        }
+        if ($activity->notBefore > $opens && $start - $activity->notBefore < $slack) {
+            return 'What is done already has to dry until then, or it was put off.';
+        }
+        $lastOpened = $session > 0 ? $problem->sessions[$session - 1][0] : 0;
+        if ($for !== null && $waited > $lastOpened) {
+            return self::waits($problem, $for, $min).', which is over between two sessions.';
+        }
+        if ($activity->spray !== null && $start - $opens > $slack) {
+            return 'The compressor has to be quiet until then.';
+        }
+
+        return $start - $opens <= $slack
+            ? 'It is the first session in which there is room for it.'
+            : 'A window that it opens would close before what has to follow.';
     }
 
     private static function waits(Problem $problem, int $for, int $min): string
     {
-        return $min === 0 ? "It comes after {$problem->activities[$for]->name}." : 'It waits '.Minutes::inWords($min)." after {$problem->activities[$for]->name}.";
+        return $min === 0
+            ? "It comes after {$problem->activities[$for]->name}"
+            : 'It waits '.Minutes::inWords($min)." after {$problem->activities[$for]->name}";
     }
 
     /** @return array{int, int|null, int} until when, for which activity, how long */
@@ -51,7 +68,11 @@ final class Reason
     {
         $before = null;
         foreach ($solution->ends as $other => $end) {
-            if ($other !== $index && $end <= $solution->starts[$index] && ($before === null || $end > $solution->ends[$before])) {
+            if (
+                $other !== $index &&
+                $end <= $solution->starts[$index] &&
+                ($before === null || $end > $solution->ends[$before])
+            ) {
                 $before = $other;
             }
         }

@@ -14,8 +14,10 @@ use Ulvrach\Schedule\Internal\Sweep;
 use Ulvrach\Schedule\Internal\Urgencies;
 
 /**
- * Lays work into hours: dates met as far as they can be, then the earliest end, then fewest airbrush changes, then fewest sessions. Up to fourteen activities are
- * searched exactly; more are searched locally from a first sound answer. The same seed and number of moves give the same
+ * Lays work into hours: dates met as far as they can be, then the earliest end, then fewest airbrush changes, then
+ * fewest sessions. Up to fourteen activities are
+ * searched exactly; more are searched locally from a first sound answer. The same seed and number of moves give the
+ * same
  * answer.
  */
 final class Scheduler
@@ -37,7 +39,16 @@ final class Scheduler
     {
         $bench = new Bench($problem);
         if ($bench->count === 0) {
-            return new Solution([], [], [], 0, 0, 0, 0, true);
+            return new Solution(
+                starts: [],
+                ends: [],
+                sessionOf: [],
+                makespan: 0,
+                setups: 0,
+                sessions: 0,
+                lowerBound: 0,
+                optimal: true,
+            );
         }
         $this->mustFit($bench);
         $bound = (new Bound($bench))->of([], 0);
@@ -47,20 +58,37 @@ final class Scheduler
         if ($bench->count <= self::EXACT_UP_TO) {
             [$best, $complete] = (new Exact($bench, $keepGoing))->search($first);
 
-            return $best === null ? throw NoSchedule::notFound($this->tied($problem)) : $this->solution($best, $bench, $complete ? $best->makespan() : $bound, $complete);
+            return $best === null
+                ? throw NoSchedule::notFound($this->tied($problem))
+                : $this->solution($best, $bench, $complete ? $best->makespan() : $bound, $complete);
         }
         if ($first === null) {
             throw NoSchedule::notFound($this->tied($problem));
         }
-        $tell = $onBetter === null ? null : fn (Sweep $sweep) => $onBetter($this->solution($sweep, $bench, $bound, $sweep->makespan() === $bound && $sweep->lateness() === 0));
+        $tell =
+            $onBetter === null
+                ? null
+                : fn (Sweep $sweep) => $onBetter(
+                    $this->solution(
+                        $sweep,
+                        $bench,
+                        $bound,
+                        $sweep->makespan() === $bound && $sweep->lateness() === 0,
+                    ),
+                );
         $tell?->__invoke($first);
-        $best = (new LocalSearch($bench, $chance, new Urgencies($bench, $chance, $dispatch)))->improve($first, $keepGoing, $tell);
+        $best = (new LocalSearch($bench, $chance, new Urgencies($bench, $chance, $dispatch)))->improve(
+            $first,
+            $keepGoing,
+            $tell,
+        );
 
         return $this->solution($best, $bench, $bound, $best->makespan() === $bound && $best->lateness() === 0);
     }
 
     /**
-     * Brings forward what fits before a moment, in the order in which it was to be done, as long as all windows hold and nothing
+     * Brings forward what fits before a moment, in the order in which it was to be done, as long as all windows hold
+     * and nothing
      * ends later for it. An earliest end alone leaves open what is done first.
      *
      * @param  int  $until  minute; only what can be split may go on after it
@@ -81,8 +109,12 @@ final class Scheduler
             }
             $sweep = new Sweep($bench);
             $next = [...$forward, $index];
-            if ($sweep->run([...$next, ...array_values(array_diff($best->order, $next))]) && $sweep->makespan() <= $solution->makespan
-                && $sweep->lateness() <= $best->lateness() && ($problem->activities[$index]->split ? $sweep->start[$index] : $sweep->end[$index] - 1) < $until) {
+            if (
+                $sweep->run([...$next, ...array_values(array_diff($best->order, $next))]) &&
+                $sweep->makespan() <= $solution->makespan &&
+                $sweep->lateness() <= $best->lateness() &&
+                ($problem->activities[$index]->split ? $sweep->start[$index] : $sweep->end[$index] - 1) < $until
+            ) {
                 [$best, $forward] = [$sweep, $next];
             }
         }
@@ -99,7 +131,15 @@ final class Scheduler
                 $favour[$index] = $chance->below(2880) + ($try % 4 < 2 ? $bench->pressing[$index] : 0);
             }
             $other = $dispatch->run($favour, $try % 2 === 1, $try % 8 > 3);
-            if ($other !== null && ($best === null || [$other->lateness(), $other->makespan(), $other->countSetups()] < [$best->lateness(), $best->makespan(), $best->countSetups()])) {
+            if (
+                $other !== null &&
+                ($best === null ||
+                    [$other->lateness(), $other->makespan(), $other->countSetups()] < [
+                        $best->lateness(),
+                        $best->makespan(),
+                        $best->countSetups(),
+                    ])
+            ) {
                 $best = $other;
             }
         }
@@ -122,7 +162,13 @@ final class Scheduler
         }
         foreach ($problem->lags as $lag) {
             if ($lag->max !== null && ! $this->windowFits($bench, $lag)) {
-                throw NoSchedule::windowNeverFits($lag->from, $lag->to, $problem->activities[$lag->from], $problem->activities[$lag->to], $lag->max);
+                throw NoSchedule::windowNeverFits(
+                    $lag->from,
+                    $lag->to,
+                    $problem->activities[$lag->from],
+                    $problem->activities[$lag->to],
+                    $lag->max,
+                );
             }
         }
     }
@@ -133,7 +179,10 @@ final class Scheduler
         foreach ($bench->problem->sessions as [$from, $to]) {
             for ($minute = $from; $minute < $to; $minute += 15) {
                 $first = $bench->earliest($lag->from, $minute, $minute, Bench::ANY_SESSION);
-                $then = $first === null ? null : $bench->earliest($lag->to, $first[1] + $lag->min, $first[1], Bench::ANY_SESSION);
+                $then =
+                    $first === null
+                        ? null
+                        : $bench->earliest($lag->to, $first[1] + $lag->min, $first[1], Bench::ANY_SESSION);
                 if ($first !== null && $then !== null && $lag->max >= $then[$lag->maxToEnd ? 1 : 0] - $first[1]) {
                     return true;
                 }
@@ -165,6 +214,16 @@ final class Scheduler
             $sessions[] = $sweep->session[$index];
         }
 
-        return new Solution($starts, $ends, $sessions, $sweep->makespan(), $sweep->countSetups(), $sweep->countSessions(), $bound, $optimal, $sweep->lateness());
+        return new Solution(
+            starts: $starts,
+            ends: $ends,
+            sessionOf: $sessions,
+            makespan: $sweep->makespan(),
+            setups: $sweep->countSetups(),
+            sessions: $sweep->countSessions(),
+            lowerBound: $bound,
+            optimal: $optimal,
+            lateness: $sweep->lateness(),
+        );
     }
 }

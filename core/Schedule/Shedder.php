@@ -13,16 +13,30 @@ use Ulvrach\Technique\Stage;
 use Ulvrach\Technique\TechniqueLibrary;
 
 /**
- * Looks for what a build can do without, so that it is finished by a date: from dust and wear back to markings, never its
- * ground, its colours and its last coat, and nothing whose absence would bring a stop. First as many as it takes, then all
+ * Looks for what a build can do without, so that it is finished by a date: from dust and wear back to markings, never
+ * its
+ * ground, its colours and its last coat, and nothing whose absence would bring a stop. First as many as it takes, then
+ * all
  * that can be had back again. What else is to be done meanwhile is laid with it.
  */
 final readonly class Shedder
 {
     /** What goes first; what is not here stays. */
-    private const ORDER = [Stage::Dust, Stage::Wear, Stage::Tracks, Stage::Chipping, Stage::Tint, Stage::Detail, Stage::Markings, Stage::Seal];
+    private const ORDER = [
+        Stage::Dust,
+        Stage::Wear,
+        Stage::Tracks,
+        Stage::Chipping,
+        Stage::Tint,
+        Stage::Detail,
+        Stage::Markings,
+        Stage::Seal,
+    ];
 
-    /** A timetable is asked for some dozens of times, so that a quick one has to do: first orders tried, questions whether to go on. */
+    /**
+     * A timetable is asked for some dozens of times, so that a quick one has to do: first orders tried, questions
+     * whether to go on.
+     */
     private const TRIES = 8;
 
     private const PATIENCE = 20;
@@ -32,8 +46,10 @@ final readonly class Shedder
     /** Steps that leaving others out may take along, round after round. */
     private const ROUNDS = 4;
 
-    public function __construct(private Evaluator $evaluator = new Evaluator, private Timetabler $timetabler = new Timetabler(new Scheduler(self::TRIES)))
-    {
+    public function __construct(
+        private Evaluator $evaluator = new Evaluator(),
+        private Timetabler $timetabler = new Timetabler(new Scheduler(self::TRIES)),
+    ) {
     }
 
     /**
@@ -45,9 +61,16 @@ final readonly class Shedder
      */
     public function shed(Plan $plan, int $due, Calendar $calendar, int $setup, Workload $others): Shedding
     {
-        $ends = fn (string ...$gone): int => $this->endOf($this->without($plan, array_values($gone)), $due, $calendar, $setup, $others);
+        $ends = fn (string ...$gone): int => $this->endOf(
+            $this->without($plan, array_values($gone)),
+            $due,
+            $calendar,
+            $setup,
+            $others,
+        );
         $candidates = $ends() <= $due ? [] : $this->candidates($plan);
-        // The fewest from the front of the list that are enough: more of them never end later, but for the search's luck.
+        // The fewest from the front of the list that are enough: more of them never end later, but for the search's
+        // luck.
         [$low, $high] = [0, count($candidates)];
         while ($low < $high) {
             $middle = intdiv($low + $high, 2);
@@ -69,7 +92,11 @@ final readonly class Shedder
         $end = $ends(...$gone);
         $inOrder = array_filter($plan->steps, static fn (Step $step) => in_array($step->id, $gone, true));
 
-        return new Shedding(array_values(array_map(static fn (Step $step) => $step->id, $inOrder)), $end, $end <= $due);
+        return new Shedding(
+            array_values(array_map(static fn (Step $step) => $step->id, $inOrder)),
+            $end,
+            $end <= $due,
+        );
     }
 
     /** @return list<string> ids of steps that may go, the first to go first */
@@ -78,7 +105,11 @@ final readonly class Shedder
         $ids = [];
         foreach (self::ORDER as $stage) {
             foreach (array_reverse($plan->steps) as $step) {
-                if ($this->mayGo($step) && TechniqueLibrary::get($step->technique)->stage === $stage && $this->closed($plan, [$step->id]) !== []) {
+                if (
+                    $this->mayGo($step) &&
+                    TechniqueLibrary::get($step->technique)->stage === $stage &&
+                    $this->closed($plan, [$step->id]) !== []
+                ) {
                     $ids[] = $step->id;
                 }
             }
@@ -115,7 +146,9 @@ final readonly class Shedder
     /** A finish does without much, but not without its last coat. */
     private function mayGo(Step $step): bool
     {
-        return $step->doneAt === null && $step->technique !== self::LAST_COAT && in_array(TechniqueLibrary::get($step->technique)->stage, self::ORDER, true);
+        return $step->doneAt === null &&
+            $step->technique !== self::LAST_COAT &&
+            in_array(TechniqueLibrary::get($step->technique)->stage, self::ORDER, true);
     }
 
     /** @return array<string, string> "step code" => step id */
@@ -134,7 +167,9 @@ final readonly class Shedder
     /** @param  list<string>  $ids */
     private function without(Plan $plan, array $ids): Plan
     {
-        return $plan->with(steps: array_values(array_filter($plan->steps, static fn ($step) => ! in_array($step->id, $ids, true))));
+        return $plan->with(
+            steps: array_values(array_filter($plan->steps, static fn ($step) => ! in_array($step->id, $ids, true))),
+        );
     }
 
     private function endOf(Plan $plan, int $due, Calendar $calendar, int $setup, Workload $others): int

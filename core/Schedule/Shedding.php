@@ -12,10 +12,7 @@ final readonly class Shedding
      * @param  int  $ends  minute at which the build is finished without them
      * @param  bool  $isEnough  false: even without all that can go, the date is missed
      */
-    public function __construct(
-        public array $steps,
-        public int $ends,
-        public bool $isEnough,
-    ) {
+    public function __construct(public array $steps, public int $ends, public bool $isEnough)
+    {
     }
 }

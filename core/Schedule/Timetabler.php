@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Ulvrach\Schedule;
 
 /**
- * Always gives a timetable: where something cannot be kept in the hours there are (a window that closes before the next session, a
+ * Always gives a timetable: where something cannot be kept in the hours there are (a window that closes before the next
+ * session, a
  * job longer than any session), it is let go and named, and the rest is laid.
  */
 final class Timetabler
@@ -13,7 +14,7 @@ final class Timetabler
     /** Things let go before it is given up. */
     private const MOST_CONFLICTS = 40;
 
-    public function __construct(private readonly Scheduler $scheduler = new Scheduler)
+    public function __construct(private readonly Scheduler $scheduler = new Scheduler())
     {
     }
 
@@ -23,13 +24,24 @@ final class Timetabler
      *
      * @throws NoSchedule if there is no session at all, or the lags run in a circle
      */
-    public function lay(Workload $work, Calendar $calendar, int $setup, \Closure $keepGoing, int $seed = 1, ?\Closure $onBetter = null): Timetable
-    {
+    public function lay(
+        Workload $work,
+        Calendar $calendar,
+        int $setup,
+        \Closure $keepGoing,
+        int $seed = 1,
+        ?\Closure $onBetter = null,
+    ): Timetable {
         $problem = $work->problem($calendar, $setup);
         $conflicts = [];
         while (true) {
             try {
-                return new Timetable($problem, $work->jobs, $this->scheduler->solve($problem, $keepGoing, $seed, $onBetter), $conflicts);
+                return new Timetable(
+                    $problem,
+                    $work->jobs,
+                    $this->scheduler->solve($problem, $keepGoing, $seed, $onBetter),
+                    $conflicts,
+                );
             } catch (NoSchedule $none) {
                 if ($none->activities === [] || count($conflicts) >= self::MOST_CONFLICTS) {
                     throw $none;
@@ -43,7 +55,12 @@ final class Timetabler
     /** The same timetable with what fits before a minute brought forward. */
     public function bringForward(Timetable $timetable, int $until): Timetable
     {
-        return new Timetable($timetable->problem, $timetable->jobs, $this->scheduler->bringForward($timetable->problem, $timetable->solution, $until), $timetable->conflicts);
+        return new Timetable(
+            $timetable->problem,
+            $timetable->jobs,
+            $this->scheduler->bringForward($timetable->problem, $timetable->solution, $until),
+            $timetable->conflicts,
+        );
     }
 
     /** @param  list<int>  $activities */
@@ -54,12 +71,34 @@ final class Timetabler
         foreach ($problem->activities as $index => $activity) {
             $isMeant = in_array($index, $activities, true);
             $isTooLong = $isMeant && count($activities) === 1 && $activity->notAfter === null;
-            $loosened[] = ! $isMeant ? $activity : new Activity($activity->name, $activity->active, $activity->split || $isTooLong,
-                $isTooLong && $activity->active > $longest ? null : $activity->spray, $activity->daylight && ! $isTooLong, $activity->notBefore);
+            $loosened[] = ! $isMeant
+                ? $activity
+                : new Activity(
+                    name: $activity->name,
+                    active: $activity->active,
+                    split: $activity->split || $isTooLong,
+                    spray: $isTooLong && $activity->active > $longest ? null : $activity->spray,
+                    daylight: $activity->daylight && ! $isTooLong,
+                    notBefore: $activity->notBefore,
+                );
         }
-        $lags = array_map(static fn (Lag $lag) => in_array($lag->from, $activities, true) && in_array($lag->to, $activities, true)
-            ? new Lag($lag->from, $lag->to, $lag->min) : $lag, $problem->lags);
+        $lags = array_map(
+            static fn (Lag $lag) => in_array($lag->from, $activities, true) && in_array($lag->to, $activities, true)
+                ? new Lag($lag->from, $lag->to, $lag->min)
+                : $lag,
+            $problem->lags,
+        );
 
-        return new Problem($problem->sessions, $problem->sprayWindows, $problem->daylight, $problem->setup, $problem->horizon, $problem->granularity, $loosened, $lags, $problem->dates);
+        return new Problem(
+            sessions: $problem->sessions,
+            sprayWindows: $problem->sprayWindows,
+            daylight: $problem->daylight,
+            setup: $problem->setup,
+            horizon: $problem->horizon,
+            granularity: $problem->granularity,
+            activities: $loosened,
+            lags: $lags,
+            dates: $problem->dates,
+        );
     }
 }

@@ -11,7 +11,10 @@ final readonly class Week
 {
     /**
      * @param  string  $timeZone  as in "Atlantic/Faroe"
-     * @param  array<int, list<array{int, int}>>  $sessions  by weekday, 1 Monday to 7 Sunday: minutes of the day, from and to
+     * @param  array<int, list<array{
+     *   int,
+     *   int,
+     * }>>  $sessions  by weekday, 1 Monday to 7 Sunday: minutes of the day, from and to
      * @param  array<string, list<array{int, int}>>  $exceptions  by date "2026-12-24"; an empty list: no session
      * @param  array{int, int}  $compressor  minutes of the day between which it may run
      * @param  array{int, int}  $daylight
@@ -25,7 +28,7 @@ final readonly class Week
         public array $compressor,
         public array $daylight,
         public int $setup,
-        public Pace $pace = new Pace,
+        public Pace $pace = new Pace(),
     ) {
     }
 
@@ -34,19 +37,40 @@ final readonly class Week
     {
         $evening = [[1170, 1320]];
 
-        return new self($timeZone, [1 => $evening, $evening, $evening, $evening, $evening, [[600, 750], [840, 1020]], [[600, 720]]], [], [540, 1290], [540, 1020], 15);
+        return new self(
+            timeZone: $timeZone,
+            sessions: [
+                1 => $evening,
+                $evening,
+                $evening,
+                $evening,
+                $evening,
+                [[600, 750], [840, 1020]],
+                [[600, 720]],
+            ],
+            exceptions: [],
+            compressor: [540, 1290],
+            daylight: [540, 1020],
+            setup: 15,
+        );
     }
 
     /** Unix minute at which a day like "2026-12-24" is over. */
     public function endOfDay(string $day): int
     {
-        return intdiv((new \DateTimeImmutable("{$day} 00:00", new \DateTimeZone($this->timeZone)))->modify('+1 day')->getTimestamp(), 60);
+        return intdiv(
+            (new \DateTimeImmutable("{$day} 00:00", new \DateTimeZone($this->timeZone)))
+                ->modify('+1 day')
+                ->getTimestamp(),
+            60,
+        );
     }
 
     /**
      * The hours of so many days, as Unix minutes.
      *
-     * A session that begins before the first moment is cut to it; one through a change to or from summer time is as long as
+     * A session that begins before the first moment is cut to it; one through a change to or from summer time is as
+     * long as
      * the clock on the wall says, which is an hour more or less.
      *
      * @param  int  $from  Unix minute
@@ -54,10 +78,15 @@ final readonly class Week
     public function calendar(int $from, int $days): Calendar
     {
         $zone = new \DateTimeZone($this->timeZone);
-        $day = (new \DateTimeImmutable("@{$from}"))->setTimestamp($from * 60)->setTimezone($zone)->setTime(0, 0);
+        $day = (new \DateTimeImmutable("@{$from}"))
+            ->setTimestamp($from * 60)
+            ->setTimezone($zone)
+            ->setTime(0, 0);
         $sessions = $compressor = $daylight = [];
         for ($count = 0; $count < $days; $count++) {
-            foreach ($this->exceptions[$day->format('Y-m-d')] ?? $this->sessions[(int) $day->format('N')] ?? [] as [$opens, $closes]) {
+            foreach (
+                $this->hoursOf($day) as [$opens, $closes]
+            ) {
                 $begin = max($from, self::moment($day, $opens));
                 $end = self::moment($day, $closes);
                 if ($end > $begin) {
@@ -71,6 +100,12 @@ final readonly class Week
         sort($sessions);
 
         return new Calendar($from, self::apart($sessions), $compressor, $daylight);
+    }
+
+    /** @return list<array{int, int}> minutes of the day */
+    private function hoursOf(\DateTimeImmutable $day): array
+    {
+        return $this->exceptions[$day->format('Y-m-d')] ?? ($this->sessions[(int) $day->format('N')] ?? []);
     }
 
     /** Minute 1440 is the midnight that ends the day. */

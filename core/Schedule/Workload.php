@@ -19,7 +19,8 @@ use Ulvrach\Technique\TechniqueKind;
 use Ulvrach\Technique\TechniqueLibrary;
 
 /**
- * The work that is still to do in several builds, as activities and lags: each coat and each clean-up is one of its own, since
+ * The work that is still to do in several builds, as activities and lags: each coat and each clean-up is one of its
+ * own, since
  * other work fits between them; builds share the hands, the airbrush and its colours.
  */
 final class Workload
@@ -47,8 +48,12 @@ final class Workload
      * @param  int  $now  Unix minute before which nothing can start
      * @param  array<string, int>  $putOff  "build step id" => Unix minute before which it shall not start
      */
-    public function __construct(private readonly int $now, private readonly array $putOff = [], private readonly Pace $pace = new Pace, ?Forecast $forecast = null)
-    {
+    public function __construct(
+        private readonly int $now,
+        private readonly array $putOff = [],
+        private readonly Pace $pace = new Pace(),
+        ?Forecast $forecast = null,
+    ) {
         $this->forecast = $forecast ?? Forecast::asPlanned();
     }
 
@@ -71,7 +76,17 @@ final class Workload
     {
         $last = $calendar->sessions === [] ? 0 : $calendar->sessions[count($calendar->sessions) - 1][1];
 
-        return new Problem($calendar->sessions, $calendar->compressor, $calendar->daylight, $setup, $last, self::GRANULARITY, $this->activities, $this->lags, $this->dates);
+        return new Problem(
+            sessions: $calendar->sessions,
+            sprayWindows: $calendar->compressor,
+            daylight: $calendar->daylight,
+            setup: $setup,
+            horizon: $last,
+            granularity: self::GRANULARITY,
+            activities: $this->activities,
+            lags: $this->lags,
+            dates: $this->dates,
+        );
     }
 
     private function addStep(string $build, Evaluation $evaluation, int $index, Step $step): void
@@ -86,21 +101,50 @@ final class Workload
         $this->addLags($build, $evaluation, $index, $first);
     }
 
-    private function addCoats(string $build, Plan $plan, int $index, Step $step, Technique $technique, int $notBefore, ?int $notAfter): void
-    {
+    private function addCoats(
+        string $build,
+        Plan $plan,
+        int $index,
+        Step $step,
+        Technique $technique,
+        int $notBefore,
+        ?int $notAfter,
+    ): void {
         $product = $plan->productOf($step);
         $sprays = $step->application === Application::Airbrush && $product !== null;
         $area = $this->area($plan, $step);
         $row = $product === null ? null : CureTable::for($product->family, $technique->kind, $sprays);
-        $recoat = $row === null ? 0 : $this->forecast->longest(new Wait($row->at(BenchAir::of($plan->bench))->recoatable[1], $row->laws[1]), $plan->bench);
+        $recoat =
+            $row === null
+                ? 0
+                : $this->forecast->longest(
+                    new Wait($row->at(BenchAir::of($plan->bench))->recoatable[1], $row->laws[1]),
+                    $plan->bench,
+                );
         $coats = $product === null ? 1 : $step->coats;
         for ($coat = 1; $coat <= $coats; $coat++) {
             // Filling the airbrush is counted by the schedule, which saves it where the colour stays.
             $setUp = $coat === 1 && ! $sprays ? $technique->setUpMinutes : 0;
-            $minutes = $setUp + $this->pace->applyMinutes($technique) * $area / 100 * ($product === null ? $step->coats : 1);
-            $this->activities[] = new Activity($this->name($technique, $index), $this->rounded($minutes), $this->maySplit($technique, $sprays),
-                $sprays ? $product->name : null, false, $coat === 1 ? $notBefore : 0, $coat === 1 ? $notAfter : null);
-            $this->jobs[] = new Job($build, $index, $step->id, $coats === 1 ? JobPart::Work : JobPart::Coat, $coat, $coats);
+            $minutes =
+                $setUp +
+                (($this->pace->applyMinutes($technique) * $area) / 100) * ($product === null ? $step->coats : 1);
+            $this->activities[] = new Activity(
+                name: $this->name($technique, $index),
+                active: $this->rounded($minutes),
+                split: $this->maySplit($technique, $sprays),
+                spray: $sprays ? $product->name : null,
+                daylight: false,
+                notBefore: $coat === 1 ? $notBefore : 0,
+                notAfter: $coat === 1 ? $notAfter : null,
+            );
+            $this->jobs[] = new Job(
+                build: $build,
+                stepIndex: $index,
+                stepId: $step->id,
+                part: $coats === 1 ? JobPart::Work : JobPart::Coat,
+                number: $coat,
+                of: $coats,
+            );
             if ($coat > 1) {
                 $this->lags[] = new Lag(count($this->activities) - 2, count($this->activities) - 1, $recoat);
             }
@@ -113,13 +157,25 @@ final class Workload
             return;
         }
         $applied = count($this->activities) - 1;
-        $this->activities[] = new Activity("Clean up {$this->name($technique, $index)}", $this->rounded($this->pace->cleanMinutes($technique) * $this->area($plan, $step) / 100));
+        $this->activities[] = new Activity(
+            "Clean up {$this->name($technique, $index)}",
+            $this->rounded(($this->pace->cleanMinutes($technique) * $this->area($plan, $step)) / 100),
+        );
         $this->jobs[] = new Job($build, $index, $step->id, JobPart::CleanUp);
         $family = $plan->productOf($step)?->family;
         $window = FollowUp::cleanUpWindow($technique, $family, BenchAir::of($plan->bench));
-        $latest = $window->bestUntil ?? $window->latest ?? null;
-        $latest = $latest === null ? null : $this->forecast->shortest(new Wait($latest, FollowUp::cleanUpLaw($family)), $plan->bench);
-        $this->lags[] = new Lag($applied, $applied + 1, $step->cleanUp->afterMinutes, $latest === null ? null : max($latest, $step->cleanUp->afterMinutes), false);
+        $latest = $window->bestUntil ?? ($window->latest ?? null);
+        $latest =
+            $latest === null
+                ? null
+                : $this->forecast->shortest(new Wait($latest, FollowUp::cleanUpLaw($family)), $plan->bench);
+        $this->lags[] = new Lag(
+            from: $applied,
+            to: $applied + 1,
+            min: $step->cleanUp->afterMinutes,
+            max: $latest === null ? null : max($latest, $step->cleanUp->afterMinutes),
+            maxToEnd: false,
+        );
     }
 
     private function addLags(string $build, Evaluation $evaluation, int $index, int $first): void
@@ -141,7 +197,10 @@ final class Workload
         if ($plan->steps[$index]->waitMinutes !== null && $index > 0) {
             $mins[$index - 1] = max($mins[$index - 1] ?? 0, $plan->steps[$index]->waitMinutes);
         }
-        [$opener, $open] = $times->window === null ? [null, 0] : [$times->window[0], $this->forecast->shortest($times->window[1], $plan->bench)];
+        [$opener, $open] =
+            $times->window === null
+                ? [null, 0]
+                : [$times->window[0], $this->forecast->shortest($times->window[1], $plan->bench)];
         if ($opener !== null) {
             $mins[$opener] ??= 0;
         }
@@ -165,7 +224,20 @@ final class Workload
     /** What can be put down in the middle and taken up again: brushed details, markings, stowage. */
     private function maySplit(Technique $technique, bool $sprays): bool
     {
-        return ! $sprays && in_array($technique->kind, [TechniqueKind::Detail, TechniqueKind::Chips, TechniqueKind::Decal, TechniqueKind::Sculpt, TechniqueKind::Mask, TechniqueKind::Metal, TechniqueKind::Join], true);
+        return ! $sprays &&
+            in_array(
+                $technique->kind,
+                [
+                    TechniqueKind::Detail,
+                    TechniqueKind::Chips,
+                    TechniqueKind::Decal,
+                    TechniqueKind::Sculpt,
+                    TechniqueKind::Mask,
+                    TechniqueKind::Metal,
+                    TechniqueKind::Join,
+                ],
+                true,
+            );
     }
 
     private function name(Technique $technique, int $index): string

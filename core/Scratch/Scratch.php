@@ -21,10 +21,8 @@ final readonly class Scratch
      * @param  list<Layer>  $colours  from the surface down, each a colour that shows when those above it are gone
      * @param  list<string>  $warnings
      */
-    private function __construct(
-        public array $colours,
-        public array $warnings,
-    ) {
+    private function __construct(public array $colours, public array $warnings)
+    {
     }
 
     /** @param  int  $beforeStep  as it is when this step begins; the number of steps: at the end */
@@ -38,7 +36,14 @@ final readonly class Scratch
             }
         }
 
-        return new self($colours, self::warnings($colours, $strata->zone->substrate->label(), self::hasBarrier($strata->layers, $beforeStep)));
+        return new self(
+            $colours,
+            self::warnings(
+                $colours,
+                $strata->zone->substrate->label(),
+                self::hasBarrier($strata->layers, $beforeStep),
+            ),
+        );
     }
 
     /** Tints and dust go with the paint they lie on; what shows in a scratch is paint. */
@@ -56,7 +61,12 @@ final readonly class Scratch
     {
         foreach ($layers as $place => $layer) {
             $next = $layers[$place + 1] ?? null;
-            if ($layer->stepIndex < $beforeStep && $layer->kind === TechniqueKind::ClearCoat && $next !== null && $next->product->colour !== null) {
+            if (
+                $layer->stepIndex < $beforeStep &&
+                $layer->kind === TechniqueKind::ClearCoat &&
+                $next !== null &&
+                $next->product->colour !== null
+            ) {
                 return $layer->sheen !== Sheen::Matte || $layer->coats > 1;
             }
         }
@@ -80,14 +90,21 @@ final readonly class Scratch
             $warnings[] = "Under the colour of step {$number} there is bare {$part}: a deep scratch shows it.";
         }
         if (count($colours) === 2 && $deepest->kind === TechniqueKind::Prime) {
-            $warnings[] = 'A scratch shows the primer at once: no colour lies between that a real vehicle would show.';
+            $warnings[] =
+                'A scratch shows the primer at once: no colour lies between that a real vehicle would show.';
         }
         foreach ($colours as $place => $colour) {
             $under = $colours[$place + 1] ?? null;
-            if ($under !== null && Lab::fromHex($colour->product->colour ?? '')->differenceTo(Lab::fromHex($under->product->colour ?? '')) < self::UNSEEN) {
+            if (
+                $under !== null &&
+                Lab::fromHex($colour->product->colour ?? '')->differenceTo(
+                    Lab::fromHex($under->product->colour ?? ''),
+                ) < self::UNSEEN
+            ) {
                 $above = $colour->stepIndex + 1;
                 $below = $under->stepIndex + 1;
-                $warnings[] = "The colours of steps {$above} and {$below} are so alike that a scratch between them is not seen.";
+                $warnings[] = "The colours of steps {$above} and {$below} are so alike that a scratch between them is "
+                    .'not seen.';
             }
         }
         if (count($colours) > 2 && ! $hasBarrier) {

@@ -7,11 +7,7 @@ namespace Ulvrach\Sections;
 /** One stretch of applying or cleaning, in minutes from the start. */
 final readonly class Round
 {
-    public function __construct(
-        public bool $cleans,
-        public int $zone,
-        public float $from,
-        public float $to,
-    ) {
+    public function __construct(public bool $cleans, public int $zone, public float $from, public float $to)
+    {
     }
 }

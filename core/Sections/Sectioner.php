@@ -33,7 +33,8 @@ final class Sectioner
     }
 
     /**
-     * Sections of neighbouring zones, one after another: dynamic programme over the last cut; among equals the fewest sections.
+     * Sections of neighbouring zones, one after another: dynamic programme over the last cut; among equals the fewest
+     * sections.
      *
      * @param  list<float>  $areas  none larger than the largest section
      * @return array{float, list<list<int>>} idle minutes, zones of each section
@@ -96,14 +97,17 @@ final class Sectioner
         $sections = [];
         for ($mask = $all; $mask > 0; $mask &= ~$group) {
             $group = $best[$mask][2] ?? $mask;
-            $sections[] = array_values(array_filter(range(0, $count - 1), static fn (int $zone) => ($group >> $zone & 1) === 1));
+            $sections[] = array_values(
+                array_filter(range(0, $count - 1), static fn (int $zone) => (($group >> $zone) & 1) === 1),
+            );
         }
 
         return [$best[$all][0], $sections];
     }
 
     /**
-     * Later zones are applied while earlier ones dry: every order of "apply the next" and "clean the oldest" is timed as early as it
+     * Later zones are applied while earlier ones dry: every order of "apply the next" and "clean the oldest" is timed
+     * as early as it
      * can be; the least finish, among equals the fewest changes from one to the other.
      *
      * @param  list<float>  $areas  at most twelve, none larger than the largest section
@@ -131,9 +135,14 @@ final class Sectioner
         $cleaned = strlen($word) - $applied;
         if ($word !== '') {
             $rounds = self::rounds($word, $areas, $window);
-            $left = array_sum(array_slice($areas, $applied)) / $window->applyRate + array_sum(array_slice($areas, $cleaned)) / $window->cleanRate;
+            $left =
+                array_sum(array_slice($areas, $applied)) / $window->applyRate +
+                array_sum(array_slice($areas, $cleaned)) / $window->cleanRate;
             // What is still to do takes at least its work; a prefix that is late already stays late.
-            if ($rounds === null || ($best !== null && $rounds[count($rounds) - 1]->to + $left > $best[0] + self::HAIR)) {
+            if (
+                $rounds === null ||
+                ($best !== null && $rounds[count($rounds) - 1]->to + $left > $best[0] + self::HAIR)
+            ) {
                 return;
             }
             if ($cleaned === $count) {
@@ -155,7 +164,8 @@ final class Sectioner
     }
 
     /**
-     * The earliest times of a word: forward, and where a window would close, the applying that opens it is put off, and again.
+     * The earliest times of a word: forward, and where a window would close, the applying that opens it is put off, and
+     * again.
      *
      * @param  list<float>  $areas
      * @return list<Round>|null

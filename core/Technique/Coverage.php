@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Ulvrach\Technique;
 
-/** How much of the zone a film closes off: what lies under anything but a whole film is still within a liquid's reach. */
+/**
+ * How much of the zone a film closes off: what lies under anything but a whole film is still within a liquid's reach.
+ */
 enum Coverage: string
 {
     case Whole = 'whole';

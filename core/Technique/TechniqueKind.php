@@ -38,8 +38,15 @@ enum TechniqueKind: string
     public function leavesFilm(): bool
     {
         return match ($this) {
-            self::Mask, self::Unmask, self::LiftOff, self::Abrade, self::FixPigment, self::TestPatch,
-            self::Soften, self::Join, self::Look => false,
+            self::Mask,
+            self::Unmask,
+            self::LiftOff,
+            self::Abrade,
+            self::FixPigment,
+            self::TestPatch,
+            self::Soften,
+            self::Join,
+            self::Look => false,
             default => true,
         };
     }

@@ -24,11 +24,22 @@ final class TechniqueLibrary
     /** @return array<string, Technique> in the usual order of work */
     public static function all(): array
     {
-        return self::$byCode ??= array_column([
-            ...Library\GroundWork::techniques(), ...Library\ColourWork::techniques(), ...Library\ChippingWork::techniques(),
-            ...Library\DetailWork::techniques(), ...Library\MarkingWork::techniques(), ...Library\TintWork::techniques(),
-            ...Library\WearWork::techniques(), ...Library\TrackWork::techniques(), ...Library\DustWork::techniques(),
-            ...Library\SealWork::techniques(), ...Library\AssemblyWork::techniques(),
-        ], null, 'code');
+        return self::$byCode ??= array_column(
+            [
+                ...Library\GroundWork::techniques(),
+                ...Library\ColourWork::techniques(),
+                ...Library\ChippingWork::techniques(),
+                ...Library\DetailWork::techniques(),
+                ...Library\MarkingWork::techniques(),
+                ...Library\TintWork::techniques(),
+                ...Library\WearWork::techniques(),
+                ...Library\TrackWork::techniques(),
+                ...Library\DustWork::techniques(),
+                ...Library\SealWork::techniques(),
+                ...Library\AssemblyWork::techniques(),
+            ],
+            null,
+            'code',
+        );
     }
 }

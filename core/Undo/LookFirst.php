@@ -57,14 +57,20 @@ final class LookFirst
 
         return match ($layer->kind) {
             TechniqueKind::Prime => "Step {$number}: is the primer whole on every edge and on both sides?",
-            TechniqueKind::Colour, TechniqueKind::Shade => "Step {$number}: does “{$layer->product->name}” cover everywhere it should, without dust in it?",
+            TechniqueKind::Colour,
+            TechniqueKind::Shade => "Step {$number}: does “{$layer->product->name}” cover everywhere it should, "
+                .'without dust in it?',
             TechniqueKind::Detail => "Step {$number}: is any small part forgotten, or painted over its edge?",
-            TechniqueKind::Decal => "Step {$number}: do the markings lie flat, without silver, straight and where they belong?",
+            TechniqueKind::Decal => "Step {$number}: do the markings lie flat, without silver, straight and where "
+                .'they belong?',
             TechniqueKind::Filter => "Step {$number}: has the filter dried without a rim or pool?",
-            TechniqueKind::Wash, TechniqueKind::Blend => "Step {$number}: are tide marks cleaned off, and no recess left out?",
+            TechniqueKind::Wash,
+            TechniqueKind::Blend => "Step {$number}: are tide marks cleaned off, and no recess left out?",
             TechniqueKind::Chips => "Step {$number}: are the chips where boots and hands go, and enough?",
             TechniqueKind::Streak => "Step {$number}: does every streak start at something and run the right way?",
-            TechniqueKind::Pigment, TechniqueKind::Mud => "Step {$number}: does the earth lie where it would gather, with the raised parts wiped?",
+            TechniqueKind::Pigment,
+            TechniqueKind::Mud => "Step {$number}: does the earth lie where it would gather, with the raised parts "
+                .'wiped?',
             TechniqueKind::ReleaseFilm => "Step {$number}: are all chips lifted that shall be?",
             default => null,
         };
@@ -74,10 +80,21 @@ final class LookFirst
     private static function always(TechniqueKind $kind, bool $closesOff): array
     {
         return match (true) {
-            $closesOff => ['Is everything inside finished, seen with a lamp?', 'Are the openings masked against spray from outside?'],
-            $kind === TechniqueKind::Join => ['Does it go the right way round: tracks, hatches, wheels, left and right?', 'Does every part touch the ground that should?'],
-            $kind === TechniqueKind::ReleaseFilm => ['Is the colour below the one that shall show, and tough enough to be scrubbed?'],
-            $kind === TechniqueKind::ClearCoat => ['Loose dust and hairs: blown off?', 'Photographs of this stage: taken?'],
+            $closesOff => [
+                'Is everything inside finished, seen with a lamp?',
+                'Are the openings masked against spray from outside?',
+            ],
+            $kind === TechniqueKind::Join => [
+                'Does it go the right way round: tracks, hatches, wheels, left and right?',
+                'Does every part touch the ground that should?',
+            ],
+            $kind === TechniqueKind::ReleaseFilm => [
+                'Is the colour below the one that shall show, and tough enough to be scrubbed?',
+            ],
+            $kind === TechniqueKind::ClearCoat => [
+                'Loose dust and hairs: blown off?',
+                'Photographs of this stage: taken?',
+            ],
             default => [],
         };
     }

@@ -23,7 +23,9 @@ final class UndoAdvisor
 {
     private const MOVES = 2;
 
-    /** @return list<UndoWay> one for each state that its film goes through, in order of time; empty: it leaves no film */
+    /**
+     * @return list<UndoWay> one for each state that its film goes through, in order of time; empty: it leaves no film
+     */
     public static function of(Evaluation $evaluation, int $stepIndex): array
     {
         $layer = $evaluation->layers[$stepIndex];
@@ -61,7 +63,11 @@ final class UndoAdvisor
     /** @return list<array{CureState, int, int|null}> states that last at least a minute */
     private static function periods(Layer $layer): array
     {
-        $edges = [[CureState::Wet, $layer->laidAt], [CureState::TouchDry, $layer->touchDryAt], [CureState::Recoatable, $layer->recoatableAt]];
+        $edges = [
+            [CureState::Wet, $layer->laidAt],
+            [CureState::TouchDry, $layer->touchDryAt],
+            [CureState::Recoatable, $layer->recoatableAt],
+        ];
         if ($layer->solventProofAt !== null) {
             $edges[] = [CureState::SolventProof, $layer->solventProofAt];
         }
@@ -111,14 +117,35 @@ final class UndoAdvisor
                 if ($level === null || AttackTable::afterContact($level, $contact) < self::MOVES) {
                     continue;
                 }
-                [$harm, $hurt] = self::harmBelow(new StepLiquid(new Liquid($carrier, $contact), $layer->kind, true), $below, $from);
+                [$harm, $hurt] = self::harmBelow(
+                    new StepLiquid(new Liquid($carrier, $contact), $layer->kind, true),
+                    $below,
+                    $from,
+                );
                 if ($best === null || $harm->value < $best->harm->value) {
-                    $best = new UndoWay($state, $from, $until, $carrier, $contact, $harm, $hurt);
+                    $best = new UndoWay(
+                        state: $state,
+                        from: $from,
+                        until: $until,
+                        carrier: $carrier,
+                        contact: $contact,
+                        harm: $harm,
+                        hurt: $hurt,
+                    );
                 }
             }
         }
 
-        return $best ?? new UndoWay($state, $from, $until, null, Contact::Wipe, Harm::None, null);
+        return $best ??
+            new UndoWay(
+                state: $state,
+                from: $from,
+                until: $until,
+                carrier: null,
+                contact: Contact::Wipe,
+                harm: Harm::None,
+                hurt: null,
+            );
     }
 
     /**

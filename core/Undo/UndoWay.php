@@ -45,8 +45,10 @@ final readonly class UndoWay
         return match (true) {
             $this->carrier === null => 'No liquid takes it off any more; only abrasive does.',
             $this->harm === Harm::None => "{$how} takes it off and leaves what is below alone.",
-            $this->harm === Harm::Unknown => "{$how} takes it off; what it does to step {$number} is not in the tables: test it.",
-            $this->harm === Harm::MayFail => "{$how} takes it off, but may mark step {$number}: gently, and after a trial.",
+            $this->harm === Harm::Unknown => "{$how} takes it off; what it does to step {$number} is not in the "
+                .'tables: test it.',
+            $this->harm === Harm::MayFail => "{$how} takes it off, but may mark step {$number}: gently, and after a "
+                .'trial.',
             default => "Do not wipe: whatever takes it off takes step {$number} along.",
         };
     }

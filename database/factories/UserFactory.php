@@ -13,6 +13,10 @@ final class UserFactory extends Factory
     /** @return array<string, mixed> */
     public function definition(): array
     {
-        return ['name' => fake()->firstName(), 'email' => fake()->unique()->userName().'@tarsholm.example', 'password' => 'a long enough password'];
+        return [
+            'name' => fake()->firstName(),
+            'email' => fake()->unique()->userName().'@tarsholm.example',
+            'password' => 'a long enough password',
+        ];
     }
 }

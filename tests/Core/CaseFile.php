@@ -7,11 +7,19 @@ namespace Tests\Core;
 /**
  * Case files: a plan, and what the checks say of it. Cases begin with "=== title", then "school …" if it is not the
  * usual one, then what the case is there for ("breaks RULE", "keeps RULE"), then the plan in the shorthand of PlanKit,
- * then one line "> severity code step zones" a finding. A plan without such a line has no finding. `php tests/accept-cases.php` writes down what the checks say now, for review.
+ * then one line "> severity code step zones" a finding. A plan without such a line has no finding. `php
+ * tests/accept-cases.php` writes down what the checks say now, for review.
  */
 final class CaseFile
 {
-    /** @return array<string, array{string, string, list<string>, list<string>}> title => [school, plan, findings, claims] */
+    /**
+     * @return array<string, array{
+     *   string,
+     *   string,
+     *   list<string>,
+     *   list<string>,
+     * }> title => [school, plan, findings, claims]
+     */
     public static function read(string $file): array
     {
         $cases = [];
@@ -25,10 +33,10 @@ final class CaseFile
             $plan = $findings = $claims = [];
             foreach ($lines as $line) {
                 match (true) {
-                    str_starts_with($line, 'school ') => $school = substr($line, 7),
-                    preg_match('/^(breaks|keeps) /', $line) === 1 => $claims[] = $line,
-                    str_starts_with($line, '> ') => $findings[] = substr($line, 2),
-                    default => $plan[] = $line,
+                    str_starts_with($line, 'school ') => ($school = substr($line, 7)),
+                    preg_match('/^(breaks|keeps) /', $line) === 1 => ($claims[] = $line),
+                    str_starts_with($line, '> ') => ($findings[] = substr($line, 2)),
+                    default => ($plan[] = $line),
                 };
             }
             $cases[$title] = [$school, implode("\n", $plan), $findings, $claims];
@@ -50,7 +58,9 @@ final class CaseFile
         return $all;
     }
 
-    /** @return array<string, array{string, string, list<string>, list<string>}> the cases with a finding that matches */
+    /**
+     * @return array<string, array{string, string, list<string>, list<string>}> the cases with a finding that matches
+     */
     public static function where(string $pattern): array
     {
         return array_filter(self::all(), static fn (array $case) => preg_grep("/{$pattern}/", $case[2]) !== []);
@@ -61,9 +71,13 @@ final class CaseFile
     {
         $text = '';
         foreach ($cases as $title => [$school, $plan, $findings, $claims]) {
-            $text .= "=== {$title}\n".($school === 'sealed-steps' ? '' : "school {$school}\n")
-                .implode('', array_map(static fn (string $claim) => "{$claim}\n", $claims))."{$plan}\n"
-                .implode('', array_map(static fn (string $finding) => "> {$finding}\n", $findings))."\n";
+            $text .=
+                "=== {$title}\n".
+                ($school === 'sealed-steps' ? '' : "school {$school}\n").
+                implode('', array_map(static fn (string $claim) => "{$claim}\n", $claims)).
+                "{$plan}\n".
+                implode('', array_map(static fn (string $finding) => "> {$finding}\n", $findings)).
+                "\n";
         }
         file_put_contents($file, rtrim($text)."\n");
     }

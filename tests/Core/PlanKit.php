@@ -33,7 +33,8 @@ use Ulvrach\Vehicle\VehicleKind;
  *     technique [product] on zone zone … [, option …]
  *
  * with options "wait 2h", "clean spirit 30min", "scrub white-spirit 30min", "2 coats", "by brush", "thinned acetone",
- * "done 2026-11-20T10:00", "accept RULE", "passed RULE", "failed RULE". Zones and products are the ones below; a plan has
+ * "done 2026-11-20T10:00", "accept RULE", "passed RULE", "failed RULE". Zones and products are the ones below; a plan
+ * has
  * the zones it names, and those of a line "also zone zone". "scale 72", "service 2 months", "terrain snow" and
  * "humidity 85" tell its story.
  */
@@ -43,20 +44,120 @@ final class PlanKit
     public static function zones(): array
     {
         $zones = [
-            new Zone('hull', 'Hull', ZoneKind::HullSides, 100.0, Substrate::Polystyrene, DepictedMaterial::Steel),
-            new Zone('turret', 'Turret', ZoneKind::Turret, 80.0, Substrate::CastResin, DepictedMaterial::CastSteel),
-            new Zone('fenders', 'Fenders', ZoneKind::Fenders, 40.0, Substrate::EtchedBrass, DepictedMaterial::Steel),
-            new Zone('bed', 'Load bed', ZoneKind::LoadBed, 60.0, Substrate::Polystyrene, DepictedMaterial::Wood),
-            new Zone('glass', 'Glass', ZoneKind::Glass, 5.0, Substrate::Polystyrene, DepictedMaterial::Glass),
-            new Zone('tracks', 'Tracks', ZoneKind::Tracks, 100.0, Substrate::Polystyrene, DepictedMaterial::Steel),
-            new Zone('vinyl', 'Vinyl tracks', ZoneKind::Tracks, 100.0, Substrate::Vinyl, DepictedMaterial::Steel),
-            new Zone('tyres', 'Tyres', ZoneKind::Tyres, 40.0, Substrate::Polystyrene, DepictedMaterial::Rubber),
-            new Zone('exhaust', 'Exhaust', ZoneKind::Exhaust, 8.0, Substrate::Polystyrene, DepictedMaterial::Steel),
-            new Zone('inside', 'Interior', ZoneKind::Interior, 90.0, Substrate::Polystyrene, DepictedMaterial::Steel),
-            new Zone('rolls', 'Stowage', ZoneKind::Stowage, 30.0, Substrate::Polystyrene, DepictedMaterial::Canvas),
-            new Zone('corner', 'Sheltered corner', ZoneKind::HullSides, 20.0, Substrate::Polystyrene, DepictedMaterial::Steel, Traffic::None, true),
-            new Zone('large', 'Large hull', ZoneKind::HullTop, 1500.0, Substrate::Polystyrene, DepictedMaterial::Steel),
-            new Zone('larger', 'Larger hull', ZoneKind::HullSides, 1500.0, Substrate::Polystyrene, DepictedMaterial::Steel),
+            new Zone(
+                id: 'hull',
+                name: 'Hull',
+                kind: ZoneKind::HullSides,
+                areaCm2: 100.0,
+                substrate: Substrate::Polystyrene,
+                depicts: DepictedMaterial::Steel,
+            ),
+            new Zone(
+                id: 'turret',
+                name: 'Turret',
+                kind: ZoneKind::Turret,
+                areaCm2: 80.0,
+                substrate: Substrate::CastResin,
+                depicts: DepictedMaterial::CastSteel,
+            ),
+            new Zone(
+                id: 'fenders',
+                name: 'Fenders',
+                kind: ZoneKind::Fenders,
+                areaCm2: 40.0,
+                substrate: Substrate::EtchedBrass,
+                depicts: DepictedMaterial::Steel,
+            ),
+            new Zone(
+                id: 'bed',
+                name: 'Load bed',
+                kind: ZoneKind::LoadBed,
+                areaCm2: 60.0,
+                substrate: Substrate::Polystyrene,
+                depicts: DepictedMaterial::Wood,
+            ),
+            new Zone(
+                id: 'glass',
+                name: 'Glass',
+                kind: ZoneKind::Glass,
+                areaCm2: 5.0,
+                substrate: Substrate::Polystyrene,
+                depicts: DepictedMaterial::Glass,
+            ),
+            new Zone(
+                id: 'tracks',
+                name: 'Tracks',
+                kind: ZoneKind::Tracks,
+                areaCm2: 100.0,
+                substrate: Substrate::Polystyrene,
+                depicts: DepictedMaterial::Steel,
+            ),
+            new Zone(
+                id: 'vinyl',
+                name: 'Vinyl tracks',
+                kind: ZoneKind::Tracks,
+                areaCm2: 100.0,
+                substrate: Substrate::Vinyl,
+                depicts: DepictedMaterial::Steel,
+            ),
+            new Zone(
+                id: 'tyres',
+                name: 'Tyres',
+                kind: ZoneKind::Tyres,
+                areaCm2: 40.0,
+                substrate: Substrate::Polystyrene,
+                depicts: DepictedMaterial::Rubber,
+            ),
+            new Zone(
+                id: 'exhaust',
+                name: 'Exhaust',
+                kind: ZoneKind::Exhaust,
+                areaCm2: 8.0,
+                substrate: Substrate::Polystyrene,
+                depicts: DepictedMaterial::Steel,
+            ),
+            new Zone(
+                id: 'inside',
+                name: 'Interior',
+                kind: ZoneKind::Interior,
+                areaCm2: 90.0,
+                substrate: Substrate::Polystyrene,
+                depicts: DepictedMaterial::Steel,
+            ),
+            new Zone(
+                id: 'rolls',
+                name: 'Stowage',
+                kind: ZoneKind::Stowage,
+                areaCm2: 30.0,
+                substrate: Substrate::Polystyrene,
+                depicts: DepictedMaterial::Canvas,
+            ),
+            new Zone(
+                id: 'corner',
+                name: 'Sheltered corner',
+                kind: ZoneKind::HullSides,
+                areaCm2: 20.0,
+                substrate: Substrate::Polystyrene,
+                depicts: DepictedMaterial::Steel,
+                traffic: Traffic::None,
+                sheltered: true,
+            ),
+            new Zone(
+                id: 'large',
+                name: 'Large hull',
+                kind: ZoneKind::HullTop,
+                areaCm2: 1500.0,
+                substrate: Substrate::Polystyrene,
+                depicts: DepictedMaterial::Steel,
+            ),
+            new Zone(
+                id: 'larger',
+                name: 'Larger hull',
+                kind: ZoneKind::HullSides,
+                areaCm2: 1500.0,
+                substrate: Substrate::Polystyrene,
+                depicts: DepictedMaterial::Steel,
+            ),
         ];
 
         return array_column($zones, null, 'id');
@@ -66,46 +167,326 @@ final class PlanKit
     public static function products(): array
     {
         $products = [
-            new Product('primer', 'Primer', BinderFamily::Lacquer, Carrier::LacquerThinner, Sheen::Matte, '#777777'),
-            new Product('acrylic', 'Green', BinderFamily::WaterborneAcrylic, Carrier::Water, Sheen::Matte, '#566043'),
-            new Product('brown', 'Brown', BinderFamily::WaterborneAcrylic, Carrier::Water, Sheen::Matte, '#4a3830'),
-            new Product('alcohol', 'Buff', BinderFamily::AlcoholAcrylic, Carrier::AlcoholBlend, Sheen::Satin, '#b59c6b'),
-            new Product('lacquer', 'Slate', BinderFamily::Lacquer, Carrier::LacquerThinner, Sheen::Satin, '#596066'),
-            new Product('enamel', 'Enamel grey', BinderFamily::Enamel, Carrier::WhiteSpirit, Sheen::Matte, '#6c7072'),
-            new Product('gloss', 'Gloss clear', BinderFamily::WaterborneAcrylic, Carrier::Water, Sheen::Gloss, null),
-            new Product('satin', 'Satin clear', BinderFamily::WaterborneAcrylic, Carrier::Water, Sheen::Satin, null),
-            new Product('matte', 'Matte clear', BinderFamily::WaterborneAcrylic, Carrier::Water, Sheen::Matte, null),
-            new Product('hardgloss', 'Lacquer gloss', BinderFamily::Lacquer, Carrier::LacquerThinner, Sheen::Gloss, null),
-            new Product('fluid', 'Chipping fluid', BinderFamily::ChippingFluid, Carrier::Water, Sheen::Satin, null),
-            new Product('spray', 'Hairspray', BinderFamily::Hairspray, Carrier::AlcoholBlend, Sheen::Gloss, null),
-            new Product('decals', 'Markings', BinderFamily::DecalFilm, Carrier::Water, null, '#ffffff'),
-            new Product('wash', 'Wash', BinderFamily::Enamel, Carrier::OdourlessSpirit, null, '#35291f'),
-            new Product('oil', 'Umber oil', BinderFamily::ArtistOil, Carrier::OdourlessSpirit, null, '#4d3523'),
-            new Product('clay', 'Clay', BinderFamily::ClayWash, Carrier::Water, null, '#4a4038'),
-            new Product('dust', 'Dust', BinderFamily::DryPigment, null, Sheen::Matte, '#b8a57f'),
-            new Product('fixer', 'Fixer', BinderFamily::BoundPigment, Carrier::OdourlessSpirit, Sheen::Matte, null),
-            new Product('putty', 'Putty', BinderFamily::MaskingFilm, null, null, null),
-            new Product('soot', 'Soot', BinderFamily::DryPigment, null, Sheen::Matte, '#2b2724'),
-            new Product('rustdust', 'Rust pigment', BinderFamily::DryPigment, null, Sheen::Matte, '#8a4f2c'),
-            new Product('redrust', 'Bright rust', BinderFamily::WaterborneAcrylic, Carrier::Water, Sheen::Matte, '#c8642a'),
-            new Product('rustwash', 'Rust wash', BinderFamily::Enamel, Carrier::OdourlessSpirit, null, '#8f5428'),
-            new Product('whitewash', 'White spirit wash', BinderFamily::Enamel, Carrier::WhiteSpirit, null, '#35291f'),
-            new Product('greenwash', 'Green wash', BinderFamily::Enamel, Carrier::OdourlessSpirit, null, '#4d563c'),
-            new Product('mud', 'Light mud', BinderFamily::MudPaste, Carrier::Water, Sheen::Matte, '#8c7453'),
-            new Product('darkmud', 'Dark mud', BinderFamily::MudPaste, Carrier::Water, Sheen::Matte, '#54432f'),
-            new Product('redmud', 'Red mud', BinderFamily::MudPaste, Carrier::Water, Sheen::Matte, '#8a3f33'),
-            new Product('redbrown', 'Red-brown', BinderFamily::WaterborneAcrylic, Carrier::Water, Sheen::Matte, '#85492b'),
-            new Product('black', 'Black', BinderFamily::WaterborneAcrylic, Carrier::Water, Sheen::Matte, '#0c0c0c'),
-            new Product('white', 'White', BinderFamily::WaterborneAcrylic, Carrier::Water, Sheen::Matte, '#ffffff'),
-            new Product('sand', 'Sand', BinderFamily::WaterborneAcrylic, Carrier::Water, Sheen::Matte, '#d8c79a'),
-            new Product('yellow', 'Yellow', BinderFamily::WaterborneAcrylic, Carrier::Water, Sheen::Matte, '#d9b021'),
-            new Product('canvas', 'Canvas', BinderFamily::WaterborneAcrylic, Carrier::Water, Sheen::Matte, '#a8977a'),
-            new Product('olive', 'Olive canvas', BinderFamily::WaterborneAcrylic, Carrier::Water, Sheen::Matte, '#5a6346'),
-            new Product('salt', 'Salt', BinderFamily::Salt, null, null, null),
-            new Product('softener', 'Softener', BinderFamily::DecalFilm, Carrier::WettedWater, null, null),
-            new Product('glue', 'White glue', BinderFamily::WhiteGlue, Carrier::Water, Sheen::Satin, null),
-            new Product('epoxy', 'Putty', BinderFamily::EpoxyPutty, null, Sheen::Matte, null),
-            new Product('pencil', 'Pencil', BinderFamily::MetalPencil, null, Sheen::Satin, '#8f9192'),
+            new Product(
+                id: 'primer',
+                name: 'Primer',
+                family: BinderFamily::Lacquer,
+                carrier: Carrier::LacquerThinner,
+                sheen: Sheen::Matte,
+                colour: '#777777',
+            ),
+            new Product(
+                id: 'acrylic',
+                name: 'Green',
+                family: BinderFamily::WaterborneAcrylic,
+                carrier: Carrier::Water,
+                sheen: Sheen::Matte,
+                colour: '#566043',
+            ),
+            new Product(
+                id: 'brown',
+                name: 'Brown',
+                family: BinderFamily::WaterborneAcrylic,
+                carrier: Carrier::Water,
+                sheen: Sheen::Matte,
+                colour: '#4a3830',
+            ),
+            new Product(
+                id: 'alcohol',
+                name: 'Buff',
+                family: BinderFamily::AlcoholAcrylic,
+                carrier: Carrier::AlcoholBlend,
+                sheen: Sheen::Satin,
+                colour: '#b59c6b',
+            ),
+            new Product(
+                id: 'lacquer',
+                name: 'Slate',
+                family: BinderFamily::Lacquer,
+                carrier: Carrier::LacquerThinner,
+                sheen: Sheen::Satin,
+                colour: '#596066',
+            ),
+            new Product(
+                id: 'enamel',
+                name: 'Enamel grey',
+                family: BinderFamily::Enamel,
+                carrier: Carrier::WhiteSpirit,
+                sheen: Sheen::Matte,
+                colour: '#6c7072',
+            ),
+            new Product(
+                id: 'gloss',
+                name: 'Gloss clear',
+                family: BinderFamily::WaterborneAcrylic,
+                carrier: Carrier::Water,
+                sheen: Sheen::Gloss,
+                colour: null,
+            ),
+            new Product(
+                id: 'satin',
+                name: 'Satin clear',
+                family: BinderFamily::WaterborneAcrylic,
+                carrier: Carrier::Water,
+                sheen: Sheen::Satin,
+                colour: null,
+            ),
+            new Product(
+                id: 'matte',
+                name: 'Matte clear',
+                family: BinderFamily::WaterborneAcrylic,
+                carrier: Carrier::Water,
+                sheen: Sheen::Matte,
+                colour: null,
+            ),
+            new Product(
+                id: 'hardgloss',
+                name: 'Lacquer gloss',
+                family: BinderFamily::Lacquer,
+                carrier: Carrier::LacquerThinner,
+                sheen: Sheen::Gloss,
+                colour: null,
+            ),
+            new Product(
+                id: 'fluid',
+                name: 'Chipping fluid',
+                family: BinderFamily::ChippingFluid,
+                carrier: Carrier::Water,
+                sheen: Sheen::Satin,
+                colour: null,
+            ),
+            new Product(
+                id: 'spray',
+                name: 'Hairspray',
+                family: BinderFamily::Hairspray,
+                carrier: Carrier::AlcoholBlend,
+                sheen: Sheen::Gloss,
+                colour: null,
+            ),
+            new Product(
+                id: 'decals',
+                name: 'Markings',
+                family: BinderFamily::DecalFilm,
+                carrier: Carrier::Water,
+                sheen: null,
+                colour: '#ffffff',
+            ),
+            new Product(
+                id: 'wash',
+                name: 'Wash',
+                family: BinderFamily::Enamel,
+                carrier: Carrier::OdourlessSpirit,
+                sheen: null,
+                colour: '#35291f',
+            ),
+            new Product(
+                id: 'oil',
+                name: 'Umber oil',
+                family: BinderFamily::ArtistOil,
+                carrier: Carrier::OdourlessSpirit,
+                sheen: null,
+                colour: '#4d3523',
+            ),
+            new Product(
+                id: 'clay',
+                name: 'Clay',
+                family: BinderFamily::ClayWash,
+                carrier: Carrier::Water,
+                sheen: null,
+                colour: '#4a4038',
+            ),
+            new Product(
+                id: 'dust',
+                name: 'Dust',
+                family: BinderFamily::DryPigment,
+                carrier: null,
+                sheen: Sheen::Matte,
+                colour: '#b8a57f',
+            ),
+            new Product(
+                id: 'fixer',
+                name: 'Fixer',
+                family: BinderFamily::BoundPigment,
+                carrier: Carrier::OdourlessSpirit,
+                sheen: Sheen::Matte,
+                colour: null,
+            ),
+            new Product(
+                id: 'putty',
+                name: 'Putty',
+                family: BinderFamily::MaskingFilm,
+                carrier: null,
+                sheen: null,
+                colour: null,
+            ),
+            new Product(
+                id: 'soot',
+                name: 'Soot',
+                family: BinderFamily::DryPigment,
+                carrier: null,
+                sheen: Sheen::Matte,
+                colour: '#2b2724',
+            ),
+            new Product(
+                id: 'rustdust',
+                name: 'Rust pigment',
+                family: BinderFamily::DryPigment,
+                carrier: null,
+                sheen: Sheen::Matte,
+                colour: '#8a4f2c',
+            ),
+            new Product(
+                id: 'redrust',
+                name: 'Bright rust',
+                family: BinderFamily::WaterborneAcrylic,
+                carrier: Carrier::Water,
+                sheen: Sheen::Matte,
+                colour: '#c8642a',
+            ),
+            new Product(
+                id: 'rustwash',
+                name: 'Rust wash',
+                family: BinderFamily::Enamel,
+                carrier: Carrier::OdourlessSpirit,
+                sheen: null,
+                colour: '#8f5428',
+            ),
+            new Product(
+                id: 'whitewash',
+                name: 'White spirit wash',
+                family: BinderFamily::Enamel,
+                carrier: Carrier::WhiteSpirit,
+                sheen: null,
+                colour: '#35291f',
+            ),
+            new Product(
+                id: 'greenwash',
+                name: 'Green wash',
+                family: BinderFamily::Enamel,
+                carrier: Carrier::OdourlessSpirit,
+                sheen: null,
+                colour: '#4d563c',
+            ),
+            new Product(
+                id: 'mud',
+                name: 'Light mud',
+                family: BinderFamily::MudPaste,
+                carrier: Carrier::Water,
+                sheen: Sheen::Matte,
+                colour: '#8c7453',
+            ),
+            new Product(
+                id: 'darkmud',
+                name: 'Dark mud',
+                family: BinderFamily::MudPaste,
+                carrier: Carrier::Water,
+                sheen: Sheen::Matte,
+                colour: '#54432f',
+            ),
+            new Product(
+                id: 'redmud',
+                name: 'Red mud',
+                family: BinderFamily::MudPaste,
+                carrier: Carrier::Water,
+                sheen: Sheen::Matte,
+                colour: '#8a3f33',
+            ),
+            new Product(
+                id: 'redbrown',
+                name: 'Red-brown',
+                family: BinderFamily::WaterborneAcrylic,
+                carrier: Carrier::Water,
+                sheen: Sheen::Matte,
+                colour: '#85492b',
+            ),
+            new Product(
+                id: 'black',
+                name: 'Black',
+                family: BinderFamily::WaterborneAcrylic,
+                carrier: Carrier::Water,
+                sheen: Sheen::Matte,
+                colour: '#0c0c0c',
+            ),
+            new Product(
+                id: 'white',
+                name: 'White',
+                family: BinderFamily::WaterborneAcrylic,
+                carrier: Carrier::Water,
+                sheen: Sheen::Matte,
+                colour: '#ffffff',
+            ),
+            new Product(
+                id: 'sand',
+                name: 'Sand',
+                family: BinderFamily::WaterborneAcrylic,
+                carrier: Carrier::Water,
+                sheen: Sheen::Matte,
+                colour: '#d8c79a',
+            ),
+            new Product(
+                id: 'yellow',
+                name: 'Yellow',
+                family: BinderFamily::WaterborneAcrylic,
+                carrier: Carrier::Water,
+                sheen: Sheen::Matte,
+                colour: '#d9b021',
+            ),
+            new Product(
+                id: 'canvas',
+                name: 'Canvas',
+                family: BinderFamily::WaterborneAcrylic,
+                carrier: Carrier::Water,
+                sheen: Sheen::Matte,
+                colour: '#a8977a',
+            ),
+            new Product(
+                id: 'olive',
+                name: 'Olive canvas',
+                family: BinderFamily::WaterborneAcrylic,
+                carrier: Carrier::Water,
+                sheen: Sheen::Matte,
+                colour: '#5a6346',
+            ),
+            new Product(
+                id: 'salt',
+                name: 'Salt',
+                family: BinderFamily::Salt,
+                carrier: null,
+                sheen: null,
+                colour: null,
+            ),
+            new Product(
+                id: 'softener',
+                name: 'Softener',
+                family: BinderFamily::DecalFilm,
+                carrier: Carrier::WettedWater,
+                sheen: null,
+                colour: null,
+            ),
+            new Product(
+                id: 'glue',
+                name: 'White glue',
+                family: BinderFamily::WhiteGlue,
+                carrier: Carrier::Water,
+                sheen: Sheen::Satin,
+                colour: null,
+            ),
+            new Product(
+                id: 'epoxy',
+                name: 'Putty',
+                family: BinderFamily::EpoxyPutty,
+                carrier: null,
+                sheen: Sheen::Matte,
+                colour: null,
+            ),
+            new Product(
+                id: 'pencil',
+                name: 'Pencil',
+                family: BinderFamily::MetalPencil,
+                carrier: null,
+                sheen: Sheen::Satin,
+                colour: '#8f9192',
+            ),
         ];
 
         return array_column($products, null, 'id');
@@ -124,22 +505,32 @@ final class PlanKit
             }
         }
         $steps = array_map(self::step(...), $lines, array_keys($lines));
-        $named = array_merge(explode(' ', $story['also']), ...array_map(static fn (Step $step) => $step->zones, $steps));
+        $named = array_merge(
+            explode(' ', $story['also']),
+            ...array_map(static fn (Step $step) => $step->zones, $steps),
+        );
 
         return new Plan(
-            new Build('Ostrel', 'Ostrel light tank', VehicleKind::Tank, (int) $story['scale'], '',
-                $story['service'] === null ? null : (int) $story['service'], $story['terrain'] === null ? null : Terrain::from($story['terrain'])),
-            new SchoolChoice($school),
-            new BenchConditions(20.0, (float) $story['humidity']),
-            array_intersect_key(self::zones(), array_flip($named)),
-            self::products(),
-            $steps,
+            build: new Build(
+                name: 'Ostrel',
+                vehicle: 'Ostrel light tank',
+                kind: VehicleKind::Tank,
+                scale: (int) $story['scale'],
+                story: '',
+                serviceMonths: $story['service'] === null ? null : (int) $story['service'],
+                terrain: $story['terrain'] === null ? null : Terrain::from($story['terrain']),
+            ),
+            school: new SchoolChoice($school),
+            bench: new BenchConditions(20.0, (float) $story['humidity']),
+            zones: array_intersect_key(self::zones(), array_flip($named)),
+            products: self::products(),
+            steps: $steps,
         );
     }
 
     public static function evaluate(string $steps, string $school = 'sealed-steps'): Evaluation
     {
-        return (new Evaluator)->evaluate(self::plan($steps, $school));
+        return (new Evaluator())->evaluate(self::plan($steps, $school));
     }
 
     /** @return list<string> "severity code step-number zone zone", in the order of the findings */
@@ -154,7 +545,10 @@ final class PlanKit
         $said = [];
         foreach ($evaluation->findings as $finding) {
             $number = (int) $evaluation->plan->indexOf($finding->stepId) + 1;
-            $said[] = "{$finding->severity->value} {$finding->code} {$number} ".implode(' ', $finding->zones).($finding->isOpen() ? '' : ' accepted');
+            $said[] =
+                "{$finding->severity->value} {$finding->code} {$number} ".
+                implode(' ', $finding->zones).
+                ($finding->isOpen() ? '' : ' accepted');
         }
 
         return $said;
@@ -163,7 +557,9 @@ final class PlanKit
     /** @return list<string> */
     public static function codes(string $steps, string $school = 'sealed-steps'): array
     {
-        return array_values(array_unique(array_map(static fn ($finding) => $finding->code, self::evaluate($steps, $school)->findings)));
+        return array_values(
+            array_unique(array_map(static fn ($finding) => $finding->code, self::evaluate($steps, $school)->findings)),
+        );
     }
 
     public static function minutes(string $text): int
@@ -182,13 +578,33 @@ final class PlanKit
             throw new \InvalidArgumentException("Not a step: {$line}");
         }
         $technique = TechniqueLibrary::get($match[1]);
-        $options = ['coats' => $technique->coats, 'by' => $technique->application, 'thinner' => null, 'cleanUp' => null, 'wait' => null, 'done' => null, 'accepted' => []];
+        $options = [
+            'coats' => $technique->coats,
+            'by' => $technique->application,
+            'thinner' => null,
+            'cleanUp' => null,
+            'wait' => null,
+            'done' => null,
+            'accepted' => [],
+        ];
         foreach (array_slice($parts, 1) as $option) {
             $options = array_merge($options, self::option($option, $options['accepted']));
         }
 
-        return new Step('s'.($index + 1), $match[1], $match[2] === '' ? null : $match[2], explode(' ', $match[3]),
-            $options['coats'], $options['by'], $options['thinner'], $options['cleanUp'], $options['wait'], $options['done'], '', $options['accepted']);
+        return new Step(
+            id: 's'.($index + 1),
+            technique: $match[1],
+            product: $match[2] === '' ? null : $match[2],
+            zones: explode(' ', $match[3]),
+            coats: $options['coats'],
+            application: $options['by'],
+            thinner: $options['thinner'],
+            cleanUp: $options['cleanUp'],
+            waitMinutes: $options['wait'],
+            doneAt: $options['done'],
+            note: '',
+            accepted: $options['accepted'],
+        );
     }
 
     /**
@@ -208,8 +624,12 @@ final class PlanKit
             $words[0] === 'thinned' => ['thinner' => $carrier($words[1])],
             $words[0] === 'done' => ['done' => intdiv((int) strtotime($words[1].':00Z'), 60)],
             $words[0] === 'accept' => ['accepted' => [...$accepted, new Acceptance($words[1], 'It is wanted.')]],
-            $words[0] === 'passed', $words[0] === 'failed' => ['accepted' => [...$accepted,
-                new Acceptance($words[1], '', new Trial('underside', 10, $words[0] === 'passed', '2026-11-20'))]],
+            $words[0] === 'passed', $words[0] === 'failed' => [
+                'accepted' => [
+                    ...$accepted,
+                    new Acceptance($words[1], '', new Trial('underside', 10, $words[0] === 'passed', '2026-11-20')),
+                ],
+            ],
             ($words[1] ?? '') === 'coats', ($words[1] ?? '') === 'coat' => ['coats' => (int) $words[0]],
             default => throw new \InvalidArgumentException("Not an option: {$option}"),
         };

@@ -13,21 +13,33 @@ it('has something to begin each technique with that takes a product', function (
 
     expect($usual !== null)->toBe($technique->takesProduct());
     if ($usual !== null) {
-        expect($technique->accepts($usual->family))->toBeTrue()
-            ->and(array_map(static fn (Product $product) => $product->id, StarterShelf::all()))->toContain($usual->id);
+        expect($technique->accepts($usual->family))
+            ->toBeTrue()
+            ->and(array_map(static fn (Product $product) => $product->id, StarterShelf::all()))
+            ->toContain($usual->id);
     }
 })->with(TechniqueLibrary::all());
 
 it('begins with a product that suits the work, not with the first that fits', function (string $code, string $id) {
     expect(StarterShelf::usualFor(TechniqueLibrary::get($code))?->id)->toBe($id);
 })->with([
-    ['prime', 'primer-grey'], ['spray-colour', 'paint-olive'], ['pin-wash', 'wash-brown'], ['filter', 'filter-ochre'], ['rust-streak', 'wash-rust'],
-    ['exhaust-soot', 'pigment-soot'], ['winter-wash', 'paint-white'], ['track-base', 'paint-track'], ['wet-spots', 'clear-gloss'], ['oil-dust', 'oil-buff'],
+    ['prime', 'primer-grey'],
+    ['spray-colour', 'paint-olive'],
+    ['pin-wash', 'wash-brown'],
+    ['filter', 'filter-ochre'],
+    ['rust-streak', 'wash-rust'],
+    ['exhaust-soot', 'pigment-soot'],
+    ['winter-wash', 'paint-white'],
+    ['track-base', 'paint-track'],
+    ['wet-spots', 'clear-gloss'],
+    ['oil-dust', 'oil-buff'],
 ]);
 
 it('begins what shows rust with a rust, and nothing but priming with a primer', function (Technique $technique) {
     $usual = StarterShelf::usualFor($technique);
 
-    expect($technique->role !== ColourRole::Rust || str_contains((string) $usual?->id, 'rust'))->toBeTrue()
-        ->and($technique->isGroundWork() || ! str_contains((string) $usual?->id, 'primer'))->toBeTrue();
+    expect($technique->role !== ColourRole::Rust || str_contains((string) $usual?->id, 'rust'))
+        ->toBeTrue()
+        ->and($technique->isGroundWork() || ! str_contains((string) $usual?->id, 'primer'))
+        ->toBeTrue();
 })->with(TechniqueLibrary::all());

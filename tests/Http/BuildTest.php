@@ -4,15 +4,21 @@ declare(strict_types=1);
 
 it('starts a build with the zones of its kind', function () {
     $state = $this->startBuild($this->modeller(), 'lorry')->json();
-    expect($state['plan']['build']['kind'])->toBe('lorry')
-        ->and(array_column($state['plan']['zones'], 'name'))->toContain('Tilt', 'Load bed')
-        ->and($state['version'])->toBe(1)->and($state['undo'])->toBeNull();
+    expect($state['plan']['build']['kind'])
+        ->toBe('lorry')
+        ->and(array_column($state['plan']['zones'], 'name'))
+        ->toContain('Tilt', 'Load bed')
+        ->and($state['version'])
+        ->toBe(1)
+        ->and($state['undo'])
+        ->toBeNull();
 });
 
 it('names the field of a build that cannot be started', function (array $change, string $field) {
     $this->actingAs($this->modeller())
         ->postJson('/api/builds', [...['name' => 'Pell', 'kind' => 'scout-car', 'scale' => 35], ...$change])
-        ->assertUnprocessable()->assertJsonValidationErrorFor($field);
+        ->assertUnprocessable()
+        ->assertJsonValidationErrorFor($field);
 })->with([
     'no name' => [['name' => ''], 'name'],
     'an unknown kind' => [['kind' => 'airship'], 'kind'],
@@ -24,32 +30,74 @@ it('names the field of a build that cannot be started', function (array $change,
 
 it('asks to sign in first', function (string $method, string $path) {
     $this->json($method, $path)->assertUnauthorized();
-})->with([['GET', '/api/builds'], ['POST', '/api/builds'], ['POST', '/api/builds/import'], ['GET', '/api/builds/0193b2f2-0000-7000-8000-000000000000']]);
+})->with([
+    ['GET', '/api/builds'],
+    ['POST', '/api/builds'],
+    ['POST', '/api/builds/import'],
+    ['GET', '/api/builds/0193b2f2-0000-7000-8000-000000000000'],
+]);
 
 it('shows a stranger nothing of a build, not even that it exists', function (string $method, string $path) {
     $id = $this->startBuild($this->modeller())->json('id');
     $body = $method === 'POST' ? ['version' => 1, 'edits' => [$this->primerJar()]] : [];
-    $answer = $this->actingAs($this->modeller())->json($method, "/api/builds/{$id}{$path}", $body)->assertNotFound();
-    $nowhere = $this->json($method, "/api/builds/0193b2f2-0000-7000-8000-000000000000{$path}", $body)->assertNotFound();
-    expect($answer->json())->toBe($nowhere->json())->and($answer->json('message'))->toBe('There is nothing at this address.');
+    $answer = $this->actingAs($this->modeller())
+        ->json($method, "/api/builds/{$id}{$path}", $body)
+        ->assertNotFound();
+    $nowhere = $this->json(
+        $method,
+        "/api/builds/0193b2f2-0000-7000-8000-000000000000{$path}",
+        $body,
+    )->assertNotFound();
+    expect($answer->json())
+        ->toBe($nowhere->json())
+        ->and($answer->json('message'))
+        ->toBe('There is nothing at this address.');
     expect($this->actingAs($this->modeller())->getJson('/api/builds')->json('builds'))->toBe([]);
 })->with([
-    ['GET', ''], ['DELETE', ''], ['GET', '/check'], ['POST', '/edits'], ['POST', '/preview'], ['POST', '/undo'], ['POST', '/redo'],
-    ['GET', '/remedies/too-early.a.00000000'], ['GET', '/plan-file'],
+    ['GET', ''],
+    ['DELETE', ''],
+    ['GET', '/check'],
+    ['POST', '/edits'],
+    ['POST', '/preview'],
+    ['POST', '/undo'],
+    ['POST', '/redo'],
+    ['GET', '/remedies/too-early.a.00000000'],
+    ['GET', '/plan-file'],
 ]);
 
 it('exports a plan that can be imported again with nothing lost', function () {
     $user = $this->modeller();
     $id = $this->startBuild($user)->json('id');
-    $this->postJson("/api/builds/{$id}/edits", ['version' => 1, 'edits' => [$this->primerJar(), $this->primer()]])->assertOk();
-    $file = $this->get("/api/builds/{$id}/plan-file")->assertOk()->assertDownload('ostrel-third-troop.ulvrach.json')->getContent();
-    $copy = $this->call('POST', '/api/builds/import', server: ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'], content: $file)->assertCreated()->json('id');
-    expect($copy)->not->toBe($id)->and($this->get("/api/builds/{$copy}/plan-file")->getContent())->toBe($file);
+    $this->postJson("/api/builds/{$id}/edits", [
+        'version' => 1,
+        'edits' => [$this->primerJar(), $this->primer()],
+    ])->assertOk();
+    $file = $this->get("/api/builds/{$id}/plan-file")
+        ->assertOk()
+        ->assertDownload('ostrel-third-troop.ulvrach.json')
+        ->getContent();
+    $copy = $this->call(
+        'POST',
+        '/api/builds/import',
+        server: ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'],
+        content: $file,
+    )
+        ->assertCreated()
+        ->json('id');
+    expect($copy)
+        ->not->toBe($id)
+        ->and($this->get("/api/builds/{$copy}/plan-file")->getContent())
+        ->toBe($file);
 });
 
 it('names the faults of a plan file that cannot be imported', function (string $body, int $status, ?string $path) {
     $answer = $this->actingAs($this->modeller())
-        ->call('POST', '/api/builds/import', server: ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'], content: $body)
+        ->call(
+            'POST',
+            '/api/builds/import',
+            server: ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'],
+            content: $body,
+        )
         ->assertStatus($status);
     expect($path === null ? $answer->json('message') : array_column($answer->json('faults'), 'path'))
         ->when($path !== null, fn ($paths) => $paths->toContain($path))
@@ -72,17 +120,39 @@ it('deletes a build with its plan', function () {
 it('tells what a build waits for', function () {
     $user = $this->modeller();
     $id = $this->startBuild($user)->json('id');
-    $primed = ['id' => 'first', 'technique' => 'prime', 'product' => 'primer', 'zones' => ['turret'], 'done' => gmdate('Y-m-d\TH:i:00\Z', time() - 60)];
-    $this->postJson("/api/builds/{$id}/edits", ['version' => 1, 'edits' => [
-        $this->primerJar(),
-        ['edit' => 'insert-step', 'at' => 0, 'step' => $primed],
-        ['edit' => 'insert-step', 'at' => 1, 'step' => ['id' => 'second', 'technique' => 'spray-colour', 'product' => 'primer', 'zones' => ['turret']]],
-    ]])->assertOk();
+    $primed = [
+        'id' => 'first',
+        'technique' => 'prime',
+        'product' => 'primer',
+        'zones' => ['turret'],
+        'done' => gmdate('Y-m-d\TH:i:00\Z', time() - 60),
+    ];
+    $this->postJson("/api/builds/{$id}/edits", [
+        'version' => 1,
+        'edits' => [
+            $this->primerJar(),
+            ['edit' => 'insert-step', 'at' => 0, 'step' => $primed],
+            [
+                'edit' => 'insert-step',
+                'at' => 1,
+                'step' => [
+                    'id' => 'second',
+                    'technique' => 'spray-colour',
+                    'product' => 'primer',
+                    'zones' => ['turret'],
+                ],
+            ],
+        ],
+    ])->assertOk();
     $card = $this->getJson('/api/builds')->json('builds.0');
-    expect($card)->toMatchArray(['steps' => 2, 'done' => 1])
-        ->and($card['next'])->toMatchArray(['id' => 'second', 'number' => 2, 'waitsFor' => 'lacquer of step 1 to be recoatable'])
-        ->and(strtotime($card['next']['startsAt']))->toBeGreaterThan(time())
-        ->and($card['curing'][0]['product'])->toBe('Fennick grey primer');
+    expect($card)
+        ->toMatchArray(['steps' => 2, 'done' => 1])
+        ->and($card['next'])
+        ->toMatchArray(['id' => 'second', 'number' => 2, 'waitsFor' => 'lacquer of step 1 to be recoatable'])
+        ->and(strtotime($card['next']['startsAt']))
+        ->toBeGreaterThan(time())
+        ->and($card['curing'][0]['product'])
+        ->toBe('Fennick grey primer');
 });
 
 it('answers what is not there as JSON', function () {
@@ -91,7 +161,18 @@ it('answers what is not there as JSON', function () {
 });
 
 it('publishes the library to everybody', function () {
-    $this->getJson('/api/library')->assertOk()
+    $this->getJson('/api/library')
+        ->assertOk()
         ->assertJsonPath('techniques.4.code', 'prime')
-        ->assertJsonStructure(['techniques', 'families', 'carriers', 'substrates', 'materials', 'zoneKinds', 'vehicleKinds', 'schools', 'starterShelf']);
+        ->assertJsonStructure([
+            'techniques',
+            'families',
+            'carriers',
+            'substrates',
+            'materials',
+            'zoneKinds',
+            'vehicleKinds',
+            'schools',
+            'starterShelf',
+        ]);
 });

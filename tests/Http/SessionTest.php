@@ -7,16 +7,25 @@ use App\Models\User;
 use Illuminate\Support\Facades\DB;
 
 it('makes an account and is signed in with it', function () {
-    $this->postJson('/api/accounts', ['name' => 'Jorun Askel', 'email' => 'Jorun@Tarsholm.example', 'password' => 'harnvik-tracks'])
-        ->assertCreated()->assertJsonPath('user.email', 'jorun@tarsholm.example');
+    $this->postJson('/api/accounts', [
+        'name' => 'Jorun Askel',
+        'email' => 'Jorun@Tarsholm.example',
+        'password' => 'harnvik-tracks',
+    ])
+        ->assertCreated()
+        ->assertJsonPath('user.email', 'jorun@tarsholm.example');
     $this->assertAuthenticated();
     $this->getJson('/api/session')->assertJsonPath('user.name', 'Jorun Askel');
 });
 
 it('names the field of an account that cannot be made', function (array $change, string $field) {
     User::factory()->createOne(['email' => 'taken@tarsholm.example']);
-    $this->postJson('/api/accounts', [...['name' => 'Jorun', 'email' => 'jorun@tarsholm.example', 'password' => 'harnvik-tracks'], ...$change])
-        ->assertUnprocessable()->assertJsonValidationErrorFor($field);
+    $this->postJson('/api/accounts', [
+        ...['name' => 'Jorun', 'email' => 'jorun@tarsholm.example', 'password' => 'harnvik-tracks'],
+        ...$change,
+    ])
+        ->assertUnprocessable()
+        ->assertJsonValidationErrorFor($field);
     $this->assertGuest();
 })->with([
     'a short password' => [['password' => 'short'], 'password'],
@@ -28,7 +37,10 @@ it('names the field of an account that cannot be made', function (array $change,
 
 it('signs in and out', function () {
     User::factory()->createOne(['email' => 'jorun@tarsholm.example', 'password' => 'harnvik-tracks']);
-    $this->postJson('/api/session', ['email' => 'JORUN@tarsholm.example', 'password' => 'harnvik-tracks'])->assertOk();
+    $this->postJson('/api/session', [
+        'email' => 'JORUN@tarsholm.example',
+        'password' => 'harnvik-tracks',
+    ])->assertOk();
     $this->assertAuthenticated();
     $this->deleteJson('/api/session')->assertOk()->assertJsonPath('user', null);
     $this->assertGuest();
@@ -36,8 +48,12 @@ it('signs in and out', function () {
 
 it('says the same of a wrong password and of an unknown address', function () {
     User::factory()->createOne(['email' => 'jorun@tarsholm.example']);
-    $wrong = $this->postJson('/api/session', ['email' => 'jorun@tarsholm.example', 'password' => 'wrong'])->assertUnprocessable()->json();
-    $unknown = $this->postJson('/api/session', ['email' => 'nobody@tarsholm.example', 'password' => 'wrong'])->assertUnprocessable()->json();
+    $wrong = $this->postJson('/api/session', ['email' => 'jorun@tarsholm.example', 'password' => 'wrong'])
+        ->assertUnprocessable()
+        ->json();
+    $unknown = $this->postJson('/api/session', ['email' => 'nobody@tarsholm.example', 'password' => 'wrong'])
+        ->assertUnprocessable()
+        ->json();
     expect($wrong)->toBe($unknown);
 });
 
@@ -46,7 +62,9 @@ it('slows down who guesses', function () {
     foreach (range(1, 5) as $ignored) {
         $try()->assertUnprocessable();
     }
-    $try()->assertTooManyRequests()->assertJsonPath('errors.email.0', fn (string $said) => str_starts_with($said, 'Too many tries.'));
+    $try()
+        ->assertTooManyRequests()
+        ->assertJsonPath('errors.email.0', fn (string $said) => str_starts_with($said, 'Too many tries.'));
 });
 
 it('counts requests for accounts apart from visits of the demo', function () {
@@ -54,9 +72,15 @@ it('counts requests for accounts apart from visits of the demo', function () {
     foreach (range(1, 60) as $ignored) {
         $this->postJson('/api/session/demo')->assertOk();
     }
-    $this->postJson('/api/session/demo')->assertTooManyRequests()->assertJsonPath('message', fn (string $said) => str_contains($said, 'seconds'));
+    $this->postJson('/api/session/demo')
+        ->assertTooManyRequests()
+        ->assertJsonPath('message', fn (string $said) => str_contains($said, 'seconds'));
     $this->deleteJson('/api/session');
-    $this->postJson('/api/accounts', ['name' => 'Jorun Askel', 'email' => 'jorun@tarsholm.example', 'password' => 'harnvik-tracks'])->assertCreated();
+    $this->postJson('/api/accounts', [
+        'name' => 'Jorun Askel',
+        'email' => 'jorun@tarsholm.example',
+        'password' => 'harnvik-tracks',
+    ])->assertCreated();
 });
 
 it('opens the demo only where demo data was loaded', function () {
@@ -79,10 +103,17 @@ it('loads the demo once and keeps what a visitor changed', function () {
 
 it('shows a clean build, one with several kinds of findings, and one half done', function () {
     $this->artisan('ulvrach:demo');
-    $cards = collect($this->actingAs(User::query()->sole())->getJson('/api/builds')->json('builds'));
-    expect($cards->firstWhere('kind', 'tank')['summary'])->toMatchArray(['stops' => 0, 'risks' => 0])
-        ->and($cards->firstWhere('kind', 'lorry')['summary']['stops'])->toBeGreaterThan(2)
-        ->and($cards->firstWhere('kind', 'tracked-carrier'))->toMatchArray(['done' => 8, 'steps' => 23]);
+    $cards = collect(
+        $this->actingAs(User::query()->sole())
+            ->getJson('/api/builds')
+            ->json('builds'),
+    );
+    expect($cards->firstWhere('kind', 'tank')['summary'])
+        ->toMatchArray(['stops' => 0, 'risks' => 0])
+        ->and($cards->firstWhere('kind', 'lorry')['summary']['stops'])
+        ->toBeGreaterThan(2)
+        ->and($cards->firstWhere('kind', 'tracked-carrier'))
+        ->toMatchArray(['done' => 8, 'steps' => 23]);
 });
 
 it('writes a session only where it says something new, and its last moment by the minute', function () {
@@ -94,7 +125,8 @@ it('writes a session only where it says something new, and its last moment by th
         $handler->write('some-session', $data);
         expect($handler->read('some-session'))->toBe($data);
 
-        return DB::table('sessions')->where('id', 'some-session')->value('last_activity') - (int) strtotime('2026-11-25 10:00:00 UTC');
+        return DB::table('sessions')->where('id', 'some-session')->value('last_activity') -
+            (int) strtotime('2026-11-25 10:00:00 UTC');
     };
     expect($request('one'))->toBe(0);
     $this->travel(30)->seconds();

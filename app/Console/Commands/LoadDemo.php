@@ -28,7 +28,11 @@ final class LoadDemo extends Command
         if (User::query()->where('email', $email)->exists()) {
             return self::SUCCESS;
         }
-        $user = User::query()->create(['name' => 'Tova Ketterling', 'email' => $email, 'password' => Str::password(40)]);
+        $user = User::query()->create([
+            'name' => 'Tova Ketterling',
+            'email' => $email,
+            'password' => Str::password(40),
+        ]);
         // The last one stands first on the bench.
         foreach (['brae-lorry', 'ostrel-tank', 'harnvik-carrier'] as $name) {
             $store->create($user, PlanReader::fromJson($this->demoFile($name)), 'Load the demo');
@@ -46,22 +50,47 @@ final class LoadDemo extends Command
         $evening = [[1140, 1350]];
         $taken = now('Atlantic/Faroe')->addDays(5)->format('Y-m-d');
 
-        return new Week('Atlantic/Faroe', [1 => $evening, $evening, $evening, $evening, $evening, [[540, 750], [810, 1080], [1140, 1320]], [[540, 750], [840, 1080]]],
-            [$taken => []], [540, 1290], [540, 1020], 15);
+        return new Week(
+            timeZone: 'Atlantic/Faroe',
+            sessions: [
+                1 => $evening,
+                $evening,
+                $evening,
+                $evening,
+                $evening,
+                [[540, 750], [810, 1080], [1140, 1320]],
+                [[540, 750], [840, 1080]],
+            ],
+            exceptions: [$taken => []],
+            compressor: [540, 1290],
+            daylight: [540, 1020],
+            setup: 15,
+        );
     }
 
     /** A boat-house loft with a stove, which the simulated thermometer fits. */
     private static function room(): RoomProfile
     {
-        $air = static fn (float $temperature, float $humidity): array => ['temperatureC' => $temperature, 'humidityPercent' => $humidity];
+        $air = static fn (float $temperature, float $humidity): array => [
+            'temperatureC' => $temperature,
+            'humidityPercent' => $humidity,
+        ];
         $heated = ['day' => $air(21.0, 46.0), 'night' => $air(18.5, 52.0)];
 
-        return RoomProfile::read(['seasons' => ['winter' => $heated, 'spring' => $heated, 'summer' => ['day' => $air(23.0, 60.0), 'night' => $air(20.0, 66.0)], 'autumn' => $heated],
-            'night' => [1410, 390]]);
+        return RoomProfile::read([
+            'seasons' => [
+                'winter' => $heated,
+                'spring' => $heated,
+                'summer' => ['day' => $air(23.0, 60.0), 'night' => $air(20.0, 66.0)],
+                'autumn' => $heated,
+            ],
+            'night' => [1410, 390],
+        ]);
     }
 
     /**
-     * The files were written at a moment of theirs; what is done and what is due moves with it, so that the bench always shows
+     * The files were written at a moment of theirs; what is done and what is due moves with it, so that the bench
+     * always shows
      * something that is still drying, and dates that lie ahead.
      */
     private function demoFile(string $name): string
@@ -69,7 +98,15 @@ final class LoadDemo extends Command
         $json = (string) file_get_contents(database_path("demo/{$name}.ulvrach.json"));
         $since = intdiv(now()->getTimestamp(), 60) * 60 - (int) strtotime(self::WRITTEN);
 
-        return (string) preg_replace_callback('/"(done|due)": "([^"]+)"/', static fn (array $match) => "\"{$match[1]}\": \""
-            .gmdate($match[1] === 'done' ? 'Y-m-d\TH:i:00\Z' : 'Y-m-d', (int) strtotime("{$match[2]} UTC") + $since).'"', $json);
+        return (string) preg_replace_callback(
+            '/"(done|due)": "([^"]+)"/',
+            static fn (array $match) => "\"{$match[1]}\": \"".
+                gmdate(
+                    $match[1] === 'done' ? 'Y-m-d\TH:i:00\Z' : 'Y-m-d',
+                    (int) strtotime("{$match[2]} UTC") + $since,
+                ).
+                '"',
+            $json,
+        );
     }
 }

@@ -29,7 +29,9 @@ final readonly class BuildController
         $forecast = $forecasts->of($user, BenchSettings::of($user), intdiv(now()->getTimestamp(), 60));
         $builds = $user->builds()->with('head')->latest('updated_at')->latest('head_id')->get();
 
-        return new JsonResponse(['builds' => $builds->map(static fn (Build $build) => $card->of($build, $forecast))->all()]);
+        return new JsonResponse([
+            'builds' => $builds->map(static fn (Build $build) => $card->of($build, $forecast))->all(),
+        ]);
     }
 
     public function store(StartBuildRequest $request): JsonResponse
@@ -43,7 +45,11 @@ final readonly class BuildController
 
     public function import(Request $request): JsonResponse
     {
-        $build = $this->store->create(CurrentUser::of($request), PlanReader::fromJson($request->getContent()), 'Import the plan');
+        $build = $this->store->create(
+            CurrentUser::of($request),
+            PlanReader::fromJson($request->getContent()),
+            'Import the plan',
+        );
 
         return new JsonResponse($this->state->of($build), 201);
     }

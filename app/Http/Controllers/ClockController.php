@@ -45,7 +45,9 @@ final readonly class ClockController
     public function lay(ClockRequest $request): JsonResponse
     {
         try {
-            return new JsonResponse($this->clock->lay(CurrentUser::of($request), $request->builds(), $request->whatIf()));
+            return new JsonResponse(
+                $this->clock->lay(CurrentUser::of($request), $request->builds(), $request->whatIf()),
+            );
         } catch (NoSchedule $none) {
             throw new HttpException(422, $none->getMessage());
         }
@@ -54,7 +56,9 @@ final readonly class ClockController
     /** What would have to go so that the build is finished by its date. */
     public function shed(Request $request, Build $build): JsonResponse
     {
-        $due = $build->head->document->build->due ?? throw ValidationException::withMessages(['due' => 'The build has no date to meet.']);
+        $due =
+            $build->head->document->build->due ??
+            throw ValidationException::withMessages(['due' => 'The build has no date to meet.']);
         try {
             return new JsonResponse($this->clock->shed(CurrentUser::of($request), $build, $due));
         } catch (NoSchedule $none) {
@@ -68,12 +72,14 @@ final readonly class ClockController
         $user = CurrentUser::of($request);
         $id = $this->searches->start($user, $request->builds(), $request->whatIf());
 
-        return new JsonResponse(['id' => $id, ...($this->searches->show($user, $id) ?? [])], 202);
+        return new JsonResponse(['id' => $id, ...$this->searches->show($user, $id) ?? []], 202);
     }
 
     public function progress(Request $request, string $search): JsonResponse
     {
-        $state = $this->searches->show(CurrentUser::of($request), $search) ?? throw new NotFoundHttpException('There is no such search.');
+        $state =
+            $this->searches->show(CurrentUser::of($request), $search) ??
+            throw new NotFoundHttpException('There is no such search.');
 
         return new JsonResponse(['id' => $search, ...$state]);
     }
@@ -89,14 +95,19 @@ final readonly class ClockController
     /** A private address of the calendar; an old one stops working. */
     public function openFeed(Request $request): JsonResponse
     {
-        WorkBench::query()->updateOrCreate(['user_id' => CurrentUser::of($request)->id], ['feed_token' => Str::random(40)]);
+        WorkBench::query()->updateOrCreate(
+            ['user_id' => CurrentUser::of($request)->id],
+            ['feed_token' => Str::random(40)],
+        );
 
         return new JsonResponse($this->shown(CurrentUser::of($request)), 201);
     }
 
     public function revokeFeed(Request $request): JsonResponse
     {
-        WorkBench::query()->where('user_id', CurrentUser::of($request)->id)->update(['feed_token' => null]);
+        WorkBench::query()
+            ->where('user_id', CurrentUser::of($request)->id)
+            ->update(['feed_token' => null]);
 
         return new JsonResponse($this->shown(CurrentUser::of($request)));
     }

@@ -28,16 +28,48 @@ final class LibraryController
     {
         return new JsonResponse([
             'techniques' => array_map(self::technique(...), array_values(TechniqueLibrary::all())),
-            'families' => array_map(static fn (BinderFamily $family) => ['code' => $family->value, 'label' => $family->label(), 'carrier' => $family->usualCarrier()?->value], BinderFamily::cases()),
-            'carriers' => array_map(static fn (Carrier $carrier) => ['code' => $carrier->value, 'label' => $carrier->label()], Carrier::cases()),
-            'substrates' => array_map(static fn (Substrate $part) => ['code' => $part->value, 'label' => $part->label()], Substrate::cases()),
-            'materials' => array_map(static fn (DepictedMaterial $material) => ['code' => $material->value, 'label' => $material->label()], DepictedMaterial::cases()),
-            'zoneKinds' => array_map(static fn (ZoneKind $kind) => ['code' => $kind->value, 'label' => ucfirst(str_replace('-', ' ', $kind->value)), 'group' => $kind->group()], ZoneKind::cases()),
-            'vehicleKinds' => array_map(static fn (VehicleKind $kind) => ['code' => $kind->value, 'label' => $kind->label()], VehicleKind::cases()),
+            'families' => array_map(
+                static fn (BinderFamily $family) => [
+                    'code' => $family->value,
+                    'label' => $family->label(),
+                    'carrier' => $family->usualCarrier()?->value,
+                ],
+                BinderFamily::cases(),
+            ),
+            'carriers' => array_map(
+                static fn (Carrier $carrier) => ['code' => $carrier->value, 'label' => $carrier->label()],
+                Carrier::cases(),
+            ),
+            'substrates' => array_map(
+                static fn (Substrate $part) => ['code' => $part->value, 'label' => $part->label()],
+                Substrate::cases(),
+            ),
+            'materials' => array_map(
+                static fn (DepictedMaterial $material) => ['code' => $material->value, 'label' => $material->label()],
+                DepictedMaterial::cases(),
+            ),
+            'zoneKinds' => array_map(
+                static fn (ZoneKind $kind) => [
+                    'code' => $kind->value,
+                    'label' => ucfirst(str_replace('-', ' ', $kind->value)),
+                    'group' => $kind->group(),
+                ],
+                ZoneKind::cases(),
+            ),
+            'vehicleKinds' => array_map(
+                static fn (VehicleKind $kind) => ['code' => $kind->value, 'label' => $kind->label()],
+                VehicleKind::cases(),
+            ),
             'schools' => array_map(AlmanacReport::school(...), array_values(School::all())),
             'questions' => AlmanacReport::questions(),
-            'rules' => array_map(static fn (Rule $rule) => ['code' => $rule->code(), 'kind' => $rule->kind()->value], array_values((new RuleBook)->rules)),
-            'terrains' => array_map(static fn (Terrain $terrain) => ['code' => $terrain->value, 'label' => ucfirst($terrain->label())], Terrain::cases()),
+            'rules' => array_map(
+                static fn (Rule $rule) => ['code' => $rule->code(), 'kind' => $rule->kind()->value],
+                array_values((new RuleBook())->rules),
+            ),
+            'terrains' => array_map(
+                static fn (Terrain $terrain) => ['code' => $terrain->value, 'label' => ucfirst($terrain->label())],
+                Terrain::cases(),
+            ),
             'starterShelf' => array_map(PlanWriter::product(...), StarterShelf::all()),
         ]);
     }
@@ -56,12 +88,14 @@ final class LibraryController
             'coverage' => $technique->coverage->value,
             'coats' => $technique->coats,
             'purpose' => $technique->purpose,
-            'cleanUp' => $technique->cleanUp === null ? null : [
-                'earliest' => $technique->cleanUp->earliest,
-                'bestUntil' => $technique->cleanUp->bestUntil,
-                'latest' => $technique->cleanUp->latest,
-                'sign' => $technique->cleanUp->sign,
-            ],
+            'cleanUp' => $technique->cleanUp === null
+                    ? null
+                    : [
+                        'earliest' => $technique->cleanUp->earliest,
+                        'bestUntil' => $technique->cleanUp->bestUntil,
+                        'latest' => $technique->cleanUp->latest,
+                        'sign' => $technique->cleanUp->sign,
+                    ],
         ];
     }
 }

@@ -52,7 +52,10 @@ final readonly class PlanController
             throw PlanEditRequest::underEdits($bad);
         }
 
-        return new JsonResponse(['plan' => PlanWriter::toArray($plan), 'verdict' => VerdictReport::of($this->evaluator->evaluate($plan))]);
+        return new JsonResponse([
+            'plan' => PlanWriter::toArray($plan),
+            'verdict' => VerdictReport::of($this->evaluator->evaluate($plan)),
+        ]);
     }
 
     public function check(Build $build): JsonResponse
@@ -76,7 +79,10 @@ final readonly class PlanController
         $evaluation = $this->evaluator->evaluate($build->head->document);
         foreach ($evaluation->findings as $finding) {
             if ($finding->key() === $key) {
-                return new JsonResponse(['version' => $build->version, 'remedies' => VerdictReport::remedies($finding, $evaluation, $advisor)]);
+                return new JsonResponse([
+                    'version' => $build->version,
+                    'remedies' => VerdictReport::remedies($finding, $evaluation, $advisor),
+                ]);
             }
         }
         throw new NotFoundHttpException('The plan no longer has this finding.');
@@ -85,7 +91,10 @@ final readonly class PlanController
     /** The cheapest set of proved remedies after which no stop is left; nothing is changed. */
     public function repair(Build $build, Repairer $repairer): JsonResponse
     {
-        return new JsonResponse(['version' => $build->version, ...KnowledgeReport::repair($repairer->repair($build->head->document))]);
+        return new JsonResponse([
+            'version' => $build->version,
+            ...KnowledgeReport::repair($repairer->repair($build->head->document)),
+        ]);
     }
 
     public function export(Build $build): Response
@@ -104,6 +113,10 @@ final readonly class PlanController
     {
         $version = $request->input('version');
 
-        return is_int($version) ? $version : throw ValidationException::withMessages(['version' => 'Say which version of the plan this is for: a whole number.']);
+        return is_int($version)
+            ? $version
+            : throw ValidationException::withMessages([
+                'version' => 'Say which version of the plan this is for: a whole number.',
+            ]);
     }
 }

@@ -25,12 +25,14 @@ final readonly class RoomController
         $user = CurrentUser::of($request);
 
         return new JsonResponse([
-            'reading' => $reading === null ? null : [
-                'temperatureC' => $reading->temperatureC,
-                'humidityPercent' => $reading->humidityPercent,
-                'at' => $reading->at,
-                'simulated' => $reading->simulated,
-            ],
+            'reading' => $reading === null
+                    ? null
+                    : [
+                        'temperatureC' => $reading->temperatureC,
+                        'humidityPercent' => $reading->humidityPercent,
+                        'at' => $reading->at,
+                        'simulated' => $reading->simulated,
+                    ],
             'season' => Season::of(now()->month)->value,
             'isKept' => BenchSettings::hasRoom($user),
             'profile' => [...BenchSettings::roomOf($user)->write(), 'counts' => BenchSettings::countsWithRoom($user)],

@@ -17,7 +17,12 @@ final class SchoolController
 {
     public function index(Request $request): JsonResponse
     {
-        return new JsonResponse(['schools' => array_map(self::shown(...), array_values(CurrentUser::of($request)->schools()->get()->sortBy('name')->all()))]);
+        return new JsonResponse([
+            'schools' => array_map(
+                self::shown(...),
+                array_values(CurrentUser::of($request)->schools()->get()->sortBy('name')->all()),
+            ),
+        ]);
     }
 
     /** A school of the same name is replaced. */
@@ -25,14 +30,19 @@ final class SchoolController
     {
         $user = CurrentUser::of($request);
         $choice = $request->choice();
-        $school = OwnSchool::query()->updateOrCreate(['user_id' => $user->id, 'name' => (string) $choice->name], ['choice' => $choice]);
+        $school = OwnSchool::query()->updateOrCreate(
+            ['user_id' => $user->id, 'name' => (string) $choice->name],
+            ['choice' => $choice],
+        );
 
         return new JsonResponse(self::shown($school), 201);
     }
 
     public function destroy(Request $request, int $school): JsonResponse
     {
-        $own = CurrentUser::of($request)->schools()->whereKey($school)->first() ?? throw new NotFoundHttpException('There is no such school of yours.');
+        $own =
+            CurrentUser::of($request)->schools()->whereKey($school)->first() ??
+            throw new NotFoundHttpException('There is no such school of yours.');
         $own->delete();
 
         return new JsonResponse(null, 204);

@@ -25,7 +25,13 @@ final readonly class StepController
         $plan = $build->head->document;
         $index = $plan->indexOf($step) ?? throw new NotFoundHttpException('There is no such step in this plan.');
 
-        return new JsonResponse(KnowledgeReport::ofStep($this->evaluator->evaluate($plan), $index, BenchSettings::of(CurrentUser::of($request))->pace));
+        return new JsonResponse(
+            KnowledgeReport::ofStep(
+                $this->evaluator->evaluate($plan),
+                $index,
+                BenchSettings::of(CurrentUser::of($request))->pace,
+            ),
+        );
     }
 
     /** As it is when the step named by "before" begins; without one, at the end. */
@@ -36,9 +42,10 @@ final readonly class StepController
             throw new NotFoundHttpException('There is no such zone in this plan.');
         }
         $before = $request->query('before');
-        $index = is_string($before) && $before !== ''
-            ? $plan->indexOf($before) ?? throw new NotFoundHttpException('There is no such step in this plan.')
-            : count($plan->steps);
+        $index =
+            is_string($before) && $before !== ''
+                ? $plan->indexOf($before) ?? throw new NotFoundHttpException('There is no such step in this plan.')
+                : count($plan->steps);
 
         $untilThen = $plan->with(steps: array_slice($plan->steps, 0, $index));
 

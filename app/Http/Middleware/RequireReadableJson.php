@@ -22,7 +22,9 @@ final class RequireReadableJson
         }
         $response = $next($request);
 
-        return $response instanceof Response ? $response : throw new \LogicException('A route must answer with a response.');
+        return $response instanceof Response
+            ? $response
+            : throw new \LogicException('A route must answer with a response.');
     }
 
     private function check(Request $request, string $body): void
@@ -31,11 +33,15 @@ final class RequireReadableJson
             throw new HttpException(413, 'This is larger than any plan: at most 2 MB are read.');
         }
         if (! $request->isJson()) {
-            throw new UnsupportedMediaTypeHttpException('Send JSON, and say so with the content type application/json.');
+            throw new UnsupportedMediaTypeHttpException(
+                'Send JSON, and say so with the content type application/json.',
+            );
         }
         json_decode($body, false, 64);
         if (json_last_error() !== JSON_ERROR_NONE) {
-            throw new BadRequestHttpException('The request is not JSON that can be read ('.json_last_error_msg().').');
+            throw new BadRequestHttpException(
+                'The request is not JSON that can be read ('.json_last_error_msg().').',
+            );
         }
         // PostgreSQL cannot keep the zero character in a text, and nobody types it.
         if (preg_match('/(?<!\\\\)(\\\\\\\\)*\\\\u0000/', $body) === 1) {

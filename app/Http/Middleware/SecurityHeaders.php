@@ -15,7 +15,7 @@ final class SecurityHeaders
     {
         $nonce = Vite::useCspNonce();
         $response = $next($request);
-        if (! $response instanceof Response) {
+        if (! ($response instanceof Response)) {
             throw new \LogicException('A route must answer with a response.');
         }
         $response->headers->add([
@@ -25,8 +25,12 @@ final class SecurityHeaders
         ]);
         // The development server injects its own scripts and styles.
         if (! Vite::isRunningHot()) {
-            $response->headers->set('Content-Security-Policy', "default-src 'self'; script-src 'self' 'nonce-{$nonce}'; "
-                ."style-src 'self' 'nonce-{$nonce}'; style-src-attr 'unsafe-inline'; img-src 'self' data: blob:; object-src 'none'; base-uri 'none'; frame-ancestors 'none'; form-action 'self'");
+            $response->headers->set(
+                'Content-Security-Policy',
+                "default-src 'self'; script-src 'self' 'nonce-{$nonce}'; ".
+                    "style-src 'self' 'nonce-{$nonce}'; style-src-attr 'unsafe-inline'; img-src 'self' data: blob:; "
+                        ."object-src 'none'; base-uri 'none'; frame-ancestors 'none'; form-action 'self'",
+            );
         }
 
         return $response;

@@ -42,7 +42,9 @@ final class ClockRequest extends FormRequest
 
     public function whatIf(): WhatIf
     {
-        $number = fn (string $key): ?float => is_numeric($this->validated($key)) ? (float) $this->validated($key) : null;
+        $number = fn (string $key): ?float => is_numeric($this->validated($key))
+            ? (float) $this->validated($key)
+            : null;
         $minute = static fn (string $moment): int => intdiv((int) strtotime($moment), 60);
         /** @var list<array{build: string, step: string, until: string}> $putOff */
         $putOff = $this->validated('putOff', []);
@@ -55,6 +57,14 @@ final class ClockRequest extends FormRequest
             $off["{$one['build']} {$one['step']}"] = $minute($one['until']);
         }
 
-        return new WhatIf($number('temperatureC'), $number('humidityPercent'), $number('cabinetC'), $off, array_map($minute, $skipped), $school, $this->integer('spare'));
+        return new WhatIf(
+            temperatureC: $number('temperatureC'),
+            humidityPercent: $number('humidityPercent'),
+            cabinetC: $number('cabinetC'),
+            putOff: $off,
+            skipped: array_map($minute, $skipped),
+            school: $school,
+            spare: $this->integer('spare'),
+        );
     }
 }

@@ -21,7 +21,8 @@ final class PlanEditRequest extends FormRequest
     }
 
     /**
-     * Read from the raw body: the framework trims texts and turns empty ones into null, and a plan file means what it says.
+     * Read from the raw body: the framework trims texts and turns empty ones into null, and a plan file means what it
+     * says.
      *
      * @return non-empty-list<PlanEdit>
      *
@@ -39,6 +40,8 @@ final class PlanEditRequest extends FormRequest
 
     public static function underEdits(BadPlanFile $bad): BadPlanFile
     {
-        return new BadPlanFile(array_map(static fn (Fault $fault) => new Fault("/edits{$fault->path}", $fault->message), $bad->faults));
+        return new BadPlanFile(
+            array_map(static fn (Fault $fault) => new Fault("/edits{$fault->path}", $fault->message), $bad->faults),
+        );
     }
 }

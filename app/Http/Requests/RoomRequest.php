@@ -18,8 +18,12 @@ final class RoomRequest extends FormRequest
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        $rules = ['seasons' => ['required', 'array'], 'counts' => ['required', 'boolean:strict'],
-            'night' => ['required', 'array', 'list', 'size:2'], 'night.*' => ['required', 'integer:strict', 'min:0', 'max:1439']];
+        $rules = [
+            'seasons' => ['required', 'array'],
+            'counts' => ['required', 'boolean:strict'],
+            'night' => ['required', 'array', 'list', 'size:2'],
+            'night.*' => ['required', 'integer:strict', 'min:0', 'max:1439'],
+        ];
         foreach (Season::cases() as $season) {
             foreach (['day', 'night'] as $part) {
                 $air = "seasons.{$season->value}.{$part}";

@@ -24,7 +24,11 @@ final class SchoolRequest extends FormRequest
             'answers' => ['sometimes', 'array', 'max:40'],
             'answers.*' => ['string'],
             'severities' => ['sometimes', 'array', 'max:200'],
-            'severities.*' => ['nullable', 'string', 'in:'.implode(',', array_map(static fn (Severity $severity) => $severity->value, Severity::cases()))],
+            'severities.*' => [
+                'nullable',
+                'string',
+                'in:'.implode(',', array_map(static fn (Severity $severity) => $severity->value, Severity::cases())),
+            ],
         ];
     }
 
@@ -33,10 +37,12 @@ final class SchoolRequest extends FormRequest
         $validator->after(function (Validator $validator): void {
             foreach ((array) $this->input('answers', []) as $question => $option) {
                 if (! is_string($option) || ! isset(SchoolQuestion::all()[$question]->options[$option])) {
-                    $validator->errors()->add("answers.{$question}", 'There is no such question, or no such answer to it.');
+                    $validator
+                        ->errors()
+                        ->add("answers.{$question}", 'There is no such question, or no such answer to it.');
                 }
             }
-            $known = (new RuleBook)->rules;
+            $known = (new RuleBook())->rules;
             foreach (array_keys((array) $this->input('severities', [])) as $rule) {
                 if (! isset($known[$rule])) {
                     $validator->errors()->add("severities.{$rule}", 'There is no such rule.');
@@ -47,7 +53,14 @@ final class SchoolRequest extends FormRequest
 
     public function choice(): SchoolChoice
     {
-        /** @var array{name: string, from: string, answers?: array<string, string>, severities?: array<string, string|null>} $data */
+        /**
+         * @var array{
+         *   name: string,
+         *   from: string,
+         *   answers?: array<string, string>,
+         *   severities?: array<string, string|null>,
+         * } $data
+         */
         $data = $this->validated();
 
         return PlanReader::school($data);

@@ -26,9 +26,16 @@ final class SignInRequest extends FormRequest
         $key = 'sign-in|'.Str::lower($this->string('email')->toString()).'|'.$this->ip();
         if (RateLimiter::tooManyAttempts($key, self::TRIES_A_MINUTE)) {
             $seconds = RateLimiter::availableIn($key);
-            throw ValidationException::withMessages(['email' => "Too many tries. Try again in {$seconds} seconds."])->status(429);
+            throw ValidationException::withMessages([
+                'email' => "Too many tries. Try again in {$seconds} seconds.",
+            ])->status(429);
         }
-        if (! $guard->attempt(['email' => Str::lower($this->string('email')->toString()), 'password' => $this->string('password')->toString()])) {
+        if (
+            ! $guard->attempt([
+                'email' => Str::lower($this->string('email')->toString()),
+                'password' => $this->string('password')->toString(),
+            ])
+        ) {
             RateLimiter::hit($key);
             throw ValidationException::withMessages(['email' => 'This address and password do not belong together.']);
         }

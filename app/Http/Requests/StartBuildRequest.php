@@ -41,8 +41,21 @@ final class StartBuildRequest extends FormRequest
     {
         $kind = VehicleKind::from($this->string('kind')->toString());
         $scale = $this->integer('scale');
-        $build = new Build($this->string('name')->toString(), $this->string('vehicle')->toString(), $kind, $scale, $this->string('story')->toString());
+        $build = new Build(
+            name: $this->string('name')->toString(),
+            vehicle: $this->string('vehicle')->toString(),
+            kind: $kind,
+            scale: $scale,
+            story: $this->string('story')->toString(),
+        );
 
-        return new Plan($build, new SchoolChoice(PlanReader::DEFAULT_SCHOOL), new BenchConditions($air->temperatureC, $air->humidityPercent), array_column(ZoneTemplates::for($kind, $scale), null, 'id'), [], []);
+        return new Plan(
+            build: $build,
+            school: new SchoolChoice(PlanReader::DEFAULT_SCHOOL),
+            bench: new BenchConditions($air->temperatureC, $air->humidityPercent),
+            zones: array_column(ZoneTemplates::for($kind, $scale), null, 'id'),
+            products: [],
+            steps: [],
+        );
     }
 }

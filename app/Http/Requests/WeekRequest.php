@@ -35,19 +35,29 @@ final class WeekRequest extends FormRequest
         $validator->after(function (Validator $validator): void {
             foreach (['sessions', 'exceptions'] as $field) {
                 foreach ((array) $this->input($field) as $key => $hours) {
-                    if ($field === 'exceptions' && preg_match('/^20\d\d-(0[1-9]|1[0-2])-(0[1-9]|[12]\d|3[01])$/', (string) $key) !== 1) {
+                    if (
+                        $field === 'exceptions' &&
+                        preg_match('/^20\d\d-(0[1-9]|1[0-2])-(0[1-9]|[12]\d|3[01])$/', (string) $key) !== 1
+                    ) {
                         $validator->errors()->add("exceptions.{$key}", 'A date like 2026-12-24.');
                     }
                     foreach (is_array($hours) ? array_values($hours) : [] as $at => $span) {
                         if (! self::isSpan($span)) {
-                            $validator->errors()->add("{$field}.{$key}.{$at}", 'From and to, in minutes of the day, the end after the beginning.');
+                            $validator
+                                ->errors()
+                                ->add(
+                                    "{$field}.{$key}.{$at}",
+                                    'From and to, in minutes of the day, the end after the beginning.',
+                                );
                         }
                     }
                 }
             }
             foreach (['compressor', 'daylight'] as $field) {
                 if (! self::isSpan($this->input($field))) {
-                    $validator->errors()->add($field, 'From and to, in minutes of the day, the end after the beginning.');
+                    $validator
+                        ->errors()
+                        ->add($field, 'From and to, in minutes of the day, the end after the beginning.');
                 }
             }
         });
@@ -63,6 +73,12 @@ final class WeekRequest extends FormRequest
 
     private static function isSpan(mixed $span): bool
     {
-        return is_array($span) && array_keys($span) === [0, 1] && is_int($span[0]) && is_int($span[1]) && $span[0] >= 0 && $span[1] <= 1440 && $span[0] < $span[1];
+        return is_array($span) &&
+            array_keys($span) === [0, 1] &&
+            is_int($span[0]) &&
+            is_int($span[1]) &&
+            $span[0] >= 0 &&
+            $span[1] <= 1440 &&
+            $span[0] < $span[1];
     }
 }

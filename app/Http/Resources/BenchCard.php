@@ -45,7 +45,10 @@ final readonly class BenchCard
             'steps' => count($plan->steps),
             'done' => count(array_filter($plan->steps, static fn (Step $step) => $step->doneAt !== null)),
             'next' => $this->next($evaluation, $forecast),
-            'hazards' => array_map(KnowledgeReport::hazard(...), Safety::gather($plan, $this->nextSession($evaluation))),
+            'hazards' => array_map(
+                KnowledgeReport::hazard(...),
+                Safety::gather($plan, $this->nextSession($evaluation)),
+            ),
             'curing' => $this->curing($evaluation, $forecast),
             'palette' => $this->palette($evaluation),
         ];
@@ -69,7 +72,11 @@ final readonly class BenchCard
                 'startsAt' => $this->startOf($evaluation, $index, $forecast),
                 'closesAt' => $closes === null ? null : TimetableReport::moment($closes),
                 'handsOn' => $times->handsOn,
-                'waitsFor' => $times->hold === null ? null : "{$times->hold->layer->film->label()} of step ".($times->hold->layer->stepIndex + 1)." to be {$times->hold->needs->label()}",
+                'waitsFor' => $times->hold === null
+                        ? null
+                        : "{$times->hold->layer->film->label()} of step ".
+                            ($times->hold->layer->stepIndex + 1).
+                            " to be {$times->hold->needs->label()}",
             ];
         }
 
@@ -85,7 +92,9 @@ final readonly class BenchCard
         $before = $evaluation->times[$index - 1]->end ?? 0;
         $start = $evaluation->plan->steps[$index]->waitMinutes === null ? $before : $evaluation->times[$index]->start;
 
-        return TimetableReport::moment(max($evaluation->clockZero + $start, $forecast->bounds($evaluation, $index)[0] ?? 0));
+        return TimetableReport::moment(
+            max($evaluation->clockZero + $start, $forecast->bounds($evaluation, $index)[0] ?? 0),
+        );
     }
 
     /** @return list<int> the steps still to do up to the next long wait: what one sits down for */
@@ -107,7 +116,16 @@ final readonly class BenchCard
         return $session;
     }
 
-    /** @return list<array{step: string, number: int, product: string, touchDryAt: string, recoatableAt: string, solventProofAt: string|null}> */
+    /**
+     * @return list<array{
+     *   step: string,
+     *   number: int,
+     *   product: string,
+     *   touchDryAt: string,
+     *   recoatableAt: string,
+     *   solventProofAt: string|null,
+     * }>
+     */
     private function curing(Evaluation $evaluation, Forecast $forecast): array
     {
         $rows = [];

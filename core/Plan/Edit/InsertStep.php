@@ -11,10 +11,8 @@ use Ulvrach\Plan\Step;
 /** Puts a new step before the one that now stands at the index; an index past the end appends. */
 final readonly class InsertStep implements PlanEdit
 {
-    public function __construct(
-        public Step $step,
-        public int $at,
-    ) {
+    public function __construct(public Step $step, public int $at)
+    {
     }
 
     public function applyTo(Plan $plan): Plan

@@ -9,10 +9,8 @@ use Ulvrach\Plan\Plan;
 /** Takes a step out and puts it back so that it then stands at the index. */
 final readonly class MoveStep implements PlanEdit
 {
-    public function __construct(
-        public string $id,
-        public int $to,
-    ) {
+    public function __construct(public string $id, public int $to)
+    {
     }
 
     public function applyTo(Plan $plan): Plan

@@ -22,9 +22,15 @@ final readonly class PutProduct implements PlanEdit
         }
         $products = [...$plan->products, $this->product->id => $this->product];
         foreach ($plan->steps as $index => $step) {
-            if ($step->product === $this->product->id && Consistency::faultsOf($step, $plan->zones, $products, '') !== []) {
+            if (
+                $step->product === $this->product->id &&
+                Consistency::faultsOf($step, $plan->zones, $products, '') !== []
+            ) {
                 $number = $index + 1;
-                throw EditRefused::at('/product/family', "Step {$number} uses “{$this->product->name}” in a way that this family cannot be used.");
+                throw EditRefused::at(
+                    '/product/family',
+                    "Step {$number} uses “{$this->product->name}” in a way that this family cannot be used.",
+                );
             }
         }
 

@@ -14,11 +14,16 @@ final readonly class RemoveProduct implements PlanEdit
 
     public function applyTo(Plan $plan): Plan
     {
-        $product = $plan->products[$this->id] ?? throw EditRefused::at('/id', "There is no product “{$this->id}” in this plan.");
+        $product =
+            $plan->products[$this->id] ??
+            throw EditRefused::at('/id', "There is no product “{$this->id}” in this plan.");
         foreach ($plan->steps as $index => $step) {
             if ($step->product === $this->id) {
                 $number = $index + 1;
-                throw EditRefused::at('/id', "“{$product->name}” is used in step {$number}; choose another product there first.");
+                throw EditRefused::at(
+                    '/id',
+                    "“{$product->name}” is used in step {$number}; choose another product there first.",
+                );
             }
         }
 

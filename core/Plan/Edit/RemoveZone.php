@@ -23,6 +23,9 @@ final readonly class RemoveZone implements PlanEdit
             ? $step->onZones(array_values(array_diff($step->zones, [$this->id])))
             : $step;
 
-        return $plan->with(steps: array_map($without, $plan->steps), zones: array_diff_key($plan->zones, [$this->id => true]));
+        return $plan->with(
+            steps: array_map($without, $plan->steps),
+            zones: array_diff_key($plan->zones, [$this->id => true]),
+        );
     }
 }

@@ -17,7 +17,9 @@ final readonly class ReplaceStep implements PlanEdit
 
     public function applyTo(Plan $plan): Plan
     {
-        $index = $plan->indexOf($this->step->id) ?? throw EditRefused::at('/step/id', "There is no step “{$this->step->id}” in this plan.");
+        $index =
+            $plan->indexOf($this->step->id) ??
+            throw EditRefused::at('/step/id', "There is no step “{$this->step->id}” in this plan.");
         $faults = Consistency::faultsOf($this->step, $plan->zones, $plan->products, '/step');
         if ($faults !== []) {
             throw EditRefused::because($faults);

@@ -20,12 +20,14 @@ final readonly class RepairState
     public array $stops;
 
     /** @param  list<RepairAction>  $actions */
-    public function __construct(
-        public Evaluation $evaluation,
-        public array $actions,
-        public int $cost,
-    ) {
-        $this->stops = array_values(array_filter($evaluation->findings, static fn (Finding $finding) => $finding->severity === Severity::Stop && $finding->isOpen()));
+    public function __construct(public Evaluation $evaluation, public array $actions, public int $cost)
+    {
+        $this->stops = array_values(
+            array_filter(
+                $evaluation->findings,
+                static fn (Finding $finding) => $finding->severity === Severity::Stop && $finding->isOpen(),
+            ),
+        );
     }
 
     public function isCheaperThan(self $other): bool

@@ -38,9 +38,22 @@ abstract class AttackRule extends RuleBase
     public function examine(Situation $situation, Strata $below): ?Finding
     {
         foreach ($situation->threatsTo($below) as $threat) {
-            if ($threat->harm->value >= Harm::MayFail->value && $this->isMine($threat->liquid, $threat->layer) && $this->speaksOf($threat)) {
-                return $this->finding($threat->harm === Harm::WillFail ? Severity::Stop : Severity::Risk, $situation, $below, $this->sentence($threat),
-                    ['layer' => $threat->layer->stepId, 'carrier' => $threat->liquid->liquid->carrier->value, 'cleanUp' => $threat->liquid->isCleanUp ? 1 : 0]);
+            if (
+                $threat->harm->value >= Harm::MayFail->value &&
+                $this->isMine($threat->liquid, $threat->layer) &&
+                $this->speaksOf($threat)
+            ) {
+                return $this->finding(
+                    $threat->harm === Harm::WillFail ? Severity::Stop : Severity::Risk,
+                    $situation,
+                    $below,
+                    $this->sentence($threat),
+                    [
+                        'layer' => $threat->layer->stepId,
+                        'carrier' => $threat->liquid->liquid->carrier->value,
+                        'cleanUp' => $threat->liquid->isCleanUp ? 1 : 0,
+                    ],
+                );
             }
         }
 
@@ -79,10 +92,14 @@ abstract class AttackRule extends RuleBase
     {
         $liquid = $threat->liquid->liquid;
         $carrier = ucfirst($liquid->carrier->label());
-        $how = $threat->liquid->isCleanUp ? "{$carrier}, {$liquid->contact->verb()} in the clean-up," : "{$carrier}, {$liquid->contact->verb()} on,";
+        $how = $threat->liquid->isCleanUp
+            ? "{$carrier}, {$liquid->contact->verb()} in the clean-up,"
+            : "{$carrier}, {$liquid->contact->verb()} on,";
         $number = $threat->layer->stepIndex + 1;
         $film = "the {$threat->state->label()} {$threat->layer->film->label()} of step {$number}";
 
-        return $threat->harm === Harm::WillFail ? "{$how} will lift or dissolve {$film}." : "{$how} may soften and mark {$film}.";
+        return $threat->harm === Harm::WillFail
+            ? "{$how} will lift or dissolve {$film}."
+            : "{$how} may soften and mark {$film}.";
     }
 }

@@ -20,19 +20,37 @@ final class BarrierTooThin extends RuleBase
 
     public const KIND = RuleKind::Custom;
 
-    public const EXPLANATION = 'One coat of clear leaves gaps that cannot be seen; the wash finds them and stains the paint below.';
+    public const EXPLANATION = 'One coat of clear leaves gaps that cannot be seen; the wash finds them and stains the '
+        .'paint below.';
 
-    protected const WATCHES = [TechniqueKind::Wash, TechniqueKind::Filter, TechniqueKind::Blend, TechniqueKind::Streak];
+    protected const WATCHES = [
+        TechniqueKind::Wash,
+        TechniqueKind::Filter,
+        TechniqueKind::Blend,
+        TechniqueKind::Streak,
+    ];
 
     public function examine(Situation $situation, Strata $below): ?Finding
     {
         $top = $below->top();
-        if ($top === null || $top->kind !== TechniqueKind::ClearCoat || $top->coats > 1 || $top->sheen === Sheen::Matte || ! $this->isSpirit($situation)) {
+        if (
+            $top === null ||
+            $top->kind !== TechniqueKind::ClearCoat ||
+            $top->coats > 1 ||
+            $top->sheen === Sheen::Matte ||
+            ! $this->isSpirit($situation)
+        ) {
             return null;
         }
         $number = $top->stepIndex + 1;
 
-        return $this->finding(Severity::Risk, $situation, $below, "Only one coat of clear (step {$number}) stands between the spirit and the paint.", ['clear' => $top->stepId]);
+        return $this->finding(
+            Severity::Risk,
+            $situation,
+            $below,
+            "Only one coat of clear (step {$number}) stands between the spirit and the paint.",
+            ['clear' => $top->stepId],
+        );
     }
 
     public function remedies(Finding $finding, Workbench $bench): array

@@ -18,7 +18,8 @@ final class CarrierAttacksBarePart extends RuleBase
 {
     public const CODE = 'carrier-attacks-bare-part';
 
-    public const EXPLANATION = 'Spirits creep into stressed glue joints and hot thinners etch polystyrene; a skin of primer keeps both out.';
+    public const EXPLANATION = 'Spirits creep into stressed glue joints and hot thinners etch polystyrene; a skin of '
+        .'primer keeps both out.';
 
     public function concerns(Situation $situation): bool
     {
@@ -36,8 +37,13 @@ final class CarrierAttacksBarePart extends RuleBase
             $level = AttackTable::onBarePart($part, $carrier);
             $level = $level === null ? 0 : AttackTable::afterContact($level, $liquid->liquid->contact);
             if ($level >= 1 && ! ($carrier->isHot() && $level === 1)) {
-                return $this->finding($level >= 2 ? Severity::Stop : Severity::Risk, $situation, $below,
-                    ucfirst($carrier->label())." gets to the bare {$part->label()}: glued joints let go, or the surface is etched.");
+                return $this->finding(
+                    $level >= 2 ? Severity::Stop : Severity::Risk,
+                    $situation,
+                    $below,
+                    ucfirst($carrier->label()).
+                        " gets to the bare {$part->label()}: glued joints let go, or the surface is etched.",
+                );
             }
         }
 
@@ -46,11 +52,19 @@ final class CarrierAttacksBarePart extends RuleBase
 
     public function remedies(Finding $finding, Workbench $bench): array
     {
-        return array_values(array_filter([
-            $bench->insertBefore($bench->indexOf($finding->stepId), 'prime', StarterShelf::primer(), $finding->zones, 'Prime first'),
-            $bench->thinnedWith($finding->stepId, Carrier::OdourlessSpirit),
-            $bench->cleanUpWith($finding->stepId, Carrier::OdourlessSpirit, false),
-            $bench->leaveOut($finding->stepId, $finding->zones),
-        ]));
+        return array_values(
+            array_filter([
+                $bench->insertBefore(
+                    $bench->indexOf($finding->stepId),
+                    'prime',
+                    StarterShelf::primer(),
+                    $finding->zones,
+                    'Prime first',
+                ),
+                $bench->thinnedWith($finding->stepId, Carrier::OdourlessSpirit),
+                $bench->cleanUpWith($finding->stepId, Carrier::OdourlessSpirit, false),
+                $bench->leaveOut($finding->stepId, $finding->zones),
+            ]),
+        );
     }
 }

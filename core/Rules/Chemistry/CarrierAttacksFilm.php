@@ -13,7 +13,8 @@ final class CarrierAttacksFilm extends AttackRule
 {
     public const CODE = 'carrier-attacks-film';
 
-    public const EXPLANATION = 'A carrier that dissolves the binder under it stains, lifts or moves that film, however long it has cured; only something in between keeps it off.';
+    public const EXPLANATION = 'A carrier that dissolves the binder under it stains, lifts or moves that film, '
+        .'however long it has cured; only something in between keeps it off.';
 
     protected function isMine(StepLiquid $liquid, Layer $layer): bool
     {
@@ -23,6 +24,7 @@ final class CarrierAttacksFilm extends AttackRule
     /** Where waiting alone would do, the film is merely too young: that is another finding. */
     protected function speaksOf(Threat $threat): bool
     {
-        return $threat->liquid->harmTo($threat->layer, $threat->liquid->stateToWaitFor($threat->layer))->value >= Harm::MayFail->value;
+        return $threat->liquid->harmTo($threat->layer, $threat->liquid->stateToWaitFor($threat->layer))->value >=
+            Harm::MayFail->value;
     }
 }

@@ -19,7 +19,8 @@ final class CleanUpDoesNothing extends RuleBase
 {
     public const CODE = 'clean-up-does-nothing';
 
-    public const EXPLANATION = 'A clean-up works because its carrier still moves the fresh film; one that leaves even the fresh film alone only wets it.';
+    public const EXPLANATION = 'A clean-up works because its carrier still moves the fresh film; one that leaves even '
+        .'the fresh film alone only wets it.';
 
     protected const WATCHES = [TechniqueKind::Wash, TechniqueKind::Blend, TechniqueKind::Streak];
 
@@ -37,7 +38,12 @@ final class CleanUpDoesNothing extends RuleBase
 
         return $level === null || $level >= self::MOVES
             ? null
-            : $this->finding(Severity::Stop, $situation, $below, ucfirst("{$carrier->label()} does not take {$film->label()} off, even while it is fresh."));
+            : $this->finding(
+                Severity::Stop,
+                $situation,
+                $below,
+                ucfirst("{$carrier->label()} does not take {$film->label()} off, even while it is fresh."),
+            );
     }
 
     public function remedies(Finding $finding, Workbench $bench): array

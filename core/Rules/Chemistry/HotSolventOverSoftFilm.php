@@ -11,7 +11,8 @@ final class HotSolventOverSoftFilm extends AttackRule
 {
     public const CODE = 'hot-solvent-over-soft-film';
 
-    public const EXPLANATION = 'Lacquer thinner and acetone go through the skin of a softer film and swell it from below, so that it wrinkles or crazes.';
+    public const EXPLANATION = 'Lacquer thinner and acetone go through the skin of a softer film and swell it from '
+        .'below, so that it wrinkles or crazes.';
 
     protected function isMine(StepLiquid $liquid, Layer $layer): bool
     {

@@ -20,7 +20,8 @@ final class LiftOffLayerOverWeathering extends RuleBase
 
     public const KIND = RuleKind::Custom;
 
-    public const EXPLANATION = 'The water that lifts chips scrubs whatever lies open below, and weathering is the first to go.';
+    public const EXPLANATION = 'The water that lifts chips scrubs whatever lies open below, and weathering is the '
+        .'first to go.';
 
     protected const WATCHES = [TechniqueKind::ReleaseFilm];
 
@@ -30,7 +31,12 @@ final class LiftOffLayerOverWeathering extends RuleBase
             if ($layer->kind->isWeathering()) {
                 $number = $layer->stepIndex + 1;
 
-                return $this->finding(Severity::Risk, $situation, $below, "The finished weathering of step {$number} lies open under this film.");
+                return $this->finding(
+                    Severity::Risk,
+                    $situation,
+                    $below,
+                    "The finished weathering of step {$number} lies open under this film.",
+                );
             }
         }
 

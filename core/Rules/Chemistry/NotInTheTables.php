@@ -20,7 +20,8 @@ final class NotInTheTables extends RuleBase
 {
     public const CODE = 'not-in-the-tables';
 
-    public const EXPLANATION = 'Nobody has written down what this liquid does to what it meets here; a trial on a hidden spot tells more than a guess.';
+    public const EXPLANATION = 'Nobody has written down what this liquid does to what it meets here; a trial on a '
+        .'hidden spot tells more than a guess.';
 
     public function concerns(Situation $situation): bool
     {
@@ -33,8 +34,13 @@ final class NotInTheTables extends RuleBase
             if ($threat->harm === Harm::Unknown && ! $this->wasTried($situation->plan, $situation->index)) {
                 $number = $threat->layer->stepIndex + 1;
 
-                return $this->finding(Severity::Risk, $situation, $below,
-                    ucfirst($threat->liquid->liquid->carrier->label())." on the {$threat->layer->film->label()} of step {$number} is not in the tables: test it.");
+                return $this->finding(
+                    Severity::Risk,
+                    $situation,
+                    $below,
+                    ucfirst($threat->liquid->liquid->carrier->label()).
+                        " on the {$threat->layer->film->label()} of step {$number} is not in the tables: test it.",
+                );
             }
         }
         if ($below->layers === [] || ! $below->isBareExposed() || $situation->technique->isGroundWork()) {
@@ -42,9 +48,17 @@ final class NotInTheTables extends RuleBase
         }
         foreach ($situation->liquids as $liquid) {
             $carrier = $liquid->liquid->carrier;
-            if (AttackTable::onBarePart($below->zone->substrate, $carrier) === null && ! $this->wasTried($situation->plan, $situation->index)) {
-                return $this->finding(Severity::Risk, $situation, $below,
-                    ucfirst($carrier->label())." on bare {$below->zone->substrate->label()} is not in the tables: test it.");
+            if (
+                AttackTable::onBarePart($below->zone->substrate, $carrier) === null &&
+                ! $this->wasTried($situation->plan, $situation->index)
+            ) {
+                return $this->finding(
+                    Severity::Risk,
+                    $situation,
+                    $below,
+                    ucfirst($carrier->label()).
+                        " on bare {$below->zone->substrate->label()} is not in the tables: test it.",
+                );
             }
         }
 
@@ -53,11 +67,13 @@ final class NotInTheTables extends RuleBase
 
     public function remedies(Finding $finding, Workbench $bench): array
     {
-        return array_values(array_filter([
-            $bench->testPatchBefore($finding->stepId, $finding->zones),
-            $bench->clearCoatBefore($finding->stepId, Sheen::Satin, $finding->zones),
-            $bench->leaveOut($finding->stepId, $finding->zones),
-        ]));
+        return array_values(
+            array_filter([
+                $bench->testPatchBefore($finding->stepId, $finding->zones),
+                $bench->clearCoatBefore($finding->stepId, Sheen::Satin, $finding->zones),
+                $bench->leaveOut($finding->stepId, $finding->zones),
+            ]),
+        );
     }
 
     /** A test patch earlier in the plan with the same product, thinner and clean-up. */
@@ -65,7 +81,10 @@ final class NotInTheTables extends RuleBase
     {
         $step = $plan->steps[$index];
         for ($earlier = $index - 1; $earlier >= 0; $earlier--) {
-            if ($plan->steps[$earlier]->technique === 'test-patch' && $this->triesOut($plan->steps[$earlier], $step)) {
+            if (
+                $plan->steps[$earlier]->technique === 'test-patch' &&
+                $this->triesOut($plan->steps[$earlier], $step)
+            ) {
                 return true;
             }
         }
@@ -75,7 +94,8 @@ final class NotInTheTables extends RuleBase
 
     private function triesOut(Step $trial, Step $step): bool
     {
-        return $trial->product === $step->product && $trial->thinner === $step->thinner
-            && $trial->cleanUp?->carrier === $step->cleanUp?->carrier;
+        return $trial->product === $step->product &&
+            $trial->thinner === $step->thinner &&
+            $trial->cleanUp?->carrier === $step->cleanUp?->carrier;
     }
 }

@@ -21,19 +21,29 @@ final class SpiritFloodsGluedLinks extends RuleBase
 {
     public const CODE = 'spirit-floods-glued-links';
 
-    public const EXPLANATION = 'Spirit creeps between single links and lets their glued joints go; a glaze that is drained at once does not.';
+    public const EXPLANATION = 'Spirit creeps between single links and lets their glued joints go; a glaze that is '
+        .'drained at once does not.';
 
     protected const WATCHES = [TechniqueKind::Wash, TechniqueKind::Blend, TechniqueKind::Streak];
 
     public function examine(Situation $situation, Strata $below): ?Finding
     {
         $kind = $below->zone->kind;
-        if (($kind !== ZoneKind::Tracks && $kind !== ZoneKind::SpareLinks) || $below->zone->substrate !== Substrate::Polystyrene) {
+        if (
+            ($kind !== ZoneKind::Tracks && $kind !== ZoneKind::SpareLinks) ||
+            $below->zone->substrate !== Substrate::Polystyrene
+        ) {
             return null;
         }
         foreach ($situation->liquids as $liquid) {
             if ($liquid->liquid->carrier === Carrier::WhiteSpirit && $liquid->liquid->contact !== Contact::Mist) {
-                return $this->finding(Severity::Risk, $situation, $below, 'White spirit floods the glued links: the track may fall apart.', ['cleanUp' => $liquid->isCleanUp ? 1 : 0]);
+                return $this->finding(
+                    Severity::Risk,
+                    $situation,
+                    $below,
+                    'White spirit floods the glued links: the track may fall apart.',
+                    ['cleanUp' => $liquid->isCleanUp ? 1 : 0],
+                );
             }
         }
 
@@ -42,14 +52,22 @@ final class SpiritFloodsGluedLinks extends RuleBase
 
     public function remedies(Finding $finding, Workbench $bench): array
     {
-        $candidates = $finding->facts['cleanUp'] === 1
-            ? [$bench->cleanUpWith($finding->stepId, Carrier::OdourlessSpirit, false)]
-            : [$bench->thinnedWith($finding->stepId, Carrier::OdourlessSpirit)];
+        $candidates =
+            $finding->facts['cleanUp'] === 1
+                ? [$bench->cleanUpWith($finding->stepId, Carrier::OdourlessSpirit, false)]
+                : [$bench->thinnedWith($finding->stepId, Carrier::OdourlessSpirit)];
 
-        return array_values(array_filter([
-            ...$candidates,
-            $bench->insteadUse($finding->stepId, 'clay-wash', StarterShelf::washClay(), 'Use a clay wash instead'),
-            $bench->leaveOut($finding->stepId, $finding->zones),
-        ]));
+        return array_values(
+            array_filter([
+                ...$candidates,
+                $bench->insteadUse(
+                    $finding->stepId,
+                    'clay-wash',
+                    StarterShelf::washClay(),
+                    'Use a clay wash instead',
+                ),
+                $bench->leaveOut($finding->stepId, $finding->zones),
+            ]),
+        );
     }
 }

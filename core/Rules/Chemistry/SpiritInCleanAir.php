@@ -21,7 +21,8 @@ final class SpiritInCleanAir extends RuleBase
 
     public const KIND = RuleKind::Taste;
 
-    public const EXPLANATION = 'A shop that keeps to water stays free of vapours only if nothing brings spirit or lacquer thinner in.';
+    public const EXPLANATION = 'A shop that keeps to water stays free of vapours only if nothing brings spirit or '
+        .'lacquer thinner in.';
 
     public function concerns(Situation $situation): bool
     {
@@ -33,7 +34,12 @@ final class SpiritInCleanAir extends RuleBase
         foreach ($situation->liquids as $liquid) {
             $carrier = $liquid->liquid->carrier;
             if ($carrier->isSpirit() || $carrier->isHot()) {
-                return $this->finding(Severity::Note, $situation, $below, ucfirst("{$carrier->label()} comes into a shop that keeps to water."));
+                return $this->finding(
+                    Severity::Note,
+                    $situation,
+                    $below,
+                    ucfirst("{$carrier->label()} comes into a shop that keeps to water."),
+                );
             }
         }
 
@@ -44,11 +50,44 @@ final class SpiritInCleanAir extends RuleBase
     {
         $kind = $bench->techniqueOf($finding->stepId)->kind;
         $swap = match ($kind) {
-            TechniqueKind::Wash => [$bench->insteadUse($finding->stepId, 'clay-wash', StarterShelf::washClay(), 'Use a clay wash instead'),
-                $bench->insteadUse($finding->stepId, 'acrylic-wash', StarterShelf::washAcrylic(), 'Use an acrylic wash instead')],
-            TechniqueKind::Filter => [$bench->insteadUse($finding->stepId, 'air-filter', StarterShelf::filterAcrylic(), 'Mist an acrylic filter instead')],
-            TechniqueKind::Prime => [$bench->insteadUse($finding->stepId, 'prime', StarterShelf::primerAcrylic(), 'Use a waterborne primer')],
-            TechniqueKind::ClearCoat => [$bench->insteadUse($finding->stepId, 'clear-coat', StarterShelf::clear(Sheen::Gloss), 'Use a waterborne clear coat')],
+            TechniqueKind::Wash => [
+                $bench->insteadUse(
+                    $finding->stepId,
+                    'clay-wash',
+                    StarterShelf::washClay(),
+                    'Use a clay wash instead',
+                ),
+                $bench->insteadUse(
+                    $finding->stepId,
+                    'acrylic-wash',
+                    StarterShelf::washAcrylic(),
+                    'Use an acrylic wash instead',
+                ),
+            ],
+            TechniqueKind::Filter => [
+                $bench->insteadUse(
+                    $finding->stepId,
+                    'air-filter',
+                    StarterShelf::filterAcrylic(),
+                    'Mist an acrylic filter instead',
+                ),
+            ],
+            TechniqueKind::Prime => [
+                $bench->insteadUse(
+                    $finding->stepId,
+                    'prime',
+                    StarterShelf::primerAcrylic(),
+                    'Use a waterborne primer',
+                ),
+            ],
+            TechniqueKind::ClearCoat => [
+                $bench->insteadUse(
+                    $finding->stepId,
+                    'clear-coat',
+                    StarterShelf::clear(Sheen::Gloss),
+                    'Use a waterborne clear coat',
+                ),
+            ],
             default => [],
         };
 

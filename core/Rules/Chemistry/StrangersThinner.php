@@ -18,7 +18,8 @@ final class StrangersThinner extends RuleBase
 
     public const KIND = RuleKind::Custom;
 
-    public const EXPLANATION = 'A paint thinned with what does not belong to its family curdles, sprays in threads, or brings a solvent that the layer below was not meant to meet.';
+    public const EXPLANATION = 'A paint thinned with what does not belong to its family curdles, sprays in threads, '
+        .'or brings a solvent that the layer below was not meant to meet.';
 
     public function concerns(Situation $situation): bool
     {
@@ -33,8 +34,12 @@ final class StrangersThinner extends RuleBase
             return null;
         }
 
-        return $this->finding(Severity::Risk, $situation, $below,
-            "“{$product->name}” is {$product->family->label()}; {$thinner->label()} is a stranger to it.");
+        return $this->finding(
+            Severity::Risk,
+            $situation,
+            $below,
+            "“{$product->name}” is {$product->family->label()}; {$thinner->label()} is a stranger to it.",
+        );
     }
 
     public function remedies(Finding $finding, Workbench $bench): array

@@ -11,7 +11,8 @@ final class WakesLayerBelow extends AttackRule
 {
     public const CODE = 'wakes-layer-below';
 
-    public const EXPLANATION = 'Enamels and oils dissolve again in the spirit that carried them, until they have hardened for days or are sealed in.';
+    public const EXPLANATION = 'Enamels and oils dissolve again in the spirit that carried them, until they have '
+        .'hardened for days or are sealed in.';
 
     public static function wakes(StepLiquid $liquid, Layer $layer): bool
     {

@@ -17,7 +17,8 @@ final class CleanedOutsideWindow extends RuleBase
 {
     public const CODE = 'cleaned-outside-window';
 
-    public const EXPLANATION = 'Cleaned while it shines, a wash comes out of the recess as well; cleaned when it has set, it stays, or takes the paint along.';
+    public const EXPLANATION = 'Cleaned while it shines, a wash comes out of the recess as well; cleaned when it has '
+        .'set, it stays, or takes the paint along.';
 
     protected const WATCHES = [TechniqueKind::Wash, TechniqueKind::Blend, TechniqueKind::Streak];
 
@@ -31,14 +32,33 @@ final class CleanedOutsideWindow extends RuleBase
         $name = $situation->technique->name;
         $facts = ['earliest' => $window->earliest];
         if ($after < $window->earliest) {
-            return $this->finding(Severity::Stop, $situation, $below,
-                "{$name} is cleaned after ".Minutes::inWords($after).", before it is {$window->sign}: the brush takes all of it out.", $facts);
+            return $this->finding(
+                Severity::Stop,
+                $situation,
+                $below,
+                "{$name} is cleaned after ".
+                    Minutes::inWords($after).
+                    ", before it is {$window->sign}: the brush takes all of it out.",
+                $facts,
+            );
         }
         if ($window->latest !== null && $after > $window->latest) {
-            return $this->finding(Severity::Stop, $situation, $below, "{$name} is cleaned after ".Minutes::inWords($after).': it has set hard and will not move.', $facts);
+            return $this->finding(
+                Severity::Stop,
+                $situation,
+                $below,
+                "{$name} is cleaned after ".Minutes::inWords($after).': it has set hard and will not move.',
+                $facts,
+            );
         }
         if ($window->bestUntil !== null && $after > $window->bestUntil) {
-            return $this->finding(Severity::Note, $situation, $below, "{$name} is cleaned after ".Minutes::inWords($after).': it comes off only with effort.', $facts);
+            return $this->finding(
+                Severity::Note,
+                $situation,
+                $below,
+                "{$name} is cleaned after ".Minutes::inWords($after).': it comes off only with effort.',
+                $facts,
+            );
         }
 
         return null;

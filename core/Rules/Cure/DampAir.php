@@ -20,7 +20,8 @@ final class DampAir extends RuleBase
 {
     public const CODE = 'damp-air';
 
-    public const EXPLANATION = 'In damp air a heavy coat skins over before its water has left and crazes, and a lacquer draws water and turns milky.';
+    public const EXPLANATION = 'In damp air a heavy coat skins over before its water has left and crazes, and a '
+        .'lacquer draws water and turns milky.';
 
     protected const WATCHES = [TechniqueKind::ClearCoat, TechniqueKind::ReleaseFilm];
 
@@ -33,12 +34,20 @@ final class DampAir extends RuleBase
     {
         $humidity = $situation->plan->bench->humidityPercent;
         $isLacquer = $situation->product?->family === BinderFamily::Lacquer;
-        if ($humidity <= ($isLacquer ? self::LACQUER_BLUSHES : self::WATER_CRAZES) || (! $isLacquer && $situation->step->coats < 2)) {
+        if (
+            $humidity <= ($isLacquer ? self::LACQUER_BLUSHES : self::WATER_CRAZES) ||
+            (! $isLacquer && $situation->step->coats < 2)
+        ) {
             return null;
         }
         $air = round($humidity).' % humidity';
 
-        return $this->finding(Severity::Risk, $situation, $below, $isLacquer ? "At {$air} the lacquer may blush." : "At {$air} a heavy coat may craze.");
+        return $this->finding(
+            Severity::Risk,
+            $situation,
+            $below,
+            $isLacquer ? "At {$air} the lacquer may blush." : "At {$air} a heavy coat may craze.",
+        );
     }
 
     public function remedies(Finding $finding, Workbench $bench): array
@@ -46,7 +55,9 @@ final class DampAir extends RuleBase
         $room = $bench->plan->bench;
 
         return [
-            new Remedy('Wait for a drier day: plan with 60 %', [new SetBench(new BenchConditions($room->temperatureC, 60.0, $room->movingAir, $room->cabinetC))]),
+            new Remedy('Wait for a drier day: plan with 60 %', [
+                new SetBench(new BenchConditions($room->temperatureC, 60.0, $room->movingAir, $room->cabinetC)),
+            ]),
             $bench->inCoats($finding->stepId, 1),
         ];
     }

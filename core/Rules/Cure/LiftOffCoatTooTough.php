@@ -18,7 +18,8 @@ final class LiftOffCoatTooTough extends RuleBase
 {
     public const CODE = 'lift-off-coat-too-tough';
 
-    public const EXPLANATION = 'Water must get through the coat to the film below: thin waterborne coats let it in, thick ones and other families keep it out.';
+    public const EXPLANATION = 'Water must get through the coat to the film below: thin waterborne coats let it in, '
+        .'thick ones and other families keep it out.';
 
     protected const WATCHES = [TechniqueKind::LiftOff];
 
@@ -36,12 +37,23 @@ final class LiftOffCoatTooTough extends RuleBase
             if ($layer->kind->paints() && $layer->film !== BinderFamily::WaterborneAcrylic) {
                 $number = $layer->stepIndex + 1;
 
-                return $this->finding(Severity::Risk, $situation, $below,
-                    "Water hardly gets through the {$layer->film->label()} of step {$number}: it takes force, and comes off in sheets.", ['coat' => null]);
+                return $this->finding(
+                    Severity::Risk,
+                    $situation,
+                    $below,
+                    "Water hardly gets through the {$layer->film->label()} of step {$number}: it takes force, and "
+                        .'comes off in sheets.',
+                    ['coat' => null],
+                );
             }
             if ($layer->kind->paints() && $coats > self::MOST_COATS) {
-                return $this->finding(Severity::Risk, $situation, $below,
-                    "{$coats} coats lie on the chipping film: it takes force, and comes off in sheets.", ['coat' => $layer->stepId]);
+                return $this->finding(
+                    Severity::Risk,
+                    $situation,
+                    $below,
+                    "{$coats} coats lie on the chipping film: it takes force, and comes off in sheets.",
+                    ['coat' => $layer->stepId],
+                );
             }
         }
 
@@ -53,8 +65,13 @@ final class LiftOffCoatTooTough extends RuleBase
         $coat = $finding->facts['coat'];
 
         return [
-            ...(is_string($coat) ? [$bench->inCoats($coat, 1), $bench->inCoats($coat, self::MOST_COATS)] : []),
-            $bench->insteadUse($finding->stepId, 'sponge-chips', StarterShelf::chips(), 'Apply the chips with a sponge instead'),
+            ...is_string($coat) ? [$bench->inCoats($coat, 1), $bench->inCoats($coat, self::MOST_COATS)] : [],
+            $bench->insteadUse(
+                $finding->stepId,
+                'sponge-chips',
+                StarterShelf::chips(),
+                'Apply the chips with a sponge instead',
+            ),
             $bench->leaveOut($finding->stepId, $finding->zones),
         ];
     }

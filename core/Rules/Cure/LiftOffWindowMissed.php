@@ -19,7 +19,8 @@ final class LiftOffWindowMissed extends RuleBase
 {
     public const CODE = 'lift-off-window-missed';
 
-    public const EXPLANATION = 'A chipping film takes its colour coat within a day, and water gets through that coat for a few hours; then it only comes off in sheets, or not at all.';
+    public const EXPLANATION = 'A chipping film takes its colour coat within a day, and water gets through that coat '
+        .'for a few hours; then it only comes off in sheets, or not at all.';
 
     protected const WATCHES = [TechniqueKind::LiftOff, TechniqueKind::Colour, TechniqueKind::Shade];
 
@@ -46,9 +47,20 @@ final class LiftOffWindowMissed extends RuleBase
         return [
             $bench->waitUntilReady($finding->stepId),
             $bench->moveAfter($finding->stepId, $after),
-            ...($isLift ? [$bench->insteadUse($finding->stepId, 'sponge-chips', StarterShelf::chips(), 'Apply the chips with a sponge instead')] : []),
-            ...($isLift && $film !== null ? $bench->chipsWithoutFilm($film->id, $finding->stepId, $finding->zones) : []),
-            ...(! $isLift && $film !== null ? [$bench->moveBefore($film->id, $finding->stepId)] : []),
+            ...$isLift
+                ? [
+                    $bench->insteadUse(
+                        $finding->stepId,
+                        'sponge-chips',
+                        StarterShelf::chips(),
+                        'Apply the chips with a sponge instead',
+                    ),
+                ]
+                : [],
+            ...$isLift && $film !== null
+                ? $bench->chipsWithoutFilm($film->id, $finding->stepId, $finding->zones)
+                : [],
+            ...! $isLift && $film !== null ? [$bench->moveBefore($film->id, $finding->stepId)] : [],
         ];
     }
 
@@ -62,8 +74,13 @@ final class LiftOffWindowMissed extends RuleBase
         $late = Minutes::inWords($situation->start - $closes);
         $number = $coats[0]->stepIndex + 1;
 
-        return $this->finding(Severity::Stop, $situation, $below,
-            "The window closed {$late} before: the coat of step {$number} has grown too tough for water to lift.", ['after' => $coats[count($coats) - 1]->stepId]);
+        return $this->finding(
+            Severity::Stop,
+            $situation,
+            $below,
+            "The window closed {$late} before: the coat of step {$number} has grown too tough for water to lift.",
+            ['after' => $coats[count($coats) - 1]->stepId],
+        );
     }
 
     private function coated(Situation $situation, Strata $below, Layer $film): ?Finding
@@ -74,7 +91,16 @@ final class LiftOffWindowMissed extends RuleBase
         }
         $number = $film->stepIndex + 1;
 
-        return $this->finding(Severity::Risk, $situation, $below,
-            'The chipping film of step '.$number.' has lain bare for '.Minutes::inWords($waited).': it may craze, or no longer let go.', ['after' => $film->stepId]);
+        return $this->finding(
+            Severity::Risk,
+            $situation,
+            $below,
+            'The chipping film of step '.
+                $number.
+                ' has lain bare for '.
+                Minutes::inWords($waited).
+                ': it may craze, or no longer let go.',
+            ['after' => $film->stepId],
+        );
     }
 }

@@ -26,7 +26,8 @@ final class MaskLeftOn extends RuleBase implements JourneyRule
 
     public const KIND = RuleKind::Custom;
 
-    public const EXPLANATION = 'The longer a mask stays, the harder its glue holds and the sharper the ridge of paint at its edge; it belongs off within a day.';
+    public const EXPLANATION = 'The longer a mask stays, the harder its glue holds and the sharper the ridge of paint '
+        .'at its edge; it belongs off within a day.';
 
     protected const WATCHES = [TechniqueKind::Unmask];
 
@@ -37,14 +38,26 @@ final class MaskLeftOn extends RuleBase implements JourneyRule
         }
         $on = Minutes::inWords($situation->start - $below->maskedAt);
 
-        return $this->finding(Severity::Risk, $situation, $below, "The mask comes off after {$on}: it may tear the edge or leave glue behind.", ['mask' => $below->maskedBy]);
+        return $this->finding(
+            Severity::Risk,
+            $situation,
+            $below,
+            "The mask comes off after {$on}: it may tear the edge or leave glue behind.",
+            ['mask' => $below->maskedBy],
+        );
     }
 
     public function conclude(Plan $plan, Strata $zone, array $times): ?Finding
     {
         return $zone->maskedBy === null
             ? null
-            : $this->findingOn(Severity::Stop, $plan->steps[$zone->maskedBy]->id, $zone, 'The mask is never taken off: what it covers gets no further paint, and it grows fast.', ['mask' => null]);
+            : $this->findingOn(
+                Severity::Stop,
+                $plan->steps[$zone->maskedBy]->id,
+                $zone,
+                'The mask is never taken off: what it covers gets no further paint, and it grows fast.',
+                ['mask' => null],
+            );
     }
 
     public function remedies(Finding $finding, Workbench $bench): array
@@ -52,16 +65,26 @@ final class MaskLeftOn extends RuleBase implements JourneyRule
         $painted = $bench->firstStepOfKindAfter($finding->stepId, [TechniqueKind::Colour], $finding->zones[0]);
         if ($finding->facts['mask'] === null) {
             $at = $bench->indexOf($painted->id ?? $finding->stepId) + 1;
-            $unmask = new Step("{$finding->stepId}-off", 'unmask', null, $finding->zones, 1, Application::Dry);
+            $unmask = new Step(
+                id: "{$finding->stepId}-off",
+                technique: 'unmask',
+                product: null,
+                zones: $finding->zones,
+                coats: 1,
+                application: Application::Dry,
+            );
 
-            return [new Remedy('Take the mask off after the next colour', [new InsertStep($unmask, $at)]), $bench->leaveOut($finding->stepId, $finding->zones)];
+            return [
+                new Remedy('Take the mask off after the next colour', [new InsertStep($unmask, $at)]),
+                $bench->leaveOut($finding->stepId, $finding->zones),
+            ];
         }
         $mask = $bench->plan->steps[(int) $finding->facts['mask']]->id;
         $first = $bench->firstStepOfKindAfter($mask, [TechniqueKind::Colour], $finding->zones[0]);
 
         return [
             $bench->waitUntilReady($finding->stepId),
-            ...($first === null ? [] : [$bench->moveAfter($finding->stepId, $first->id)]),
+            ...$first === null ? [] : [$bench->moveAfter($finding->stepId, $first->id)],
         ];
     }
 }

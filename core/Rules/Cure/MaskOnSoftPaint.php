@@ -17,7 +17,8 @@ final class MaskOnSoftPaint extends RuleBase
 {
     public const CODE = 'mask-on-soft-paint';
 
-    public const EXPLANATION = 'Tape and putty sink into paint that has not hardened through and take it along when they come off.';
+    public const EXPLANATION = 'Tape and putty sink into paint that has not hardened through and take it along when '
+        .'they come off.';
 
     protected const WATCHES = [TechniqueKind::Mask];
 
@@ -30,7 +31,12 @@ final class MaskOnSoftPaint extends RuleBase
         $number = $hold->layer->stepIndex + 1;
         $short = Minutes::inWords($hold->until - $situation->start);
 
-        return $this->finding(Severity::Stop, $situation, $below, "The paint of step {$number} is mask-safe only {$short} later; the mask will pull it off.");
+        return $this->finding(
+            Severity::Stop,
+            $situation,
+            $below,
+            "The paint of step {$number} is mask-safe only {$short} later; the mask will pull it off.",
+        );
     }
 
     public function remedies(Finding $finding, Workbench $bench): array

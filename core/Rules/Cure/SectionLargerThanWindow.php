@@ -17,7 +17,8 @@ final class SectionLargerThanWindow extends RuleBase
 {
     public const CODE = 'section-larger-than-window';
 
-    public const EXPLANATION = 'Cleaning takes longer than applying, so the last inch of a large section has set before the cleaner gets there.';
+    public const EXPLANATION = 'Cleaning takes longer than applying, so the last inch of a large section has set '
+        .'before the cleaner gets there.';
 
     protected const WATCHES = [TechniqueKind::Wash, TechniqueKind::Blend, TechniqueKind::Streak];
 
@@ -36,15 +37,28 @@ final class SectionLargerThanWindow extends RuleBase
         foreach ($situation->step->zones as $zone) {
             $area += $situation->plan->zones[$zone]->areaCm2;
         }
-        // In the order in which it was applied: the first point waits while the rest is applied, the last one while the rest is cleaned.
-        $longest = $situation->step->cleanUp->afterMinutes + (int) ceil($area / 100 * max($situation->technique->applyMinutes, $situation->technique->cleanMinutes));
+        // In the order in which it was applied: the first point waits while the rest is applied, the last one while the
+        // rest is cleaned.
+        $longest =
+            $situation->step->cleanUp->afterMinutes +
+            (int) ceil(($area / 100) * max($situation->technique->applyMinutes, $situation->technique->cleanMinutes));
         $limit = $window->bestUntil ?? $window->latest;
         if ($longest <= $limit || $situation->step->cleanUp->afterMinutes > $limit) {
             return null;
         }
 
-        return $this->finding($longest > $window->latest ? Severity::Stop : Severity::Risk, $situation, $below,
-            'In one go the last of '.round($area).' cm² is reached after '.Minutes::inWords($longest).'; it cleans easily for '.Minutes::inWords($limit).'.');
+        return $this->finding(
+            $longest > $window->latest ? Severity::Stop : Severity::Risk,
+            $situation,
+            $below,
+            'In one go the last of '.
+                round($area).
+                ' cm² is reached after '.
+                Minutes::inWords($longest).
+                '; it cleans easily for '.
+                Minutes::inWords($limit).
+                '.',
+        );
     }
 
     public function remedies(Finding $finding, Workbench $bench): array

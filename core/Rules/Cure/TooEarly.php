@@ -21,7 +21,8 @@ final class TooEarly extends RuleBase
 {
     public const CODE = 'too-early';
 
-    public const EXPLANATION = 'Dry to the touch, safe to coat over and safe to rub are three different times; work before its time tears, traps or softens what is below.';
+    public const EXPLANATION = 'Dry to the touch, safe to coat over and safe to rub are three different times; work '
+        .'before its time tears, traps or softens what is below.';
 
     public function concerns(Situation $situation): bool
     {
@@ -37,8 +38,12 @@ final class TooEarly extends RuleBase
         $number = $hold->layer->stepIndex + 1;
         $short = Minutes::inWords($hold->until - $situation->start);
 
-        return $this->finding($this->severity($hold, $situation), $situation, $below,
-            "It starts {$short} before the {$hold->layer->film->label()} of step {$number} is {$hold->needs->label()}.");
+        return $this->finding(
+            $this->severity($hold, $situation),
+            $situation,
+            $below,
+            "It starts {$short} before the {$hold->layer->film->label()} of step {$number} is {$hold->needs->label()}.",
+        );
     }
 
     public function remedies(Finding $finding, Workbench $bench): array
@@ -53,12 +58,14 @@ final class TooEarly extends RuleBase
     /** Spirits on enamel and hot solvents have a rule of their own that says more. */
     private function isChemistrys(Hold $hold): bool
     {
-        return $hold->liquid !== null
-            && ($hold->liquid->liquid->carrier->isHot() || WakesLayerBelow::wakes($hold->liquid, $hold->layer));
+        return $hold->liquid !== null &&
+            ($hold->liquid->liquid->carrier->isHot() || WakesLayerBelow::wakes($hold->liquid, $hold->layer));
     }
 
     private function severity(Hold $hold, Situation $situation): Severity
     {
-        return $hold->liquid?->harmTo($hold->layer, $hold->layer->stateAt($situation->start)) === Harm::MayFail ? Severity::Risk : Severity::Stop;
+        return $hold->liquid?->harmTo($hold->layer, $hold->layer->stateAt($situation->start)) === Harm::MayFail
+            ? Severity::Risk
+            : Severity::Stop;
     }
 }

@@ -17,9 +17,15 @@ final class BarePartUnprimed extends RuleBase
 {
     public const CODE = 'bare-part-unprimed';
 
-    public const EXPLANATION = 'Paint grips resin, metal and vinyl only through a primer; without one it rubs off edges and flakes when the part bends.';
+    public const EXPLANATION = 'Paint grips resin, metal and vinyl only through a primer; without one it rubs off '
+        .'edges and flakes when the part bends.';
 
-    protected const WATCHES = [TechniqueKind::Colour, TechniqueKind::Shade, TechniqueKind::ClearCoat, TechniqueKind::ReleaseFilm];
+    protected const WATCHES = [
+        TechniqueKind::Colour,
+        TechniqueKind::Shade,
+        TechniqueKind::ClearCoat,
+        TechniqueKind::ReleaseFilm,
+    ];
 
     public function examine(Situation $situation, Strata $below): ?Finding
     {
@@ -27,11 +33,26 @@ final class BarePartUnprimed extends RuleBase
             return null;
         }
 
-        return $this->finding(Severity::Risk, $situation, $below, ucfirst("{$below->zone->substrate->label()} gets its first coat without a primer: it will rub or flake off."));
+        return $this->finding(
+            Severity::Risk,
+            $situation,
+            $below,
+            ucfirst(
+                "{$below->zone->substrate->label()} gets its first coat without a primer: it will rub or flake off.",
+            ),
+        );
     }
 
     public function remedies(Finding $finding, Workbench $bench): array
     {
-        return [$bench->insertBefore($bench->indexOf($finding->stepId), 'prime', StarterShelf::primer(), $finding->zones, 'Prime these parts first')];
+        return [
+            $bench->insertBefore(
+                $bench->indexOf($finding->stepId),
+                'prime',
+                StarterShelf::primer(),
+                $finding->zones,
+                'Prime these parts first',
+            ),
+        ];
     }
 }

@@ -21,7 +21,8 @@ final class EarthTonesDiffer extends EndRule implements PlanRule
 
     public const KIND = RuleKind::Custom;
 
-    public const EXPLANATION = 'All the dust and mud on a vehicle comes from one ground; two earths on one vehicle do not belong together.';
+    public const EXPLANATION = 'All the dust and mud on a vehicle comes from one ground; two earths on one vehicle do '
+        .'not belong together.';
 
     /** Degrees of hue in L*a*b*: dry and wet tones of one earth lie closer together. */
     private const ANOTHER_EARTH = 30.0;
@@ -35,7 +36,16 @@ final class EarthTonesDiffer extends EndRule implements PlanRule
             foreach ($earths as $other) {
                 if ($other->product->id !== $layer->product->id && $this->differ($layer, $other)) {
                     $number = $other->stepIndex + 1;
-                    $findings[] = [$this->findingOn(Severity::Note, $layer->stepId, $zone, "This earth has another hue than that of step {$number}.", ['other' => $other->product->id]), $zone];
+                    $findings[] = [
+                        $this->findingOn(
+                            Severity::Note,
+                            $layer->stepId,
+                            $zone,
+                            "This earth has another hue than that of step {$number}.",
+                            ['other' => $other->product->id],
+                        ),
+                        $zone,
+                    ];
                     break;
                 }
             }
@@ -49,10 +59,12 @@ final class EarthTonesDiffer extends EndRule implements PlanRule
     {
         $product = $bench->plan->products[(string) $finding->facts['other']];
 
-        return array_values(array_filter([
-            $bench->withProduct($finding->stepId, $product),
-            $bench->leaveOut($finding->stepId, $finding->zones),
-        ]));
+        return array_values(
+            array_filter([
+                $bench->withProduct($finding->stepId, $product),
+                $bench->leaveOut($finding->stepId, $finding->zones),
+            ]),
+        );
     }
 
     /**
@@ -76,7 +88,10 @@ final class EarthTonesDiffer extends EndRule implements PlanRule
 
     private function differ(Layer $one, Layer $other): bool
     {
-        $turn = abs(Lab::fromHex($one->product->colour ?? '#000000')->hue() - Lab::fromHex($other->product->colour ?? '#000000')->hue());
+        $turn = abs(
+            Lab::fromHex($one->product->colour ?? '#000000')->hue() -
+                Lab::fromHex($other->product->colour ?? '#000000')->hue(),
+        );
 
         return min($turn, 360 - $turn) > self::ANOTHER_EARTH;
     }

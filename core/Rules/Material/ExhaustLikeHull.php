@@ -35,11 +35,24 @@ final class ExhaustLikeHull extends EndRule implements JourneyRule
             }
         }
 
-        return $this->findingOn(Severity::Note, $plan->steps[$zone->journey[count($zone->journey) - 1]]->id, $zone, 'The exhaust is finished like the hull.');
+        return $this->findingOn(
+            Severity::Note,
+            $plan->steps[$zone->journey[count($zone->journey) - 1]]->id,
+            $zone,
+            'The exhaust is finished like the hull.',
+        );
     }
 
     public function remedies(Finding $finding, Workbench $bench): array
     {
-        return [$bench->insertBefore($bench->indexOf($finding->stepId) + 1, 'rust-pigment', StarterShelf::pigmentRust(), $finding->zones, 'Rust it with pigment')];
+        return [
+            $bench->insertBefore(
+                $bench->indexOf($finding->stepId) + 1,
+                'rust-pigment',
+                StarterShelf::pigmentRust(),
+                $finding->zones,
+                'Rust it with pigment',
+            ),
+        ];
     }
 }

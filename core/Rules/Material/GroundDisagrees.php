@@ -21,9 +21,16 @@ final class GroundDisagrees extends RuleBase
 
     public const KIND = RuleKind::Taste;
 
-    public const EXPLANATION = 'Dust and mud come from the ground of the story: sand leaves no wet mud, and snow no dust.';
+    public const EXPLANATION = 'Dust and mud come from the ground of the story: sand leaves no wet mud, and snow no '
+        .'dust.';
 
-    protected const WATCHES = [TechniqueKind::Mud, TechniqueKind::Pigment, TechniqueKind::Shade, TechniqueKind::Colour, TechniqueKind::Blend];
+    protected const WATCHES = [
+        TechniqueKind::Mud,
+        TechniqueKind::Pigment,
+        TechniqueKind::Shade,
+        TechniqueKind::Colour,
+        TechniqueKind::Blend,
+    ];
 
     public function concerns(Situation $situation): bool
     {
@@ -34,11 +41,17 @@ final class GroundDisagrees extends RuleBase
     {
         $terrain = $situation->plan->build->terrain;
         $role = $situation->technique->role;
-        $wrong = ($terrain?->isDry() === true && $situation->technique->code === 'wet-mud')
-            || ($terrain === Terrain::Snow && $role === ColourRole::Dust);
+        $wrong =
+            ($terrain?->isDry() === true && $situation->technique->code === 'wet-mud') ||
+            ($terrain === Terrain::Snow && $role === ColourRole::Dust);
 
         return $wrong && $terrain !== null
-            ? $this->finding(Severity::Note, $situation, $below, "The story is set on {$terrain->label()}, which leaves none of this.")
+            ? $this->finding(
+                Severity::Note,
+                $situation,
+                $below,
+                "The story is set on {$terrain->label()}, which leaves none of this.",
+            )
             : null;
     }
 

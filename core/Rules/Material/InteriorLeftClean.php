@@ -26,12 +26,27 @@ final class InteriorLeftClean extends EndRule implements PlanRule
 
     public function overall(Plan $plan, array $strata): array
     {
-        $mud = array_filter($strata, static fn (Strata $zone) => $zone->zone->kind !== ZoneKind::Interior && $zone->lastStepOf(TechniqueKind::Mud) >= 0);
+        $mud = array_filter(
+            $strata,
+            static fn (Strata $zone) => $zone->zone->kind !== ZoneKind::Interior &&
+                $zone->lastStepOf(TechniqueKind::Mud) >= 0,
+        );
         $findings = [];
         foreach ($mud === [] ? [] : $strata as $zone) {
-            $isClean = $zone->zone->kind === ZoneKind::Interior && $zone->has(TechniqueKind::Colour) && $zone->lastStepOf(TechniqueKind::Mud, TechniqueKind::Pigment, TechniqueKind::Blend) < 0;
+            $isClean =
+                $zone->zone->kind === ZoneKind::Interior &&
+                $zone->has(TechniqueKind::Colour) &&
+                $zone->lastStepOf(TechniqueKind::Mud, TechniqueKind::Pigment, TechniqueKind::Blend) < 0;
             if ($isClean && $zone->closedBy === null) {
-                $findings[] = [$this->findingOn(Severity::Note, $plan->steps[$zone->journey[count($zone->journey) - 1]]->id, $zone, 'Outside there is mud, inside there is none.'), $zone];
+                $findings[] = [
+                    $this->findingOn(
+                        Severity::Note,
+                        $plan->steps[$zone->journey[count($zone->journey) - 1]]->id,
+                        $zone,
+                        'Outside there is mud, inside there is none.',
+                    ),
+                    $zone,
+                ];
             }
         }
 
@@ -40,6 +55,14 @@ final class InteriorLeftClean extends EndRule implements PlanRule
 
     public function remedies(Finding $finding, Workbench $bench): array
     {
-        return [$bench->insertBefore(count($bench->plan->steps), 'dry-pigment', StarterShelf::pigmentEarth(), $finding->zones, 'Put a little earth on its floor')];
+        return [
+            $bench->insertBefore(
+                count($bench->plan->steps),
+                'dry-pigment',
+                StarterShelf::pigmentEarth(),
+                $finding->zones,
+                'Put a little earth on its floor',
+            ),
+        ];
     }
 }

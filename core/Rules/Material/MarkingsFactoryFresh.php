@@ -29,7 +29,11 @@ final class MarkingsFactoryFresh extends EndRule implements JourneyRule
     {
         $decal = $zone->lastStepOf(TechniqueKind::Decal);
         $weathering = count(array_filter($zone->layers, static fn (Layer $layer) => $layer->kind->isWeathering()));
-        $after = array_filter($zone->layers, static fn (Layer $layer) => $layer->stepIndex > $decal && ($layer->kind->isWeathering() || $layer->technique->role === ColourRole::Dust));
+        $after = array_filter(
+            $zone->layers,
+            static fn (Layer $layer) => $layer->stepIndex > $decal &&
+                ($layer->kind->isWeathering() || $layer->technique->role === ColourRole::Dust),
+        );
 
         return $decal >= 0 && $weathering >= 2 && $after === []
             ? $this->findingOn(Severity::Note, $plan->steps[$decal]->id, $zone, 'Nothing weathers the markings.')
@@ -38,6 +42,14 @@ final class MarkingsFactoryFresh extends EndRule implements JourneyRule
 
     public function remedies(Finding $finding, Workbench $bench): array
     {
-        return [$bench->insertBefore(count($bench->plan->steps), 'dust-mist', StarterShelf::paintSand(), $finding->zones, 'Veil them with a little dust')];
+        return [
+            $bench->insertBefore(
+                count($bench->plan->steps),
+                'dust-mist',
+                StarterShelf::paintSand(),
+                $finding->zones,
+                'Veil them with a little dust',
+            ),
+        ];
     }
 }

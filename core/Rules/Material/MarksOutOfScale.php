@@ -20,9 +20,15 @@ final class MarksOutOfScale extends RuleBase
 
     public const KIND = RuleKind::Custom;
 
-    public const EXPLANATION = 'A mark on the model is a mark on the vehicle times the scale: half a millimetre at 1:72 is a hole of 36 mm.';
+    public const EXPLANATION = 'A mark on the model is a mark on the vehicle times the scale: half a millimetre at '
+        .'1:72 is a hole of 36 mm.';
 
-    protected const WATCHES = [TechniqueKind::Chips, TechniqueKind::LiftOff, TechniqueKind::Abrade, TechniqueKind::Mud];
+    protected const WATCHES = [
+        TechniqueKind::Chips,
+        TechniqueKind::LiftOff,
+        TechniqueKind::Abrade,
+        TechniqueKind::Mud,
+    ];
 
     /** Millimetres on the vehicle up to which a chip looks like one, and a clod of mud like one. */
     private const CHIP_MM = 25.0;
@@ -43,14 +49,27 @@ final class MarksOutOfScale extends RuleBase
         }
         $real = round($mark * $situation->plan->build->scale);
 
-        return $this->finding(Severity::Risk, $situation, $below, "Its smallest marks of {$mark} mm are {$real} mm at 1:{$situation->plan->build->scale}.");
+        return $this->finding(
+            Severity::Risk,
+            $situation,
+            $below,
+            "Its smallest marks of {$mark} mm are {$real} mm at 1:{$situation->plan->build->scale}.",
+        );
     }
 
     public function remedies(Finding $finding, Workbench $bench): array
     {
-        $finer = $bench->techniqueOf($finding->stepId)->kind === TechniqueKind::Chips
-            ? [$bench->insteadUse($finding->stepId, 'brush-chips', StarterShelf::chips(), 'Paint them with the finest brush instead')]
-            : [];
+        $finer =
+            $bench->techniqueOf($finding->stepId)->kind === TechniqueKind::Chips
+                ? [
+                    $bench->insteadUse(
+                        $finding->stepId,
+                        'brush-chips',
+                        StarterShelf::chips(),
+                        'Paint them with the finest brush instead',
+                    ),
+                ]
+                : [];
 
         return [...$finer, $bench->leaveOut($finding->stepId, $finding->zones)];
     }

@@ -34,9 +34,26 @@ final class MaterialNotToldApart extends EndRule implements PlanRule
         $findings = [];
         foreach ($strata as $zone) {
             $paint = $zone->paint();
-            $soft = in_array($zone->zone->depicts, [DepictedMaterial::Rubber, DepictedMaterial::Wood, DepictedMaterial::Canvas], true);
-            if ($soft && $paint !== null && isset($metal[$paint->product->id]) && $paint->kind === TechniqueKind::Colour) {
-                $findings[] = [$this->findingOn(Severity::Note, $paint->stepId, $zone, ucfirst("{$zone->zone->depicts->label()} keeps the colour of the metal around it.")), $zone];
+            $soft = in_array(
+                $zone->zone->depicts,
+                [DepictedMaterial::Rubber, DepictedMaterial::Wood, DepictedMaterial::Canvas],
+                true,
+            );
+            if (
+                $soft &&
+                $paint !== null &&
+                isset($metal[$paint->product->id]) &&
+                $paint->kind === TechniqueKind::Colour
+            ) {
+                $findings[] = [
+                    $this->findingOn(
+                        Severity::Note,
+                        $paint->stepId,
+                        $zone,
+                        ucfirst("{$zone->zone->depicts->label()} keeps the colour of the metal around it."),
+                    ),
+                    $zone,
+                ];
             }
         }
 
@@ -52,6 +69,14 @@ final class MaterialNotToldApart extends EndRule implements PlanRule
             default => ['paint-canvas', StarterShelf::paintCanvas()],
         };
 
-        return [$bench->insertBefore($bench->indexOf($finding->stepId) + 1, $technique, $product, $finding->zones, 'Paint it in a colour of its own')];
+        return [
+            $bench->insertBefore(
+                $bench->indexOf($finding->stepId) + 1,
+                $technique,
+                $product,
+                $finding->zones,
+                'Paint it in a colour of its own',
+            ),
+        ];
     }
 }

@@ -30,16 +30,40 @@ final class OneEarthTone extends EndRule implements PlanRule
             foreach ($zone->layers as $layer) {
                 if ($layer->technique->role->isEarth()) {
                     $tones[$layer->product->id] = true;
-                    $last = $layer->kind === TechniqueKind::Mud && ($last === null || $layer->stepIndex >= $last[0]->stepIndex) ? [$layer, $zone] : $last;
+                    $last =
+                        $layer->kind === TechniqueKind::Mud &&
+                        ($last === null || $layer->stepIndex >= $last[0]->stepIndex)
+                            ? [$layer, $zone]
+                            : $last;
                 }
             }
         }
 
-        return count($tones) === 1 && $last !== null ? [[$this->findingOn(Severity::Note, $last[0]->stepId, $last[1], 'All earth on this vehicle has one tone.'), $last[1]]] : [];
+        return count($tones) === 1 && $last !== null
+            ? [
+                [
+                    $this->findingOn(
+                        Severity::Note,
+                        $last[0]->stepId,
+                        $last[1],
+                        'All earth on this vehicle has one tone.',
+                    ),
+                    $last[1],
+                ],
+            ]
+            : [];
     }
 
     public function remedies(Finding $finding, Workbench $bench): array
     {
-        return [$bench->insertBefore($bench->indexOf($finding->stepId) + 1, 'speckle', StarterShelf::mudDark(), $finding->zones, 'Speckle it with a darker tone')];
+        return [
+            $bench->insertBefore(
+                $bench->indexOf($finding->stepId) + 1,
+                'speckle',
+                StarterShelf::mudDark(),
+                $finding->zones,
+                'Speckle it with a darker tone',
+            ),
+        ];
     }
 }

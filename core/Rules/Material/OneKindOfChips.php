@@ -38,13 +38,28 @@ final class OneKindOfChips extends EndRule implements PlanRule
             }
         }
 
-        return count($tools) === 1 && $last !== null ? [[$this->findingOn(Severity::Note, $last[0]->stepId, $last[1], 'All chips are made with one tool.'), $last[1]]] : [];
+        return count($tools) === 1 && $last !== null
+            ? [
+                [
+                    $this->findingOn(Severity::Note, $last[0]->stepId, $last[1], 'All chips are made with one tool.'),
+                    $last[1],
+                ],
+            ]
+            : [];
     }
 
     public function remedies(Finding $finding, Workbench $bench): array
     {
         $code = $bench->step($finding->stepId)->technique === 'sponge-chips' ? 'brush-chips' : 'sponge-chips';
 
-        return [$bench->insertBefore($bench->indexOf($finding->stepId) + 1, $code, StarterShelf::chips(), $finding->zones, $code === 'brush-chips' ? 'Add some by brush' : 'Add some by sponge')];
+        return [
+            $bench->insertBefore(
+                $bench->indexOf($finding->stepId) + 1,
+                $code,
+                StarterShelf::chips(),
+                $finding->zones,
+                $code === 'brush-chips' ? 'Add some by brush' : 'Add some by sponge',
+            ),
+        ];
     }
 }

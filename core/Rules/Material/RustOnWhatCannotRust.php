@@ -28,7 +28,13 @@ final class RustOnWhatCannotRust extends RuleBase
     public function examine(Situation $situation, Strata $below): ?Finding
     {
         return $situation->technique->depictsRust && ! $below->zone->depicts->rusts()
-            ? $this->finding(Severity::Stop, $situation, $below, "This part is {$below->zone->depicts->label()} in reality, and {$below->zone->depicts->label()} does not rust.")
+            ? $this->finding(
+                Severity::Stop,
+                $situation,
+                $below,
+                "This part is {$below->zone->depicts->label()} in reality, and {$below->zone->depicts->label()} does "
+                    .'not rust.',
+            )
             : null;
     }
 

@@ -36,12 +36,29 @@ final class StowageLikeHull extends EndRule implements PlanRule
         $findings = [];
         foreach ($strata as $zone) {
             $paint = $zone->paint();
-            if ($zone->zone->kind->role() !== 'stowage' || $paint === null || $hull === null || $paint->product->id === $hull->product->id) {
+            if (
+                $zone->zone->kind->role() !== 'stowage' ||
+                $paint === null ||
+                $hull === null ||
+                $paint->product->id === $hull->product->id
+            ) {
                 continue;
             }
-            if (Lab::fromHex($paint->product->colour ?? '#000000')->differenceTo(Lab::fromHex($hull->product->colour ?? '#000000')) < self::HARDLY_APART) {
+            if (
+                Lab::fromHex($paint->product->colour ?? '#000000')->differenceTo(
+                    Lab::fromHex($hull->product->colour ?? '#000000'),
+                ) < self::HARDLY_APART
+            ) {
                 $number = $hull->stepIndex + 1;
-                $findings[] = [$this->findingOn(Severity::Note, $paint->stepId, $zone, "Its colour is hardly told from the paint of step {$number}."), $zone];
+                $findings[] = [
+                    $this->findingOn(
+                        Severity::Note,
+                        $paint->stepId,
+                        $zone,
+                        "Its colour is hardly told from the paint of step {$number}.",
+                    ),
+                    $zone,
+                ];
             }
         }
 

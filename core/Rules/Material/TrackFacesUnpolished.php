@@ -22,19 +22,37 @@ final class TrackFacesUnpolished extends EndRule implements JourneyRule
 
     public const KIND = RuleKind::Custom;
 
-    public const EXPLANATION = 'Where track meets ground and wheels it is ground bright; a track that is dull all over has never moved.';
+    public const EXPLANATION = 'Where track meets ground and wheels it is ground bright; a track that is dull all '
+        .'over has never moved.';
 
     public function conclude(Plan $plan, Strata $zone, array $times): ?Finding
     {
-        if ($zone->zone->kind !== ZoneKind::Tracks || count($zone->layers) < 2 || $zone->lastStepOf(TechniqueKind::Metal) >= 0) {
+        if (
+            $zone->zone->kind !== ZoneKind::Tracks ||
+            count($zone->layers) < 2 ||
+            $zone->lastStepOf(TechniqueKind::Metal) >= 0
+        ) {
             return null;
         }
 
-        return $this->findingOn(Severity::Note, $plan->steps[$zone->journey[count($zone->journey) - 1]]->id, $zone, 'The faces that run stay as dull as the rest.');
+        return $this->findingOn(
+            Severity::Note,
+            $plan->steps[$zone->journey[count($zone->journey) - 1]]->id,
+            $zone,
+            'The faces that run stay as dull as the rest.',
+        );
     }
 
     public function remedies(Finding $finding, Workbench $bench): array
     {
-        return [$bench->insertBefore(count($bench->plan->steps), 'track-polish', StarterShelf::steelPencil(), $finding->zones, 'Polish the contact faces last')];
+        return [
+            $bench->insertBefore(
+                count($bench->plan->steps),
+                'track-polish',
+                StarterShelf::steelPencil(),
+                $finding->zones,
+                'Polish the contact faces last',
+            ),
+        ];
     }
 }

@@ -19,9 +19,19 @@ final class WearBeyondService extends RuleBase
 
     public const KIND = RuleKind::Taste;
 
-    public const EXPLANATION = 'Paint wears through in months, corrosion takes longer; what is older than the vehicle is not believed.';
+    public const EXPLANATION = 'Paint wears through in months, corrosion takes longer; what is older than the vehicle '
+        .'is not believed.';
 
-    protected const WATCHES = [TechniqueKind::Chips, TechniqueKind::LiftOff, TechniqueKind::Abrade, TechniqueKind::Wash, TechniqueKind::Streak, TechniqueKind::Blend, TechniqueKind::Detail, TechniqueKind::Pigment];
+    protected const WATCHES = [
+        TechniqueKind::Chips,
+        TechniqueKind::LiftOff,
+        TechniqueKind::Abrade,
+        TechniqueKind::Wash,
+        TechniqueKind::Streak,
+        TechniqueKind::Blend,
+        TechniqueKind::Detail,
+        TechniqueKind::Pigment,
+    ];
 
     public function concerns(Situation $situation): bool
     {
@@ -34,7 +44,12 @@ final class WearBeyondService extends RuleBase
         $needs = $situation->technique->serviceMonths;
 
         return $months !== null && $months < $needs
-            ? $this->finding(Severity::Note, $situation, $below, "This wear takes {$needs} months; the vehicle has been in service for {$months}.")
+            ? $this->finding(
+                Severity::Note,
+                $situation,
+                $below,
+                "This wear takes {$needs} months; the vehicle has been in service for {$months}.",
+            )
             : null;
     }
 

@@ -27,8 +27,15 @@ final class ZoneLeftOut extends EndRule implements JourneyRule
 
     public function conclude(Plan $plan, Strata $zone, array $times): ?Finding
     {
-        return $zone->journey === [] && $zone->zone->kind !== ZoneKind::Glass && count($plan->steps) >= self::A_PLAN_UNDER_WAY
-            ? $this->findingOn(Severity::Note, $plan->steps[count($plan->steps) - 1]->id, $zone, 'No step goes on this zone.')
+        return $zone->journey === [] &&
+            $zone->zone->kind !== ZoneKind::Glass &&
+            count($plan->steps) >= self::A_PLAN_UNDER_WAY
+            ? $this->findingOn(
+                Severity::Note,
+                $plan->steps[count($plan->steps) - 1]->id,
+                $zone,
+                'No step goes on this zone.',
+            )
             : null;
     }
 

@@ -36,7 +36,13 @@ final class ClosedInUnfinished extends RuleBase
     public function remedies(Finding $finding, Workbench $bench): array
     {
         return [
-            $bench->insertBefore($bench->indexOf($finding->stepId), 'spray-colour', StarterShelf::paintGrey(), $finding->zones, 'Spray it before'),
+            $bench->insertBefore(
+                $bench->indexOf($finding->stepId),
+                'spray-colour',
+                StarterShelf::paintGrey(),
+                $finding->zones,
+                'Spray it before',
+            ),
             $bench->leaveOut($finding->stepId, $finding->zones),
         ];
     }

@@ -20,7 +20,8 @@ final class DecalWithoutSoftener extends RuleBase
 
     public const KIND = RuleKind::Custom;
 
-    public const EXPLANATION = 'Over rivets and edges a film bridges the hollow unless softener has drawn it down; under clear coat it stays so.';
+    public const EXPLANATION = 'Over rivets and edges a film bridges the hollow unless softener has drawn it down; '
+        .'under clear coat it stays so.';
 
     protected const WATCHES = [TechniqueKind::ClearCoat];
 
@@ -32,13 +33,27 @@ final class DecalWithoutSoftener extends RuleBase
         }
         $number = $decal + 1;
 
-        return $this->finding(Severity::Note, $situation, $below, "The markings of step {$number} are sealed without softener.", ['decal' => $situation->plan->steps[$decal]->id]);
+        return $this->finding(
+            Severity::Note,
+            $situation,
+            $below,
+            "The markings of step {$number} are sealed without softener.",
+            ['decal' => $situation->plan->steps[$decal]->id],
+        );
     }
 
     public function remedies(Finding $finding, Workbench $bench): array
     {
         $decal = (string) $finding->facts['decal'];
 
-        return [$bench->insertBefore($bench->indexOf($decal) + 1, 'decal-softener', StarterShelf::softener(), $finding->zones, 'Soften them first')];
+        return [
+            $bench->insertBefore(
+                $bench->indexOf($decal) + 1,
+                'decal-softener',
+                StarterShelf::softener(),
+                $finding->zones,
+                'Soften them first',
+            ),
+        ];
     }
 }

@@ -21,7 +21,8 @@ final class EndsWithoutMatteCoat extends EndRule implements JourneyRule
 
     public const KIND = RuleKind::Custom;
 
-    public const EXPLANATION = 'A last matte coat evens out the sheen of everything before it; anything that shines and should not looks like a toy.';
+    public const EXPLANATION = 'A last matte coat evens out the sheen of everything before it; anything that shines '
+        .'and should not looks like a toy.';
 
     public function conclude(Plan $plan, Strata $zone, array $times): ?Finding
     {
@@ -34,11 +35,24 @@ final class EndsWithoutMatteCoat extends EndRule implements JourneyRule
             return null;
         }
 
-        return $this->findingOn(Severity::Risk, $plan->steps[$zone->journey[count($zone->journey) - 1]]->id, $zone, "The finish ends {$sheen->value} here.");
+        return $this->findingOn(
+            Severity::Risk,
+            $plan->steps[$zone->journey[count($zone->journey) - 1]]->id,
+            $zone,
+            "The finish ends {$sheen->value} here.",
+        );
     }
 
     public function remedies(Finding $finding, Workbench $bench): array
     {
-        return [$bench->insertBefore(count($bench->plan->steps), 'final-coat', StarterShelf::clear(Sheen::Matte), $finding->zones, 'End with a matte coat')];
+        return [
+            $bench->insertBefore(
+                count($bench->plan->steps),
+                'final-coat',
+                StarterShelf::clear(Sheen::Matte),
+                $finding->zones,
+                'End with a matte coat',
+            ),
+        ];
     }
 }

@@ -26,12 +26,21 @@ final class FilterAfterWash extends RuleBase
     public function examine(Situation $situation, Strata $below): ?Finding
     {
         return $below->lastStepOf(TechniqueKind::Wash) >= 0
-            ? $this->finding(Severity::Note, $situation, $below, 'The filter softens the lines of the wash before it.', ['wash' => $situation->plan->steps[$below->lastStepOf(TechniqueKind::Wash)]->id])
+            ? $this->finding(
+                Severity::Note,
+                $situation,
+                $below,
+                'The filter softens the lines of the wash before it.',
+                ['wash' => $situation->plan->steps[$below->lastStepOf(TechniqueKind::Wash)]->id],
+            )
             : null;
     }
 
     public function remedies(Finding $finding, Workbench $bench): array
     {
-        return [$bench->moveBefore($finding->stepId, (string) $finding->facts['wash']), $bench->leaveOut($finding->stepId, $finding->zones)];
+        return [
+            $bench->moveBefore($finding->stepId, (string) $finding->facts['wash']),
+            $bench->leaveOut($finding->stepId, $finding->zones),
+        ];
     }
 }

@@ -26,12 +26,21 @@ final class GlueOnMatte extends RuleBase
         $top = $below->top();
 
         return $top?->kind === TechniqueKind::ClearCoat && $below->sheen() === Sheen::Matte
-            ? $this->finding(Severity::Note, $situation, $below, 'Glue squeezed out here leaves a shining line on the matte finish.', ['coat' => $top->stepId])
+            ? $this->finding(
+                Severity::Note,
+                $situation,
+                $below,
+                'Glue squeezed out here leaves a shining line on the matte finish.',
+                ['coat' => $top->stepId],
+            )
             : null;
     }
 
     public function remedies(Finding $finding, Workbench $bench): array
     {
-        return [$bench->moveBefore($finding->stepId, (string) $finding->facts['coat']), $bench->leaveOut($finding->stepId, $finding->zones)];
+        return [
+            $bench->moveBefore($finding->stepId, (string) $finding->facts['coat']),
+            $bench->leaveOut($finding->stepId, $finding->zones),
+        ];
     }
 }

@@ -16,7 +16,8 @@ final class LiftOffLayerSealedIn extends RuleBase
 {
     public const CODE = 'lift-off-layer-sealed-in';
 
-    public const EXPLANATION = 'Under a clear coat no water reaches the chipping film, and nothing can be lifted any more.';
+    public const EXPLANATION = 'Under a clear coat no water reaches the chipping film, and nothing can be lifted any '
+        .'more.';
 
     protected const WATCHES = [TechniqueKind::ClearCoat];
 
@@ -27,8 +28,13 @@ final class LiftOffLayerSealedIn extends RuleBase
         }
         $number = $below->layers[$below->release]->stepIndex + 1;
 
-        return $this->finding(Severity::Stop, $situation, $below, "It seals in the chipping film of step {$number} before any chips are lifted.",
-            ['film' => $below->layers[$below->release]->stepId]);
+        return $this->finding(
+            Severity::Stop,
+            $situation,
+            $below,
+            "It seals in the chipping film of step {$number} before any chips are lifted.",
+            ['film' => $below->layers[$below->release]->stepId],
+        );
     }
 
     public function remedies(Finding $finding, Workbench $bench): array
@@ -37,11 +43,13 @@ final class LiftOffLayerSealedIn extends RuleBase
         $film = (string) $finding->facts['film'];
 
         return [
-            ...($lift === null ? [$bench->liftOffBefore($finding->stepId, $finding->zones)] : [
-                $bench->moveBefore($lift->id, $finding->stepId),
-                $bench->moveAfter($finding->stepId, $lift->id),
-                ...$bench->chipsWithoutFilm($film, $lift->id, $finding->zones),
-            ]),
+            ...$lift === null
+                ? [$bench->liftOffBefore($finding->stepId, $finding->zones)]
+                : [
+                    $bench->moveBefore($lift->id, $finding->stepId),
+                    $bench->moveAfter($finding->stepId, $lift->id),
+                    ...$bench->chipsWithoutFilm($film, $lift->id, $finding->zones),
+                ],
             $bench->leaveOut($finding->stepId, $finding->zones),
             $bench->leaveOut($film, $finding->zones),
         ];

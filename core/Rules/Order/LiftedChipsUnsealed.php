@@ -22,7 +22,8 @@ final class LiftedChipsUnsealed extends EndRule implements JourneyRule
 
     public const KIND = RuleKind::Custom;
 
-    public const EXPLANATION = 'The chipping film goes on dissolving at every damp touch until a clear coat seals its broken edges.';
+    public const EXPLANATION = 'The chipping film goes on dissolving at every damp touch until a clear coat seals its '
+        .'broken edges.';
 
     public function conclude(Plan $plan, Strata $zone, array $times): ?Finding
     {
@@ -31,14 +32,31 @@ final class LiftedChipsUnsealed extends EndRule implements JourneyRule
             return null;
         }
 
-        return $this->findingOn(Severity::Risk, $plan->steps[$lifted]->id, $zone, 'The lifted chips are never sealed.');
+        return $this->findingOn(
+            Severity::Risk,
+            $plan->steps[$lifted]->id,
+            $zone,
+            'The lifted chips are never sealed.',
+        );
     }
 
     public function remedies(Finding $finding, Workbench $bench): array
     {
         return [
-            $bench->insertBefore($bench->indexOf($finding->stepId) + 1, 'clear-coat', StarterShelf::clear(Sheen::Matte), $finding->zones, 'Seal them afterwards'),
-            $bench->insertBefore(count($bench->plan->steps), 'final-coat', StarterShelf::clear(Sheen::Matte), $finding->zones, 'Seal them at the end'),
+            $bench->insertBefore(
+                $bench->indexOf($finding->stepId) + 1,
+                'clear-coat',
+                StarterShelf::clear(Sheen::Matte),
+                $finding->zones,
+                'Seal them afterwards',
+            ),
+            $bench->insertBefore(
+                count($bench->plan->steps),
+                'final-coat',
+                StarterShelf::clear(Sheen::Matte),
+                $finding->zones,
+                'Seal them at the end',
+            ),
         ];
     }
 }

@@ -30,7 +30,13 @@ final class MarkingsStained extends RuleBase
             if ($layer->kind === TechniqueKind::Decal && $situation->product?->colour !== null) {
                 $number = $layer->stepIndex + 1;
 
-                return $this->finding(Severity::Risk, $situation, $below, "It stains the unsealed markings of step {$number}.", ['decal' => $layer->stepId]);
+                return $this->finding(
+                    Severity::Risk,
+                    $situation,
+                    $below,
+                    "It stains the unsealed markings of step {$number}.",
+                    ['decal' => $layer->stepId],
+                );
             }
         }
 

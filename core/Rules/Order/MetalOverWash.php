@@ -27,7 +27,13 @@ final class MetalOverWash extends RuleBase
             if ($layer->kind === TechniqueKind::Wash && $layer->technique->role === ColourRole::Shade) {
                 $number = $layer->stepIndex + 1;
 
-                return $this->finding(Severity::Note, $situation, $below, "The metal covers the wash of step {$number} where they meet.", ['wash' => $layer->stepId]);
+                return $this->finding(
+                    Severity::Note,
+                    $situation,
+                    $below,
+                    "The metal covers the wash of step {$number} where they meet.",
+                    ['wash' => $layer->stepId],
+                );
             }
         }
 
@@ -36,6 +42,9 @@ final class MetalOverWash extends RuleBase
 
     public function remedies(Finding $finding, Workbench $bench): array
     {
-        return [$bench->moveBefore($finding->stepId, (string) $finding->facts['wash']), $bench->leaveOut($finding->stepId, $finding->zones)];
+        return [
+            $bench->moveBefore($finding->stepId, (string) $finding->facts['wash']),
+            $bench->leaveOut($finding->stepId, $finding->zones),
+        ];
     }
 }

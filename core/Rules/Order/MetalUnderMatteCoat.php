@@ -36,7 +36,13 @@ final class MetalUnderMatteCoat extends RuleBase
             if ($layer->kind === TechniqueKind::Metal || $layer->film === BinderFamily::MetalPencil) {
                 $number = $layer->stepIndex + 1;
 
-                return $this->finding(Severity::Risk, $situation, $below, "The matte coat takes the shine off the metal of step {$number}.", ['metal' => $layer->stepId]);
+                return $this->finding(
+                    Severity::Risk,
+                    $situation,
+                    $below,
+                    "The matte coat takes the shine off the metal of step {$number}.",
+                    ['metal' => $layer->stepId],
+                );
             }
         }
 
@@ -45,6 +51,9 @@ final class MetalUnderMatteCoat extends RuleBase
 
     public function remedies(Finding $finding, Workbench $bench): array
     {
-        return [$bench->moveAfter((string) $finding->facts['metal'], $finding->stepId), $bench->leaveOut($finding->stepId, $finding->zones)];
+        return [
+            $bench->moveAfter((string) $finding->facts['metal'], $finding->stepId),
+            $bench->leaveOut($finding->stepId, $finding->zones),
+        ];
     }
 }

@@ -19,22 +19,38 @@ final class NoLookBeforeSeal extends RuleBase
 
     public const KIND = RuleKind::Custom;
 
-    public const EXPLANATION = 'A clear coat locks in what lies below; what was missed is found in a fresh look, and afterwards it is too late.';
+    public const EXPLANATION = 'A clear coat locks in what lies below; what was missed is found in a fresh look, and '
+        .'afterwards it is too late.';
 
     protected const WATCHES = [TechniqueKind::ClearCoat];
 
     public function examine(Situation $situation, Strata $below): ?Finding
     {
-        $work = $below->lastStepOf(TechniqueKind::Decal, TechniqueKind::Wash, TechniqueKind::Blend, TechniqueKind::Streak, TechniqueKind::Chips, TechniqueKind::LiftOff);
+        $work = $below->lastStepOf(
+            TechniqueKind::Decal,
+            TechniqueKind::Wash,
+            TechniqueKind::Blend,
+            TechniqueKind::Streak,
+            TechniqueKind::Chips,
+            TechniqueKind::LiftOff,
+        );
         if ($work < 0 || $work < $below->lastStepOf(TechniqueKind::ClearCoat, TechniqueKind::Look)) {
             return null;
         }
 
-        return $this->finding(Severity::Note, $situation, $below, 'What was done since the last clear coat is sealed in without a look.');
+        return $this->finding(
+            Severity::Note,
+            $situation,
+            $below,
+            'What was done since the last clear coat is sealed in without a look.',
+        );
     }
 
     public function remedies(Finding $finding, Workbench $bench): array
     {
-        return [$bench->lookBefore($finding->stepId, $finding->zones), $bench->leaveOut($finding->stepId, $finding->zones)];
+        return [
+            $bench->lookBefore($finding->stepId, $finding->zones),
+            $bench->leaveOut($finding->stepId, $finding->zones),
+        ];
     }
 }

@@ -19,23 +19,42 @@ final class NothingToLift extends RuleBase
 {
     public const CODE = 'nothing-to-lift';
 
-    public const EXPLANATION = 'Water lifts chips only where a chipping film lies under the colour; elsewhere it just wets the paint.';
+    public const EXPLANATION = 'Water lifts chips only where a chipping film lies under the colour; elsewhere it just '
+        .'wets the paint.';
 
     protected const WATCHES = [TechniqueKind::LiftOff];
 
     public function examine(Situation $situation, Strata $below): ?Finding
     {
         if ($below->release === null) {
-            return $this->finding(Severity::Stop, $situation, $below, 'No chipping film waits under the colour here: nothing will come off.', ['film' => null]);
+            return $this->finding(
+                Severity::Stop,
+                $situation,
+                $below,
+                'No chipping film waits under the colour here: nothing will come off.',
+                ['film' => null],
+            );
         }
 
         $film = $below->layers[$below->release];
         if ($situation->step->application === Application::Dry && $film->film !== BinderFamily::Salt) {
-            return $this->finding(Severity::Stop, $situation, $below, "A dry brush lifts nothing off {$film->film->label()}: it takes water.", ['film' => $film->stepId, 'dry' => 1]);
+            return $this->finding(
+                Severity::Stop,
+                $situation,
+                $below,
+                "A dry brush lifts nothing off {$film->film->label()}: it takes water.",
+                ['film' => $film->stepId, 'dry' => 1],
+            );
         }
 
         return $below->aboveRelease() === []
-            ? $this->finding(Severity::Stop, $situation, $below, 'Nothing lies on the chipping film yet: it would only be washed off.', ['film' => $below->layers[$below->release]->stepId])
+            ? $this->finding(
+                Severity::Stop,
+                $situation,
+                $below,
+                'Nothing lies on the chipping film yet: it would only be washed off.',
+                ['film' => $below->layers[$below->release]->stepId],
+            )
             : null;
     }
 
@@ -45,13 +64,23 @@ final class NothingToLift extends RuleBase
         $film = $finding->facts['film'];
         $remedies = ($finding->facts['dry'] ?? null) === 1 ? [$bench->liftWithWater($finding->stepId)] : [];
         if ($colour !== null && $film === null) {
-            $remedies[] = $bench->insertBefore($bench->indexOf($colour->id), 'chipping-fluid', StarterShelf::chippingFluid(), $finding->zones,
-                "Put chipping fluid under {$bench->named($colour->id)}");
+            $remedies[] = $bench->insertBefore(
+                $bench->indexOf($colour->id),
+                'chipping-fluid',
+                StarterShelf::chippingFluid(),
+                $finding->zones,
+                "Put chipping fluid under {$bench->named($colour->id)}",
+            );
         }
         if ($colour !== null && is_string($film)) {
             $remedies[] = $bench->moveBefore($film, $colour->id);
         }
-        $remedies[] = $bench->insteadUse($finding->stepId, 'sponge-chips', StarterShelf::chips(), 'Apply the chips with a sponge instead');
+        $remedies[] = $bench->insteadUse(
+            $finding->stepId,
+            'sponge-chips',
+            StarterShelf::chips(),
+            'Apply the chips with a sponge instead',
+        );
         $remedies[] = $bench->leaveOut($finding->stepId, $finding->zones);
 
         return $remedies;

@@ -17,7 +17,8 @@ final class NothingUnderneathToShow extends RuleBase
 {
     public const CODE = 'nothing-underneath-to-show';
 
-    public const EXPLANATION = 'A lifted chip shows what lies under the chipping film, and that is worn by the same brush: bare plastic or primer shines through if no chip colour was laid.';
+    public const EXPLANATION = 'A lifted chip shows what lies under the chipping film, and that is worn by the same '
+        .'brush: bare plastic or primer shines through if no chip colour was laid.';
 
     protected const WATCHES = [TechniqueKind::ReleaseFilm];
 
@@ -28,7 +29,12 @@ final class NothingUnderneathToShow extends RuleBase
         }
         $shows = $below->layers === [] ? "the bare {$below->zone->substrate->label()}" : 'only the primer';
 
-        return $this->finding($below->layers === [] ? Severity::Stop : Severity::Note, $situation, $below, "Chips lifted here show {$shows}.");
+        return $this->finding(
+            $below->layers === [] ? Severity::Stop : Severity::Note,
+            $situation,
+            $below,
+            "Chips lifted here show {$shows}.",
+        );
     }
 
     public function remedies(Finding $finding, Workbench $bench): array
@@ -36,7 +42,13 @@ final class NothingUnderneathToShow extends RuleBase
         $index = $bench->indexOf($finding->stepId);
 
         return [
-            $bench->insertBefore($index, 'spray-colour', StarterShelf::chips(), $finding->zones, 'Spray a dark chip colour under it'),
+            $bench->insertBefore(
+                $index,
+                'spray-colour',
+                StarterShelf::chips(),
+                $finding->zones,
+                'Spray a dark chip colour under it',
+            ),
             $bench->leaveOut($finding->stepId, $finding->zones),
         ];
     }

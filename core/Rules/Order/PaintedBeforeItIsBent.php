@@ -24,13 +24,24 @@ final class PaintedBeforeItIsBent extends RuleBase
 
     public function examine(Situation $situation, Strata $below): ?Finding
     {
-        return $below->zone->substrate === Substrate::Vinyl && $below->zone->kind === ZoneKind::Tracks && $below->has(TechniqueKind::Colour)
-            ? $this->finding(Severity::Note, $situation, $below, 'The painted vinyl track is bent when it is fitted: paint flakes off.', ['paint' => $below->layers[0]->stepId])
+        return $below->zone->substrate === Substrate::Vinyl &&
+            $below->zone->kind === ZoneKind::Tracks &&
+            $below->has(TechniqueKind::Colour)
+            ? $this->finding(
+                Severity::Note,
+                $situation,
+                $below,
+                'The painted vinyl track is bent when it is fitted: paint flakes off.',
+                ['paint' => $below->layers[0]->stepId],
+            )
             : null;
     }
 
     public function remedies(Finding $finding, Workbench $bench): array
     {
-        return [$bench->moveBefore($finding->stepId, (string) $finding->facts['paint']), $bench->leaveOut($finding->stepId, $finding->zones)];
+        return [
+            $bench->moveBefore($finding->stepId, (string) $finding->facts['paint']),
+            $bench->leaveOut($finding->stepId, $finding->zones),
+        ];
     }
 }

@@ -24,13 +24,23 @@ final class PartNoLongerReachable extends RuleBase
         }
         $number = $below->closedBy + 1;
 
-        return $this->finding(Severity::Stop, $situation, $below, "Step {$number} has closed this part in: nothing reaches it.", ['closed' => $situation->plan->steps[$below->closedBy]->id]);
+        return $this->finding(
+            Severity::Stop,
+            $situation,
+            $below,
+            "Step {$number} has closed this part in: nothing reaches it.",
+            ['closed' => $situation->plan->steps[$below->closedBy]->id],
+        );
     }
 
     public function remedies(Finding $finding, Workbench $bench): array
     {
         $closed = (string) $finding->facts['closed'];
 
-        return [$bench->moveBefore($finding->stepId, $closed), $bench->moveAfter($closed, $finding->stepId), $bench->leaveOut($finding->stepId, $finding->zones)];
+        return [
+            $bench->moveBefore($finding->stepId, $closed),
+            $bench->moveAfter($closed, $finding->stepId),
+            $bench->leaveOut($finding->stepId, $finding->zones),
+        ];
     }
 }

@@ -35,6 +35,14 @@ final class PigmentLeftLoose extends EndRule implements JourneyRule
 
     public function remedies(Finding $finding, Workbench $bench): array
     {
-        return [$bench->insertBefore($bench->indexOf($finding->stepId) + 1, 'fix-pigment', StarterShelf::fixer(), $finding->zones, 'Fix it afterwards')];
+        return [
+            $bench->insertBefore(
+                $bench->indexOf($finding->stepId) + 1,
+                'fix-pigment',
+                StarterShelf::fixer(),
+                $finding->zones,
+                'Fix it afterwards',
+            ),
+        ];
     }
 }

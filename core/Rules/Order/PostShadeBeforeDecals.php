@@ -27,7 +27,13 @@ final class PostShadeBeforeDecals extends RuleBase
     {
         foreach ($below->layers as $layer) {
             if ($layer->technique->code === 'post-shade') {
-                return $this->finding(Severity::Note, $situation, $below, 'The markings come over the shade instead of under it.', ['shade' => $layer->stepId]);
+                return $this->finding(
+                    Severity::Note,
+                    $situation,
+                    $below,
+                    'The markings come over the shade instead of under it.',
+                    ['shade' => $layer->stepId],
+                );
             }
         }
 
@@ -36,6 +42,9 @@ final class PostShadeBeforeDecals extends RuleBase
 
     public function remedies(Finding $finding, Workbench $bench): array
     {
-        return [$bench->moveAfter((string) $finding->facts['shade'], $finding->stepId), $bench->moveBefore($finding->stepId, (string) $finding->facts['shade'])];
+        return [
+            $bench->moveAfter((string) $finding->facts['shade'], $finding->stepId),
+            $bench->moveBefore($finding->stepId, (string) $finding->facts['shade']),
+        ];
     }
 }

@@ -20,7 +20,8 @@ final class StreakWithoutSource extends RuleBase
 
     public const KIND = RuleKind::Custom;
 
-    public const EXPLANATION = 'A rust streak runs down from bare metal: where nothing is chipped or rusted above it, nobody believes it.';
+    public const EXPLANATION = 'A rust streak runs down from bare metal: where nothing is chipped or rusted above it, '
+        .'nobody believes it.';
 
     protected const WATCHES = [TechniqueKind::Streak];
 
@@ -35,13 +36,24 @@ final class StreakWithoutSource extends RuleBase
             return null;
         }
 
-        return $this->finding(Severity::Risk, $situation, $below, 'The streaks start at nothing: there are no chips and no rust above them.');
+        return $this->finding(
+            Severity::Risk,
+            $situation,
+            $below,
+            'The streaks start at nothing: there are no chips and no rust above them.',
+        );
     }
 
     public function remedies(Finding $finding, Workbench $bench): array
     {
         return [
-            $bench->insertBefore($bench->indexOf($finding->stepId), 'brush-chips', StarterShelf::chips(), $finding->zones, 'Paint chips first'),
+            $bench->insertBefore(
+                $bench->indexOf($finding->stepId),
+                'brush-chips',
+                StarterShelf::chips(),
+                $finding->zones,
+                'Paint chips first',
+            ),
             $bench->leaveOut($finding->stepId, $finding->zones),
         ];
     }

@@ -19,7 +19,8 @@ final class WetMudBeforeDry extends RuleBase
 
     public const KIND = RuleKind::Custom;
 
-    public const EXPLANATION = 'Mud dries from the outside: what is fresh and dark lies on top of what is pale and old.';
+    public const EXPLANATION = 'Mud dries from the outside: what is fresh and dark lies on top of what is pale and '
+        .'old.';
 
     protected const WATCHES = [TechniqueKind::Mud];
 
@@ -30,7 +31,9 @@ final class WetMudBeforeDry extends RuleBase
         }
         foreach ($below->layers as $layer) {
             if ($layer->technique->code === 'wet-mud') {
-                return $this->finding(Severity::Risk, $situation, $below, 'Dry mud comes over the wet.', ['wet' => $layer->stepId]);
+                return $this->finding(Severity::Risk, $situation, $below, 'Dry mud comes over the wet.', [
+                    'wet' => $layer->stepId,
+                ]);
             }
         }
 
@@ -41,6 +44,10 @@ final class WetMudBeforeDry extends RuleBase
     {
         $wet = (string) $finding->facts['wet'];
 
-        return [$bench->moveAfter($wet, $finding->stepId), $bench->moveBefore($finding->stepId, $wet), $bench->leaveOut($finding->stepId, $finding->zones)];
+        return [
+            $bench->moveAfter($wet, $finding->stepId),
+            $bench->moveBefore($finding->stepId, $wet),
+            $bench->leaveOut($finding->stepId, $finding->zones),
+        ];
     }
 }

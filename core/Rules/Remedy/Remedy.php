@@ -10,9 +10,7 @@ use Ulvrach\Plan\Edit\PlanEdit;
 final readonly class Remedy
 {
     /** @param  non-empty-list<PlanEdit>  $edits */
-    public function __construct(
-        public string $label,
-        public array $edits,
-    ) {
+    public function __construct(public string $label, public array $edits)
+    {
     }
 }

@@ -25,8 +25,8 @@ final readonly class RemedyAdvisor
     private const MOST_LATER_WAITS = 3;
 
     public function __construct(
-        private RuleBook $rules = new RuleBook,
-        private Evaluator $evaluator = new Evaluator,
+        private RuleBook $rules = new RuleBook(),
+        private Evaluator $evaluator = new Evaluator(),
     ) {
     }
 
@@ -50,7 +50,8 @@ final readonly class RemedyAdvisor
     }
 
     /**
-     * A wait that was right for the plan as it stands may be too short once steps before it have changed: then those steps
+     * A wait that was right for the plan as it stands may be too short once steps before it have changed: then those
+     * steps
      * are done as soon as what lies below them allows.
      *
      * @return array{Remedy, Evaluation}
@@ -71,7 +72,15 @@ final readonly class RemedyAdvisor
         }
         $steps = count($waiting) === 1 ? 'step' : 'steps';
 
-        return [$waiting === [] ? $remedy : new Remedy("{$remedy->label}; wait longer before {$steps} ".implode(', ', $waiting), $remedy->edits), $after];
+        return [
+            $waiting === []
+                ? $remedy
+                : new Remedy(
+                    "{$remedy->label}; wait longer before {$steps} ".implode(', ', $waiting),
+                    $remedy->edits,
+                ),
+            $after,
+        ];
     }
 
     /**
@@ -81,7 +90,10 @@ final readonly class RemedyAdvisor
     private function firstTooEarly(Evaluation $after, array $stops): ?int
     {
         foreach ($after->findings as $finding) {
-            if (in_array($finding->code, [TooEarly::CODE, MaskOnSoftPaint::CODE], true) && isset($stops["{$finding->stepId}|{$finding->code}|{$finding->zones[0]}"])) {
+            if (
+                in_array($finding->code, [TooEarly::CODE, MaskOnSoftPaint::CODE], true) &&
+                isset($stops["{$finding->stepId}|{$finding->code}|{$finding->zones[0]}"])
+            ) {
                 return $after->plan->indexOf($finding->stepId);
             }
         }
@@ -105,7 +117,11 @@ final readonly class RemedyAdvisor
     private function isStillThere(Finding $finding, Evaluation $after): bool
     {
         foreach ($after->findings as $other) {
-            if ($other->code === $finding->code && $other->stepId === $finding->stepId && array_intersect($other->zones, $finding->zones) !== []) {
+            if (
+                $other->code === $finding->code &&
+                $other->stepId === $finding->stepId &&
+                array_intersect($other->zones, $finding->zones) !== []
+            ) {
                 return true;
             }
         }
@@ -123,11 +139,19 @@ final readonly class RemedyAdvisor
     {
         $was = $this->spots($before, false);
         $is = $this->spots($after, false);
-        $findings = static fn (array $spots): int => count(array_unique(array_map(
-            static fn (string $spot) => substr($spot, 0, (int) strrpos($spot, '|')), array_keys($spots))));
+        $findings = static fn (array $spots): int => count(
+            array_unique(
+                array_map(static fn (string $spot) => substr($spot, 0, (int) strrpos($spot, '|')), array_keys($spots)),
+            ),
+        );
 
-        return new ProvedRemedy($remedy, $findings(array_diff_key($was, $is)), $findings(array_diff_key($is, $was)), $after->lasts() - $before->lasts(),
-            $after->handsOn() - $before->handsOn());
+        return new ProvedRemedy(
+            remedy: $remedy,
+            clears: $findings(array_diff_key($was, $is)),
+            brings: $findings(array_diff_key($is, $was)),
+            delayMinutes: $after->lasts() - $before->lasts(),
+            workMinutes: $after->handsOn() - $before->handsOn(),
+        );
     }
 
     /** @return array<string, true> */

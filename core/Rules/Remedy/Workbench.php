@@ -42,7 +42,8 @@ final readonly class Workbench
 
     public function indexOf(string $id): int
     {
-        return $this->plan->indexOf($id) ?? throw new \LogicException("A finding speaks of a step that is not in its plan: {$id}");
+        return $this->plan->indexOf($id) ??
+            throw new \LogicException("A finding speaks of a step that is not in its plan: {$id}");
     }
 
     /** "step 7, Gloss coat" */
@@ -57,15 +58,34 @@ final readonly class Workbench
     /** @param  list<string>  $zones */
     public function clearCoatBefore(string $stepId, Sheen $sheen, array $zones): Remedy
     {
-        return $this->insertBefore($this->indexOf($stepId), 'clear-coat', StarterShelf::clear($sheen), $zones, "Put a {$sheen->value} clear coat under it");
+        return $this->insertBefore(
+            $this->indexOf($stepId),
+            'clear-coat',
+            StarterShelf::clear($sheen),
+            $zones,
+            "Put a {$sheen->value} clear coat under it",
+        );
     }
 
     /** @param  list<string>  $zones */
-    public function insertBefore(int $index, string $technique, Product $product, array $zones, string $label, ?int $coats = null): Remedy
-    {
+    public function insertBefore(
+        int $index,
+        string $technique,
+        Product $product,
+        array $zones,
+        string $label,
+        ?int $coats = null,
+    ): Remedy {
         [$product, $edits] = $this->onTheBench($product);
         $data = TechniqueLibrary::get($technique);
-        $step = new Step($this->newId($technique), $technique, $product->id, $zones, $coats ?? $data->coats, $data->application);
+        $step = new Step(
+            id: $this->newId($technique),
+            technique: $technique,
+            product: $product->id,
+            zones: $zones,
+            coats: $coats ?? $data->coats,
+            application: $data->application,
+        );
         $edits[] = new InsertStep($step, $index);
         $next = $this->plan->steps[$index] ?? null;
         if ($next !== null && $next->waitMinutes !== null) {
@@ -139,7 +159,9 @@ final readonly class Workbench
             return null;
         }
         $cleanUp = new CleanUp($carrier, $scrubbed, $afterMinutes ?? $step->cleanUp->afterMinutes);
-        $label = $scrubbed ? "Clean up with {$carrier->label()}" : "Clean up with {$carrier->label()}, wiped and not scrubbed";
+        $label = $scrubbed
+            ? "Clean up with {$carrier->label()}"
+            : "Clean up with {$carrier->label()}, wiped and not scrubbed";
 
         return new Remedy($label, [new ReplaceStep($step->with(['cleanUp' => $cleanUp]))]);
     }
@@ -152,7 +174,9 @@ final readonly class Workbench
         }
         $cleanUp = new CleanUp($step->cleanUp->carrier, $step->cleanUp->scrubbed, $minutes);
 
-        return new Remedy('Clean up after '.Minutes::inWords($minutes), [new ReplaceStep($step->with(['cleanUp' => $cleanUp]))]);
+        return new Remedy('Clean up after '.Minutes::inWords($minutes), [
+            new ReplaceStep($step->with(['cleanUp' => $cleanUp])),
+        ]);
     }
 
     /** @param  list<string>  $zones that the trial is for */
@@ -163,8 +187,16 @@ final readonly class Workbench
         if ($product === null) {
             return null;
         }
-        $trial = new Step($this->newId('test-patch'), 'test-patch', $product->id, $zones, 1, Application::Brush,
-            $step->thinner, $step->cleanUp);
+        $trial = new Step(
+            id: $this->newId('test-patch'),
+            technique: 'test-patch',
+            product: $product->id,
+            zones: $zones,
+            coats: 1,
+            application: Application::Brush,
+            thinner: $step->thinner,
+            cleanUp: $step->cleanUp,
+        );
 
         return new Remedy('Try it on a hidden spot first', [new InsertStep($trial, $this->indexOf($stepId))]);
     }
@@ -175,8 +207,21 @@ final readonly class Workbench
         $step = $this->step($stepId);
         [$product, $edits] = $this->onTheBench($product);
         $data = TechniqueLibrary::get($technique);
-        $edits[] = new ReplaceStep(new Step($step->id, $technique, $product->id, $step->zones, $data->coats, $data->application,
-            null, null, null, $step->doneAt, $step->note));
+        $edits[] = new ReplaceStep(
+            new Step(
+                id: $step->id,
+                technique: $technique,
+                product: $product->id,
+                zones: $step->zones,
+                coats: $data->coats,
+                application: $data->application,
+                thinner: null,
+                cleanUp: null,
+                waitMinutes: null,
+                doneAt: $step->doneAt,
+                note: $step->note,
+            ),
+        );
 
         return new Remedy($label, $edits);
     }
@@ -191,7 +236,7 @@ final readonly class Workbench
         $isThere = isset($this->plan->products[$wanted->id]);
 
         return new Remedy("Use “{$wanted->name}”", [
-            ...($isThere ? [] : [new PutProduct($wanted)]),
+            ...$isThere ? [] : [new PutProduct($wanted)],
             new ReplaceStep($step->with(['product' => $wanted->id])),
         ]);
     }
@@ -199,7 +244,14 @@ final readonly class Workbench
     /** @param  list<string>  $zones */
     public function lookBefore(string $stepId, array $zones): Remedy
     {
-        $look = new Step($this->newId('look-over'), 'look-over', null, $zones, 1, Application::Dry);
+        $look = new Step(
+            id: $this->newId('look-over'),
+            technique: 'look-over',
+            product: null,
+            zones: $zones,
+            coats: 1,
+            application: Application::Dry,
+        );
 
         return new Remedy('Look it over first', [new InsertStep($look, $this->indexOf($stepId))]);
     }
@@ -212,7 +264,10 @@ final readonly class Workbench
             return null;
         }
         $byArea = $step->zones;
-        usort($byArea, fn (string $a, string $b) => $this->plan->zones[$b]->areaCm2 <=> $this->plan->zones[$a]->areaCm2);
+        usort(
+            $byArea,
+            fn (string $a, string $b) => $this->plan->zones[$b]->areaCm2 <=> $this->plan->zones[$a]->areaCm2,
+        );
         $rounds = [[], []];
         $areas = [0.0, 0.0];
         foreach ($byArea as $zone) {
@@ -220,8 +275,20 @@ final readonly class Workbench
             $rounds[$to][] = $zone;
             $areas[$to] += $this->plan->zones[$zone]->areaCm2;
         }
-        $second = new Step($this->newId($step->technique), $step->technique, $step->product, $rounds[1], $step->coats, $step->application,
-            $step->thinner, $step->cleanUp, null, null, $step->note, $step->accepted);
+        $second = new Step(
+            id: $this->newId($step->technique),
+            technique: $step->technique,
+            product: $step->product,
+            zones: $rounds[1],
+            coats: $step->coats,
+            application: $step->application,
+            thinner: $step->thinner,
+            cleanUp: $step->cleanUp,
+            waitMinutes: null,
+            doneAt: null,
+            note: $step->note,
+            accepted: $step->accepted,
+        );
 
         return new Remedy('In two rounds, cleaned one after the other', [
             new ReplaceStep($step->onZones($rounds[0])),
@@ -240,20 +307,31 @@ final readonly class Workbench
     {
         $step = $this->step($stepId);
 
-        return new Remedy("Thin it with {$carrier->label()}", [new ReplaceStep($step->with(['thinner' => $carrier]))]);
+        return new Remedy("Thin it with {$carrier->label()}", [
+            new ReplaceStep($step->with(['thinner' => $carrier])),
+        ]);
     }
 
     public function inCoats(string $stepId, int $coats): Remedy
     {
         $step = $this->step($stepId);
 
-        return new Remedy($coats === 1 ? 'One thin coat only' : "In {$coats} thin coats", [new ReplaceStep($step->with(['coats' => $coats]))]);
+        return new Remedy($coats === 1 ? 'One thin coat only' : "In {$coats} thin coats", [
+            new ReplaceStep($step->with(['coats' => $coats])),
+        ]);
     }
 
     /** @param  list<string>  $zones */
     public function liftOffBefore(string $stepId, array $zones): Remedy
     {
-        $lift = new Step($this->newId('lift-off'), 'lift-off', null, $zones, 1, Application::Scrub);
+        $lift = new Step(
+            id: $this->newId('lift-off'),
+            technique: 'lift-off',
+            product: null,
+            zones: $zones,
+            coats: 1,
+            application: Application::Scrub,
+        );
 
         return new Remedy('Lift the chips first', [new InsertStep($lift, $this->indexOf($stepId))]);
     }
@@ -262,8 +340,23 @@ final readonly class Workbench
     {
         $step = $this->step($stepId);
 
-        return new Remedy('Lift it with water', [new ReplaceStep(new Step($step->id, 'lift-off', null, $step->zones, 1, Application::Scrub,
-            null, null, $step->waitMinutes, $step->doneAt, $step->note))]);
+        return new Remedy('Lift it with water', [
+            new ReplaceStep(
+                new Step(
+                    id: $step->id,
+                    technique: 'lift-off',
+                    product: null,
+                    zones: $step->zones,
+                    coats: 1,
+                    application: Application::Scrub,
+                    thinner: null,
+                    cleanUp: null,
+                    waitMinutes: $step->waitMinutes,
+                    doneAt: $step->doneAt,
+                    note: $step->note,
+                ),
+            ),
+        ]);
     }
 
     /**
@@ -274,11 +367,19 @@ final readonly class Workbench
      */
     public function chipsWithoutFilm(string $filmStep, string $liftStep, array $zones): array
     {
-        return array_map(fn (string $code) => $this->together('Leave the chipping film out: '.lcfirst(TechniqueLibrary::get($code)->name),
-            $this->insteadUse($liftStep, $code, StarterShelf::chips(), ''), $this->leaveOut($filmStep, $zones)), ['sponge-chips', 'brush-chips']);
+        return array_map(
+            fn (string $code) => $this->together(
+                'Leave the chipping film out: '.lcfirst(TechniqueLibrary::get($code)->name),
+                $this->insteadUse($liftStep, $code, StarterShelf::chips(), ''),
+                $this->leaveOut($filmStep, $zones),
+            ),
+            ['sponge-chips', 'brush-chips'],
+        );
     }
 
-    /** Several remedies as one; each is made for the plan as it stands, so they must not disturb each other's places. */
+    /**
+     * Several remedies as one; each is made for the plan as it stands, so they must not disturb each other's places.
+     */
     public function together(string $label, Remedy $first, Remedy $second): Remedy
     {
         return new Remedy($label, [...$first->edits, ...$second->edits]);
@@ -328,7 +429,11 @@ final readonly class Workbench
     private function onTheBench(Product $wanted): array
     {
         foreach ($this->plan->products as $product) {
-            if ($product->family === $wanted->family && $product->sheen === $wanted->sheen && ($product->colour === null) === ($wanted->colour === null)) {
+            if (
+                $product->family === $wanted->family &&
+                $product->sheen === $wanted->sheen &&
+                ($product->colour === null) === ($wanted->colour === null)
+            ) {
                 return [$product, []];
             }
         }

@@ -22,7 +22,8 @@ final class BlackOrWhiteBase extends RuleBase
 
     public const KIND = RuleKind::Custom;
 
-    public const EXPLANATION = 'Pure black and pure white leave no room for shade or light: a photograph shows a hole or a blank.';
+    public const EXPLANATION = 'Pure black and pure white leave no room for shade or light: a photograph shows a hole '
+        .'or a blank.';
 
     protected const WATCHES = [TechniqueKind::Colour, TechniqueKind::Shade];
 
@@ -45,8 +46,18 @@ final class BlackOrWhiteBase extends RuleBase
         $l = Lab::fromHex($colour)->l;
 
         return match (true) {
-            $l < self::BLACK => $this->finding(Severity::Note, $situation, $below, 'This base is as good as black: shade and washes will not show.'),
-            $l > self::WHITE => $this->finding(Severity::Note, $situation, $below, 'This base is as good as white: highlights and dust will not show.'),
+            $l < self::BLACK => $this->finding(
+                Severity::Note,
+                $situation,
+                $below,
+                'This base is as good as black: shade and washes will not show.',
+            ),
+            $l > self::WHITE => $this->finding(
+                Severity::Note,
+                $situation,
+                $below,
+                'This base is as good as white: highlights and dust will not show.',
+            ),
             default => null,
         };
     }
@@ -56,7 +67,10 @@ final class BlackOrWhiteBase extends RuleBase
         $colour = $bench->plan->productOf($bench->step($finding->stepId))->colour ?? '#000000';
 
         return array_filter([
-            $bench->withProduct($finding->stepId, Lab::fromHex($colour)->l < 50 ? StarterShelf::paintRubber() : StarterShelf::paintWhite()),
+            $bench->withProduct(
+                $finding->stepId,
+                Lab::fromHex($colour)->l < 50 ? StarterShelf::paintRubber() : StarterShelf::paintWhite(),
+            ),
         ]);
     }
 }

@@ -39,6 +39,13 @@ abstract class ContrastRule extends RuleBase
         }
         $fault = $this->fault(Lab::fromHex($paint->product->colour), Lab::fromHex($product->colour));
 
-        return $fault === null ? null : $this->finding(Severity::Note, $situation, $below, "“{$product->name}” {$fault} on “{$paint->product->name}”.");
+        return $fault === null
+            ? null
+            : $this->finding(
+                Severity::Note,
+                $situation,
+                $below,
+                "“{$product->name}” {$fault} on “{$paint->product->name}”.",
+            );
     }
 }

@@ -37,18 +37,32 @@ final class OrangeTrack extends RuleBase
     public function examine(Situation $situation, Strata $below): ?Finding
     {
         $colour = $situation->product?->colour;
-        if ($colour === null || $below->zone->kind !== ZoneKind::Tracks || $situation->technique->role !== ColourRole::Rust) {
+        if (
+            $colour === null ||
+            $below->zone->kind !== ZoneKind::Tracks ||
+            $situation->technique->role !== ColourRole::Rust
+        ) {
             return null;
         }
         $lab = Lab::fromHex($colour);
 
         return $lab->chroma() > self::BRIGHT && $lab->l > self::PALE
-            ? $this->finding(Severity::Note, $situation, $below, "“{$situation->product->name}” is too bright for a running track.")
+            ? $this->finding(
+                Severity::Note,
+                $situation,
+                $below,
+                "“{$situation->product->name}” is too bright for a running track.",
+            )
             : null;
     }
 
     public function remedies(Finding $finding, Workbench $bench): array
     {
-        return array_values(array_filter([$bench->withProduct($finding->stepId, StarterShelf::chips()), $bench->leaveOut($finding->stepId, $finding->zones)]));
+        return array_values(
+            array_filter([
+                $bench->withProduct($finding->stepId, StarterShelf::chips()),
+                $bench->leaveOut($finding->stepId, $finding->zones),
+            ]),
+        );
     }
 }

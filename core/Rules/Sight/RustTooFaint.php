@@ -21,7 +21,13 @@ final class RustTooFaint extends ContrastRule
 
     protected const ROLE = ColourRole::Rust;
 
-    protected const WATCHES = [TechniqueKind::Wash, TechniqueKind::Streak, TechniqueKind::Pigment, TechniqueKind::Detail, TechniqueKind::Blend];
+    protected const WATCHES = [
+        TechniqueKind::Wash,
+        TechniqueKind::Streak,
+        TechniqueKind::Pigment,
+        TechniqueKind::Detail,
+        TechniqueKind::Blend,
+    ];
 
     /** CIEDE2000 below which a small mark is lost. */
     private const SEEN = 10.0;

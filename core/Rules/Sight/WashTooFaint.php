@@ -17,7 +17,8 @@ final class WashTooFaint extends ContrastRule
 
     public const KIND = RuleKind::Custom;
 
-    public const EXPLANATION = 'A wash shows by being darker than its base; on a dark vehicle brown or grey lines must still be darker, or lighter on purpose.';
+    public const EXPLANATION = 'A wash shows by being darker than its base; on a dark vehicle brown or grey lines '
+        .'must still be darker, or lighter on purpose.';
 
     protected const WATCHES = [TechniqueKind::Wash];
 

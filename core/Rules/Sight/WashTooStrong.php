@@ -17,7 +17,8 @@ final class WashTooStrong extends ContrastRule
 
     public const KIND = RuleKind::Taste;
 
-    public const EXPLANATION = 'Nearly black lines on a light vehicle draw a net over it; a brown or grey of the same hue does not.';
+    public const EXPLANATION = 'Nearly black lines on a light vehicle draw a net over it; a brown or grey of the same '
+        .'hue does not.';
 
     protected const WATCHES = [TechniqueKind::Wash];
 
@@ -31,6 +32,11 @@ final class WashTooStrong extends ContrastRule
 
     public function remedies(Finding $finding, Workbench $bench): array
     {
-        return array_values(array_filter([$bench->withProduct($finding->stepId, StarterShelf::washEarth()), $bench->leaveOut($finding->stepId, $finding->zones)]));
+        return array_values(
+            array_filter([
+                $bench->withProduct($finding->stepId, StarterShelf::washEarth()),
+                $bench->leaveOut($finding->stepId, $finding->zones),
+            ]),
+        );
     }
 }

@@ -18,7 +18,8 @@ final class WeakColourOnDark extends RuleBase
 {
     public const CODE = 'weak-colour-on-dark';
 
-    public const EXPLANATION = 'Yellow, red and light pigments hide badly: over a dark ground they stay dull until many coats have covered it.';
+    public const EXPLANATION = 'Yellow, red and light pigments hide badly: over a dark ground they stay dull until '
+        .'many coats have covered it.';
 
     protected const WATCHES = [TechniqueKind::Colour];
 
@@ -35,14 +36,25 @@ final class WeakColourOnDark extends RuleBase
     public function examine(Situation $situation, Strata $below): ?Finding
     {
         $paint = $below->paint();
-        if ($paint?->product->colour === null || $situation->product?->colour === null || $situation->technique->role !== ColourRole::Base || $situation->step->coats >= self::COATS) {
+        if (
+            $paint?->product->colour === null ||
+            $situation->product?->colour === null ||
+            $situation->technique->role !== ColourRole::Base ||
+            $situation->step->coats >= self::COATS
+        ) {
             return null;
         }
         $over = Lab::fromHex($situation->product->colour);
         $isWeak = $over->l > 75 || ($over->chroma() > 45 && $over->hue() < 110);
 
         return $isWeak && Lab::fromHex($paint->product->colour)->l < self::DARK
-            ? $this->finding(Severity::Note, $situation, $below, "“{$situation->product->name}” hides badly over “{$paint->product->name}”; {$situation->step->coats} coats stay dull.")
+            ? $this->finding(
+                Severity::Note,
+                $situation,
+                $below,
+                "“{$situation->product->name}” hides badly over “{$paint->product->name}”; "
+                    ."{$situation->step->coats} coats stay dull.",
+            )
             : null;
     }
 

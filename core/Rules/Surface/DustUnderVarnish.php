@@ -17,7 +17,8 @@ final class DustUnderVarnish extends RuleBase
 {
     public const CODE = 'dust-under-varnish';
 
-    public const EXPLANATION = 'A sprayed varnish wets loose pigment through: it turns darker and flatter, and half of a light dust is gone.';
+    public const EXPLANATION = 'A sprayed varnish wets loose pigment through: it turns darker and flatter, and half '
+        .'of a light dust is gone.';
 
     protected const WATCHES = [TechniqueKind::ClearCoat];
 
@@ -26,7 +27,13 @@ final class DustUnderVarnish extends RuleBase
         $top = $below->top();
 
         return $top?->film === BinderFamily::DryPigment
-            ? $this->finding(Severity::Note, $situation, $below, 'The varnish darkens the loose pigment below and swallows part of it.', ['pigment' => $top->stepId])
+            ? $this->finding(
+                Severity::Note,
+                $situation,
+                $below,
+                'The varnish darkens the loose pigment below and swallows part of it.',
+                ['pigment' => $top->stepId],
+            )
             : null;
     }
 

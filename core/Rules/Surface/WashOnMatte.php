@@ -13,7 +13,8 @@ final class WashOnMatte extends WrongSheen
 {
     public const CODE = 'wash-on-matte';
 
-    public const EXPLANATION = 'Matte paint soaks a spirit wash up: it stains the faces, leaves tide marks and cannot be cleaned back; on gloss it runs along the lines.';
+    public const EXPLANATION = 'Matte paint soaks a spirit wash up: it stains the faces, leaves tide marks and cannot '
+        .'be cleaned back; on gloss it runs along the lines.';
 
     protected const WATCHES = [TechniqueKind::Wash];
 

@@ -35,7 +35,10 @@ final class Bench
     /** @var list<list<array{int, int, bool}>> by activity: [successor, max, to the end] */
     public array $pending;
 
-    /** @var array<int, int> by activity: minutes by which it counts as more urgent for the date that it has to meet; 0: none */
+    /**
+     * @var array<int, int> by activity: minutes by which it counts as more urgent for the date that it has to meet; 0:
+     *   none
+     */
     public array $pressing;
 
     /** @var list<int> activities, each after what it waits for */
@@ -105,7 +108,8 @@ final class Bench
      * The earliest start at or after the minute.
      *
      * @param  int  $free  when the hands are free; a set-up begins no earlier
-     * @param  int  $savedIn  session in which the right colour is in the airbrush; NO_SESSION: none; ANY_SESSION: counts no set-up
+     * @param  int  $savedIn  session in which the right colour is in the airbrush; NO_SESSION: none; ANY_SESSION:
+     *   counts no set-up
      * @return array{int, int, int}|null start, end, session; null: never within the calendar
      */
     public function earliest(int $index, int $minute, int $free, int $savedIn): ?array
@@ -113,11 +117,17 @@ final class Bench
         $activity = $this->problem->activities[$index];
         $sessions = $this->problem->sessions;
         $setup = $this->problem->setup;
-        for ($session = $this->sessionAt(max($minute, $free)), $last = count($sessions); $session < $last; $session++) {
+        for (
+            $session = $this->sessionAt(max($minute, $free)), $last = count($sessions);
+            $session < $last;
+            $session++
+        ) {
             [$from, $to] = $sessions[$session];
             if ($activity->split) {
                 $start = $this->rounded(max($minute, $free, $from));
-                $start = $activity->daylight ? $this->rounded($this->fit($this->problem->daylight, $start, $activity->active)) : $start;
+                $start = $activity->daylight
+                    ? $this->rounded($this->fit($this->problem->daylight, $start, $activity->active))
+                    : $start;
                 if ($start >= $to) {
                     continue;
                 }
@@ -135,7 +145,13 @@ final class Bench
             if ($activity->spray !== null && $session !== $savedIn && $savedIn !== self::ANY_SESSION) {
                 $start = max($minute, max($free, $from) + $setup);
             }
-            $start = $this->withinHours($this->rounded($start), $activity->active, $activity->spray !== null, $activity->daylight, $to);
+            $start = $this->withinHours(
+                $this->rounded($start),
+                $activity->active,
+                $activity->spray !== null,
+                $activity->daylight,
+                $to,
+            );
             if ($start !== null) {
                 return [$start, $start + $activity->active, $session];
             }
@@ -172,7 +188,9 @@ final class Bench
     {
         for ($moved = true; $moved && $start + $active <= $to;) {
             $moved = false;
-            foreach ([[$sprays, $this->problem->sprayWindows], [$daylight, $this->problem->daylight]] as [$asked, $windows]) {
+            foreach (
+                [[$sprays, $this->problem->sprayWindows], [$daylight, $this->problem->daylight]] as [$asked, $windows]
+            ) {
                 $fits = $asked ? $this->rounded($this->fit($windows, $start, $active)) : $start;
                 if ($fits > $start) {
                     $start = $fits;

@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Ulvrach\Schedule\Internal;
 
 /**
- * How early everything could end at best: by what waits for what through the calendar, and by how much time at the bench is
+ * How early everything could end at best: by what waits for what through the calendar, and by how much time at the
+ * bench is
  * needed. Airbrush changes and windows are left out, so it is never too late.
  *
  * @internal to Ulvrach\Schedule
@@ -56,7 +57,10 @@ final class Bound
             $work += $this->bench->problem->activities[$index]->active;
         }
 
-        return [array_sum($this->bench->late($ends)), $work === 0 ? $bound : max($bound, $this->afterWork($free, $work))];
+        return [
+            array_sum($this->bench->late($ends)),
+            $work === 0 ? $bound : max($bound, $this->afterWork($free, $work)),
+        ];
     }
 
     /** The minute at which so much time at the bench has passed. */

@@ -16,7 +16,7 @@ final class Chance
 
     public function __construct(int $seed)
     {
-        $this->state = ($seed & 0xFFFFFFFF) ?: 2_463_534_242;
+        $this->state = $seed & 0xFFFFFFFF ?: 2_463_534_242;
     }
 
     /**

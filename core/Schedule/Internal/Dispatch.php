@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Ulvrach\Schedule\Internal;
 
 /**
- * A first sound order: always the work that can start first, the one with the longest way still to go among equals, unless it
+ * A first sound order: always the work that can start first, the one with the longest way still to go among equals,
+ * unless it
  * would let a window close that stands open.
  *
  * @internal to Ulvrach\Schedule
@@ -20,10 +21,22 @@ final class Dispatch
     /** @var array<int, int> by activity: minutes of waits and work that follow it at the least */
     private array $tail = [];
 
-    /** @var array<int, array{array{int, int, int}, int}> by activity: its earliest start as last found, and the session that saved it a set-up */
+    /**
+     * @var array<int, array{
+     *   array{int, int, int},
+     *   int,
+     * }> by activity: its earliest start as last found, and the session that saved it a set-up
+     */
     private array $found = [];
 
-    /** @var list<array{int, int, int, bool}> windows that stand open: what opened it, what has to follow, within how long, to the end */
+    /**
+     * @var list<array{
+     *   int,
+     *   int,
+     *   int,
+     *   bool,
+     * }> windows that stand open: what opened it, what has to follow, within how long, to the end
+     */
     private array $open = [];
 
     /** @var array<int, array<int, true>> by activity: all that waits for it, itself left out */
@@ -39,7 +52,10 @@ final class Dispatch
             }
             foreach ($bench->problem->lags as $lag) {
                 if ($lag->from === $index) {
-                    $this->tail[$index] = max($this->tail[$index], $lag->min + $bench->problem->activities[$lag->to]->active + $this->tail[$lag->to]);
+                    $this->tail[$index] = max(
+                        $this->tail[$index],
+                        $lag->min + $bench->problem->activities[$lag->to]->active + $this->tail[$lag->to],
+                    );
                 }
             }
         }
@@ -48,7 +64,8 @@ final class Dispatch
     /**
      * @param  array<int, int>  $favour  by activity: minutes by which it counts as more urgent
      * @param  bool  $longestFirst  within a session the longest way to go counts before the earliest start
-     * @param  bool  $opensLate  work that opens a window also waits while steps of its own lie before what has to follow
+     * @param  bool  $opensLate  work that opens a window also waits while steps of its own lie before what has to
+     *   follow
      * @return Sweep|null null: no way on was found
      */
     public function run(array $favour = [], bool $longestFirst = false, bool $opensLate = false): ?Sweep
@@ -103,8 +120,16 @@ final class Dispatch
             $isTied = $this->bench->windows[$index] !== [];
             $saves = $saved === $found[2];
             $due = $activity->notAfter ?? PHP_INT_MAX;
-            $now = [$this->closesAWindow($sweep, $index, $found[1]) || $this->opensTooSoon($sweep, $index, $opensLate), $due, $longestFirst ? $found[2] : $found[0] - ($isTied ? 1 : 0),
-                $isTied ? 0 : 1, $saves ? 0 : 1, -$this->tail[$index] - ($favour[$index] ?? 0), $found[0], $index];
+            $now = [
+                $this->closesAWindow($sweep, $index, $found[1]) || $this->opensTooSoon($sweep, $index, $opensLate),
+                $due,
+                $longestFirst ? $found[2] : $found[0] - ($isTied ? 1 : 0),
+                $isTied ? 0 : 1,
+                $saves ? 0 : 1,
+                -$this->tail[$index] - ($favour[$index] ?? 0),
+                $found[0],
+                $index,
+            ];
             if ($rank === null || $now < $rank) {
                 [$best, $rank] = [[$index, $found[0]], $now];
             }
@@ -119,7 +144,10 @@ final class Dispatch
         if (isset($this->found[$index])) {
             [$found, $savedThen] = $this->found[$index];
             // The hands are free later than when it was found, which matters only where it would begin before.
-            $setup = $this->bench->problem->activities[$index]->spray === null || $found[2] === $saved ? 0 : $this->bench->problem->setup;
+            $setup =
+                $this->bench->problem->activities[$index]->spray === null || $found[2] === $saved
+                    ? 0
+                    : $this->bench->problem->setup;
             if ($saved === $savedThen && $found[0] >= $free + $setup) {
                 return $found;
             }
@@ -184,7 +212,13 @@ final class Dispatch
     {
         foreach ($this->bench->pending[$index] as [$tied]) {
             foreach ($this->bench->before[$tied] as [$other]) {
-                if ($other !== $index && ! isset($sweep->end[$other]) && ! ($opensLate ? in_array($other, $this->bench->after[$index], true) : isset($this->later[$index][$other]))) {
+                if (
+                    $other !== $index &&
+                    ! isset($sweep->end[$other]) &&
+                    ! ($opensLate
+                        ? in_array($other, $this->bench->after[$index], true)
+                        : isset($this->later[$index][$other]))
+                ) {
                     return true;
                 }
             }
@@ -205,7 +239,11 @@ final class Dispatch
                 return true;
             }
             $found = $this->bench->earliest($tied, $free, $free, Bench::NO_SESSION);
-            if ($found === null || $found[$toEnd ? 1 : 0] > $sweep->end[$placed] + $max || ! $this->tiedFits($tied, $found[1])) {
+            if (
+                $found === null ||
+                $found[$toEnd ? 1 : 0] > $sweep->end[$placed] + $max ||
+                ! $this->tiedFits($tied, $found[1])
+            ) {
                 return true;
             }
         }

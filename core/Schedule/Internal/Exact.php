@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Ulvrach\Schedule\Internal;
 
 /**
- * Depth-first search over all orders that respect what waits for what. A prefix is given up when its bound is no better than
+ * Depth-first search over all orders that respect what waits for what. A prefix is given up when its bound is no better
+ * than
  * what is known, or when the same work was done before in another order with every time no later.
  *
  * @internal to Ulvrach\Schedule
@@ -23,7 +24,15 @@ final class Exact
 
     private readonly Bound $bound;
 
-    /** @var array<string, list<array{int, int, array<int, int>, int, list<int>}>> by what is done and what is in the airbrush: hands free, set-ups, ends that matter, makespan, dates missed */
+    /**
+     * @var array<string, list<array{
+     *   int,
+     *   int,
+     *   array<int, int>,
+     *   int,
+     *   list<int>,
+     * }>> by what is done and what is in the airbrush: hands free, set-ups, ends that matter, makespan, dates missed
+     */
     private array $seen = [];
 
     /** @param  \Closure(): bool  $keepGoing */
@@ -97,10 +106,15 @@ final class Exact
         $bound = $this->bound->withLateness($sweep->end, $sweep->free());
         $known = [$this->best[0], $this->best[1]];
 
-        return $bound < $known || ($bound === $known && [$sweep->countSetups(), $sweep->countSessions()] < [$this->best[2], $this->best[3]]);
+        return $bound < $known ||
+            ($bound === $known &&
+                [$sweep->countSetups(), $sweep->countSessions()] < [$this->best[2], $this->best[3]]);
     }
 
-    /** Only where no window stands open: keeping one may delay what is placed, and then earlier is not better in every way. */
+    /**
+     * Only where no window stands open: keeping one may delay what is placed, and then earlier is not better in every
+     * way.
+     */
     private function isDominated(Sweep $sweep, int $mask): bool
     {
         $ends = [];
@@ -122,7 +136,13 @@ final class Exact
         $setups = $sweep->countSetups();
         $late = $this->bench->late($sweep->end);
         foreach ($this->seen[$key] ?? [] as [$otherFree, $otherSetups, $otherEnds, $makespan, $otherLate]) {
-            if ($otherFree <= $free && $otherSetups <= $setups && $makespan <= $sweep->makespan() && $this->noLater($otherEnds, $ends) && $this->noLater($otherLate, $late)) {
+            if (
+                $otherFree <= $free &&
+                $otherSetups <= $setups &&
+                $makespan <= $sweep->makespan() &&
+                $this->noLater($otherEnds, $ends) &&
+                $this->noLater($otherLate, $late)
+            ) {
                 return true;
             }
         }

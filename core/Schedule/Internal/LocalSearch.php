@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace Ulvrach\Schedule\Internal;
 
 /**
- * Takes one activity, or all that windows tie together, out of the order and puts it in elsewhere, between what it waits for and
- * what waits for it. A worse order is taken while it is no worse than the one of some moves ago (late acceptance, Burke and
+ * Takes one activity, or all that windows tie together, out of the order and puts it in elsewhere, between what it
+ * waits for and
+ * what waits for it. A worse order is taken while it is no worse than the one of some moves ago (late acceptance, Burke
+ * and
  * Bykov, European Journal of Operational Research 258, 2017, 70–78), so that the search climbs out of hollows.
  *
  * @internal to Ulvrach\Schedule
@@ -21,7 +23,10 @@ final class LocalSearch
     /** How much more a minute past a date counts than one of the end of all. */
     private const LATE = 4;
 
-    /** Moves without a better order before the search goes elsewhere: as good as 10 000 and better than 1 200 on 50 steps with eight seeds. */
+    /**
+     * Moves without a better order before the search goes elsewhere: as good as 10 000 and better than 1 200 on 50
+     * steps with eight seeds.
+     */
     private const PATIENCE = 4000;
 
     /** Orders by urgencies that are tried for each activity, at the beginning and whenever moves are stuck. */
@@ -34,8 +39,11 @@ final class LocalSearch
     /** @var array<int, list<int>> by activity: what is tied to it by windows, itself among them */
     private array $blocks = [];
 
-    public function __construct(private readonly Bench $bench, private readonly Chance $chance, private readonly Urgencies $urgencies)
-    {
+    public function __construct(
+        private readonly Bench $bench,
+        private readonly Chance $chance,
+        private readonly Urgencies $urgencies,
+    ) {
         for ($index = 0; $index < $bench->count; $index++) {
             $this->blocks[$index] = [$index];
         }
@@ -195,6 +203,9 @@ final class LocalSearch
     /** The aims as one number, with a pull on everything towards the front, so that plateaus have a slope. */
     private function score(Sweep $sweep): float
     {
-        return self::LATE * $sweep->lateness() + $sweep->makespan() + $this->bench->problem->setup * $sweep->countSetups() + array_sum($sweep->end) / (4 * count($sweep->end));
+        return self::LATE * $sweep->lateness() +
+            $sweep->makespan() +
+            $this->bench->problem->setup * $sweep->countSetups() +
+            array_sum($sweep->end) / (4 * count($sweep->end));
     }
 }

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace Ulvrach\Schedule\Internal;
 
 /**
- * For a fixed order of work the earliest schedule is one least fixpoint: sweep forward; where a window breaks, delay the
- * activity that opens it; sweep again from there. Delays only grow, so it ends. A prefix of an order gives a schedule that no
+ * For a fixed order of work the earliest schedule is one least fixpoint: sweep forward; where a window breaks, delay
+ * the
+ * activity that opens it; sweep again from there. Delays only grow, so it ends. A prefix of an order gives a schedule
+ * that no
  * way of going on can beat.
  *
  * @internal to Ulvrach\Schedule
@@ -50,7 +52,8 @@ final class Sweep
     }
 
     /**
-     * Another order that begins like this one; what it begins with is not swept again, unless a window has delayed something.
+     * Another order that begins like this one; what it begins with is not swept again, unless a window has delayed
+     * something.
      *
      * @param  list<int>  $order
      */
@@ -126,8 +129,17 @@ final class Sweep
                 $minute = max($minute, $this->end[$before] + $min);
             }
             $spray = $activities[$index]->spray;
-            $found = $bench->earliest($index, $minute, $free, $spray !== null && $spray === $colour ? $colourIn : Bench::NO_SESSION);
-            if ($found === null || $found[1] > $stopAt || ($activities[$index]->notAfter !== null && $found[0] > $activities[$index]->notAfter)) {
+            $found = $bench->earliest(
+                $index,
+                $minute,
+                $free,
+                $spray !== null && $spray === $colour ? $colourIn : Bench::NO_SESSION,
+            );
+            if (
+                $found === null ||
+                $found[1] > $stopAt ||
+                ($activities[$index]->notAfter !== null && $found[0] > $activities[$index]->notAfter)
+            ) {
                 return -1;
             }
             [$this->start[$index], $free, $this->session[$index]] = $found;
@@ -149,7 +161,9 @@ final class Sweep
         return null;
     }
 
-    /** @return array{int, string|null, int} when the hands are free, the colour in the airbrush, and in which session */
+    /**
+     * @return array{int, string|null, int} when the hands are free, the colour in the airbrush, and in which session
+     */
     private function stateBefore(int $place): array
     {
         assert($place >= 0 && $place <= count($this->order));
@@ -195,7 +209,11 @@ final class Sweep
     {
         $used = [];
         foreach ($this->order as $index) {
-            for ($session = $this->session[$index]; $session <= $this->bench->sessionAt($this->end[$index] - 1); $session++) {
+            for (
+                $session = $this->session[$index];
+                $session <= $this->bench->sessionAt($this->end[$index] - 1);
+                $session++
+            ) {
                 $used[$session] = true;
             }
         }

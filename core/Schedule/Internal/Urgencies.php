@@ -5,10 +5,14 @@ declare(strict_types=1);
 namespace Ulvrach\Schedule\Internal;
 
 /**
- * Another way to a good order: how urgent each activity counts, and in which manner orders are made from that, are bred: the
- * best of a generation live on, some new ones join them, and the rest are children that have each urgency rather from a parent
- * among the best than from one among the others (biased random keys, Gonçalves and Resende, Journal of Heuristics 17, 2011,
- * 487–525). Where moves within an order are stuck, since a whole evening would have to be arranged anew, this goes on.
+ * Another way to a good order: how urgent each activity counts, and in which manner orders are made from that, are
+ * bred: the
+ * best of a generation live on, some new ones join them, and the rest are children that have each urgency rather from a
+ * parent
+ * among the best than from one among the others (biased random keys, Gonçalves and Resende, Journal of Heuristics 17,
+ * 2011,
+ * 487–525). Where moves within an order are stuck, since a whole evening would have to be arranged anew, this goes
+ * on.
  *
  * @internal to Ulvrach\Schedule
  *
@@ -39,8 +43,11 @@ final class Urgencies
 
     private float $score = INF;
 
-    public function __construct(private readonly Bench $bench, private readonly Chance $chance, private readonly Dispatch $dispatch)
-    {
+    public function __construct(
+        private readonly Bench $bench,
+        private readonly Chance $chance,
+        private readonly Dispatch $dispatch,
+    ) {
     }
 
     /**
@@ -51,7 +58,10 @@ final class Urgencies
     public function improve(int $tries, \Closure $keepGoing, \Closure $score): ?Sweep
     {
         for ($try = 0; $try < $tries && ($try % 8 !== 0 || $keepGoing()); $try++) {
-            $keys = $this->generation === [] || count($this->next) < self::BEST + self::NEW ? $this->anyhow() : $this->child();
+            $keys =
+                $this->generation === [] || count($this->next) < self::BEST + self::NEW
+                    ? $this->anyhow()
+                    : $this->child();
             $sweep = $this->orderOf($keys);
             $now = $sweep === null ? INF : $score($sweep);
             if ($sweep !== null && $now <= $this->score) {
@@ -94,7 +104,9 @@ final class Urgencies
     private function child(): array
     {
         [$urgency, $manner] = $this->generation[$this->chance->below(self::BEST)][1];
-        [$otherUrgency, $otherManner] = $this->generation[self::BEST + $this->chance->below(self::POPULATION - self::BEST)][1];
+        [$otherUrgency, $otherManner] = $this->generation[
+            self::BEST + $this->chance->below(self::POPULATION - self::BEST)
+        ][1];
         foreach ($otherUrgency as $index => $minutes) {
             if ($this->chance->below(100) >= self::INHERITED) {
                 $urgency[$index] = $minutes;

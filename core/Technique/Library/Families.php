@@ -9,7 +9,12 @@ use Ulvrach\Chemistry\BinderFamily;
 /** @internal sets of families that many techniques share */
 final class Families
 {
-    public const PAINTS = [BinderFamily::WaterborneAcrylic, BinderFamily::AlcoholAcrylic, BinderFamily::Lacquer, BinderFamily::Enamel];
+    public const PAINTS = [
+        BinderFamily::WaterborneAcrylic,
+        BinderFamily::AlcoholAcrylic,
+        BinderFamily::Lacquer,
+        BinderFamily::Enamel,
+    ];
 
     public const CLEARS = [BinderFamily::WaterborneAcrylic, BinderFamily::AlcoholAcrylic, BinderFamily::Lacquer];
 

@@ -18,18 +18,22 @@ use Ulvrach\Technique\TechniqueKind;
 /** Filters, oils and washes. */
 final class TintWork
 {
-    private const BRUSHES = ['round synthetic brush', 'two pools of thinner: one to work, one to clean', 'paper towel'];
+    private const BRUSHES = [
+        'round synthetic brush',
+        'two pools of thinner: one to work, one to clean',
+        'paper towel',
+    ];
 
     /** Minutes; docs/sources.md, "drying table": the row "enamel wash, streak or effect". */
     public static function dullingEnamel(): CleanUpWindow
     {
-        return new CleanUpWindow(20, 240, 1440, 'dull, no longer glossy');
+        return new CleanUpWindow(earliest: 20, bestUntil: 240, latest: 1440, sign: 'dull, no longer glossy');
     }
 
     /** Minutes; drying table, "artist oil": blend from 5–10 min to several hours. */
     public static function settingOil(): CleanUpWindow
     {
-        return new CleanUpWindow(10, 240, 1440, 'no longer shining');
+        return new CleanUpWindow(earliest: 10, bestUntil: 240, latest: 1440, sign: 'no longer shining');
     }
 
     /** @return list<Technique> */
@@ -44,25 +48,93 @@ final class TintWork
         $satin = [Sheen::Satin, Sheen::Matte];
 
         return [
-            new Technique('filter', 'Filter', TechniqueKind::Filter, Stage::Tint, Families::SPIRIT, Application::Brush, Coverage::Partial,
-                'One thin transparent tint, kept moving, that pulls the colours together.',
-                new Practice(['an even film that dries without a rim', 'a pool: draw it off at once'], self::BRUSHES, 'Wiped off with spirit while damp.',
-                    ['Three to five parts of colour in a hundred.'], ['air-filter', 'oil-dots'], 'whole faces, quickly'),
-                applyMinutes: 4.0, role: ColourRole::Tint, sheens: $satin),
-            new Technique('air-filter', 'Filter by airbrush', TechniqueKind::Filter, Stage::Tint, Families::CLEARS, Application::Airbrush, Coverage::Grain,
-                'Clear coat with a few per cent of colour, misted over the panels.',
-                new Practice(['seen only against an untreated panel'], ['airbrush 0.3 mm', '1 bar'], 'Misted over with the base tone.', ['Sprayed, it does not mind gloss.'], ['filter'], 'a mist'),
-                setUpMinutes: 10, applyMinutes: 3.0, role: ColourRole::Tint),
-            new Technique('oil-dots', 'Oil dots', TechniqueKind::Blend, Stage::Tint, [BinderFamily::ArtistOil], Application::Brush, Coverage::Partial,
-                'Rows of small dots of several oils, blended away downwards to a faint, varied tint.',
-                new Practice(['dots no bigger than a pinhead', 'no dot can be told apart when blended'], ['oils drained on card', 'flat soft brush, just damp', 'second pool to clean'],
-                    'Wiped off with spirit for some hours.', ['Fresh oil is drained on card first, up to a day.'], ['filter', 'oil-shading'], 'dots quickly, blending slowly'),
-                applyMinutes: 4.0, cleanMinutes: 8.0, cleanUp: self::settingOil(), role: ColourRole::Tint, sheens: $satin),
-            new Technique('oil-shading', 'Oil shading', TechniqueKind::Blend, Stage::Tint, [BinderFamily::ArtistOil], Application::Brush, Coverage::Partial,
-                'Dark oil into corners and light oil onto tops and panel centres, feathered to nothing.',
-                new Practice(['no border between tint and paint'], ['oils drained on card', 'soft brush, dry or just damp'], 'Wiped off with spirit for some hours.', [], ['oil-dots', 'post-shade'],
-                    'panel by panel'),
-                applyMinutes: 5.0, cleanMinutes: 8.0, cleanUp: self::settingOil(), role: ColourRole::Shade, sheens: $satin),
+            new Technique(
+                code: 'filter',
+                name: 'Filter',
+                kind: TechniqueKind::Filter,
+                stage: Stage::Tint,
+                families: Families::SPIRIT,
+                application: Application::Brush,
+                coverage: Coverage::Partial,
+                purpose: 'One thin transparent tint, kept moving, that pulls the colours together.',
+                practice: new Practice(
+                    signs: ['an even film that dries without a rim', 'a pool: draw it off at once'],
+                    tools: self::BRUSHES,
+                    undo: 'Wiped off with spirit while damp.',
+                    cautions: ['Three to five parts of colour in a hundred.'],
+                    alternatives: ['air-filter', 'oil-dots'],
+                    because: 'whole faces, quickly',
+                ),
+                applyMinutes: 4.0,
+                role: ColourRole::Tint,
+                sheens: $satin,
+            ),
+            new Technique(
+                code: 'air-filter',
+                name: 'Filter by airbrush',
+                kind: TechniqueKind::Filter,
+                stage: Stage::Tint,
+                families: Families::CLEARS,
+                application: Application::Airbrush,
+                coverage: Coverage::Grain,
+                purpose: 'Clear coat with a few per cent of colour, misted over the panels.',
+                practice: new Practice(
+                    signs: ['seen only against an untreated panel'],
+                    tools: ['airbrush 0.3 mm', '1 bar'],
+                    undo: 'Misted over with the base tone.',
+                    cautions: ['Sprayed, it does not mind gloss.'],
+                    alternatives: ['filter'],
+                    because: 'a mist',
+                ),
+                setUpMinutes: 10,
+                applyMinutes: 3.0,
+                role: ColourRole::Tint,
+            ),
+            new Technique(
+                code: 'oil-dots',
+                name: 'Oil dots',
+                kind: TechniqueKind::Blend,
+                stage: Stage::Tint,
+                families: [BinderFamily::ArtistOil],
+                application: Application::Brush,
+                coverage: Coverage::Partial,
+                purpose: 'Rows of small dots of several oils, blended away downwards to a faint, varied tint.',
+                practice: new Practice(
+                    signs: ['dots no bigger than a pinhead', 'no dot can be told apart when blended'],
+                    tools: ['oils drained on card', 'flat soft brush, just damp', 'second pool to clean'],
+                    undo: 'Wiped off with spirit for some hours.',
+                    cautions: ['Fresh oil is drained on card first, up to a day.'],
+                    alternatives: ['filter', 'oil-shading'],
+                    because: 'dots quickly, blending slowly',
+                ),
+                applyMinutes: 4.0,
+                cleanMinutes: 8.0,
+                cleanUp: self::settingOil(),
+                role: ColourRole::Tint,
+                sheens: $satin,
+            ),
+            new Technique(
+                code: 'oil-shading',
+                name: 'Oil shading',
+                kind: TechniqueKind::Blend,
+                stage: Stage::Tint,
+                families: [BinderFamily::ArtistOil],
+                application: Application::Brush,
+                coverage: Coverage::Partial,
+                purpose: 'Dark oil into corners and light oil onto tops and panel centres, feathered to nothing.',
+                practice: new Practice(
+                    signs: ['no border between tint and paint'],
+                    tools: ['oils drained on card', 'soft brush, dry or just damp'],
+                    undo: 'Wiped off with spirit for some hours.',
+                    alternatives: ['oil-dots', 'post-shade'],
+                    because: 'panel by panel',
+                ),
+                applyMinutes: 5.0,
+                cleanMinutes: 8.0,
+                cleanUp: self::settingOil(),
+                role: ColourRole::Shade,
+                sheens: $satin,
+            ),
         ];
     }
 
@@ -72,29 +144,127 @@ final class TintWork
         $gloss = [Sheen::Gloss, Sheen::Satin];
 
         return [
-            new Technique('pin-wash', 'Pin wash', TechniqueKind::Wash, Stage::Tint, Families::SPIRIT, Application::Brush, Coverage::Partial,
-                'Touched to lines and the foot of details, where it runs along by itself; the faces stay clean.',
-                new Practice(['runs along the line when touched from the top', 'dull: clean it'], self::BRUSHES, 'Cleaned off with spirit inside its window.',
-                    ['Touch a rivet from its top, not its foot.'], ['enamel-wash', 'clay-wash'], 'line by line, little to clean'),
-                applyMinutes: 5.0, cleanMinutes: 6.0, cleanUp: self::dullingEnamel(), role: ColourRole::Shade, sheens: $gloss),
-            new Technique('enamel-wash', 'Enamel wash', TechniqueKind::Wash, Stage::Tint, [BinderFamily::Enamel], Application::Brush, Coverage::Partial,
-                'Over everything, then cleaned off the raised faces: darker and dirtier all over.',
-                new Practice(['dull: clean it', 'still shining: wait, do another section'], self::BRUSHES, 'Cleaned off with spirit inside its window.',
-                    ['In sections: cleaning takes two or three times as long as applying.', 'A fine natural brush is ruined by it.'], ['pin-wash', 'oil-wash'], 'brushed on fast; cleaning counts'),
-                applyMinutes: 3.3, cleanMinutes: 10.0, cleanUp: self::dullingEnamel(), role: ColourRole::Shade, sheens: $gloss),
-            new Technique('oil-wash', 'Oil wash', TechniqueKind::Wash, Stage::Tint, [BinderFamily::ArtistOil], Application::Brush, Coverage::Partial,
-                'As an enamel wash, with longer to blend and far longer to dry.',
-                new Practice(['no longer shining: clean it'], self::BRUSHES, 'Cleaned off with spirit for some hours.', ['Drain the oil on card first.'], ['enamel-wash', 'pin-wash'], 'as an enamel wash'),
-                applyMinutes: 3.3, cleanMinutes: 10.0, cleanUp: self::settingOil(), role: ColourRole::Shade, sheens: $gloss),
-            new Technique('clay-wash', 'Clay wash', TechniqueKind::Wash, Stage::Tint, [BinderFamily::ClayWash], Application::Brush, Coverage::Partial,
-                'Dries to a powder in the recesses and wipes off with damp paper, now or much later.',
-                new Practice(['powdery and pale all over: wipe it'], ['any brush', 'damp paper'], 'Rinses off with water at any time.', ['Seal it before any water comes near again.'], ['pin-wash', 'acrylic-wash'], 'wiping is quick'),
-                applyMinutes: 3.3, cleanMinutes: 6.0, cleanUp: new CleanUpWindow(20, null, null, 'powdery and pale all over'), role: ColourRole::Shade),
-            new Technique('acrylic-wash', 'Acrylic wash', TechniqueKind::Wash, Stage::Tint, [BinderFamily::WaterborneAcrylic], Application::Brush, Coverage::Partial,
-                'A waterborne wash, worked while wet: once dry it stays.',
-                new Practice(['draw pools off before their rim dries'], ['soft brush', 'retarder', 'damp cotton bud'], 'With water for some minutes, then only with what takes the paint too.',
-                    ['Retarder buys a few minutes.', 'A little at a time.'], ['pin-wash', 'clay-wash'], 'small areas at a time'),
-                applyMinutes: 5.0, role: ColourRole::Shade, sheens: $gloss),
+            new Technique(
+                code: 'pin-wash',
+                name: 'Pin wash',
+                kind: TechniqueKind::Wash,
+                stage: Stage::Tint,
+                families: Families::SPIRIT,
+                application: Application::Brush,
+                coverage: Coverage::Partial,
+                purpose: 'Touched to lines and the foot of details, where it runs along by itself; the faces stay '
+                    .'clean.',
+                practice: new Practice(
+                    signs: ['runs along the line when touched from the top', 'dull: clean it'],
+                    tools: self::BRUSHES,
+                    undo: 'Cleaned off with spirit inside its window.',
+                    cautions: ['Touch a rivet from its top, not its foot.'],
+                    alternatives: ['enamel-wash', 'clay-wash'],
+                    because: 'line by line, little to clean',
+                ),
+                applyMinutes: 5.0,
+                cleanMinutes: 6.0,
+                cleanUp: self::dullingEnamel(),
+                role: ColourRole::Shade,
+                sheens: $gloss,
+            ),
+            new Technique(
+                code: 'enamel-wash',
+                name: 'Enamel wash',
+                kind: TechniqueKind::Wash,
+                stage: Stage::Tint,
+                families: [BinderFamily::Enamel],
+                application: Application::Brush,
+                coverage: Coverage::Partial,
+                purpose: 'Over everything, then cleaned off the raised faces: darker and dirtier all over.',
+                practice: new Practice(
+                    signs: ['dull: clean it', 'still shining: wait, do another section'],
+                    tools: self::BRUSHES,
+                    undo: 'Cleaned off with spirit inside its window.',
+                    cautions: [
+                        'In sections: cleaning takes two or three times as long as applying.',
+                        'A fine natural brush is ruined by it.',
+                    ],
+                    alternatives: ['pin-wash', 'oil-wash'],
+                    because: 'brushed on fast; cleaning counts',
+                ),
+                applyMinutes: 3.3,
+                cleanMinutes: 10.0,
+                cleanUp: self::dullingEnamel(),
+                role: ColourRole::Shade,
+                sheens: $gloss,
+            ),
+            new Technique(
+                code: 'oil-wash',
+                name: 'Oil wash',
+                kind: TechniqueKind::Wash,
+                stage: Stage::Tint,
+                families: [BinderFamily::ArtistOil],
+                application: Application::Brush,
+                coverage: Coverage::Partial,
+                purpose: 'As an enamel wash, with longer to blend and far longer to dry.',
+                practice: new Practice(
+                    signs: ['no longer shining: clean it'],
+                    tools: self::BRUSHES,
+                    undo: 'Cleaned off with spirit for some hours.',
+                    cautions: ['Drain the oil on card first.'],
+                    alternatives: ['enamel-wash', 'pin-wash'],
+                    because: 'as an enamel wash',
+                ),
+                applyMinutes: 3.3,
+                cleanMinutes: 10.0,
+                cleanUp: self::settingOil(),
+                role: ColourRole::Shade,
+                sheens: $gloss,
+            ),
+            new Technique(
+                code: 'clay-wash',
+                name: 'Clay wash',
+                kind: TechniqueKind::Wash,
+                stage: Stage::Tint,
+                families: [BinderFamily::ClayWash],
+                application: Application::Brush,
+                coverage: Coverage::Partial,
+                purpose: 'Dries to a powder in the recesses and wipes off with damp paper, now or much later.',
+                practice: new Practice(
+                    signs: ['powdery and pale all over: wipe it'],
+                    tools: ['any brush', 'damp paper'],
+                    undo: 'Rinses off with water at any time.',
+                    cautions: ['Seal it before any water comes near again.'],
+                    alternatives: ['pin-wash', 'acrylic-wash'],
+                    because: 'wiping is quick',
+                ),
+                applyMinutes: 3.3,
+                cleanMinutes: 6.0,
+                cleanUp: new CleanUpWindow(
+                    earliest: 20,
+                    bestUntil: null,
+                    latest: null,
+                    sign: 'powdery and pale all over',
+                ),
+                role: ColourRole::Shade,
+            ),
+            new Technique(
+                code: 'acrylic-wash',
+                name: 'Acrylic wash',
+                kind: TechniqueKind::Wash,
+                stage: Stage::Tint,
+                families: [BinderFamily::WaterborneAcrylic],
+                application: Application::Brush,
+                coverage: Coverage::Partial,
+                purpose: 'A waterborne wash, worked while wet: once dry it stays.',
+                practice: new Practice(
+                    signs: ['draw pools off before their rim dries'],
+                    tools: ['soft brush', 'retarder', 'damp cotton bud'],
+                    undo: 'With water for some minutes, then only with what takes the paint too.',
+                    cautions: ['Retarder buys a few minutes.', 'A little at a time.'],
+                    alternatives: ['pin-wash', 'clay-wash'],
+                    because: 'small areas at a time',
+                ),
+                applyMinutes: 5.0,
+                role: ColourRole::Shade,
+                sheens: $gloss,
+            ),
         ];
     }
 }

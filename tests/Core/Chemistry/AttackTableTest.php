@@ -9,29 +9,74 @@ use Ulvrach\Chemistry\Contact;
 use Ulvrach\Chemistry\CureState;
 use Ulvrach\Chemistry\Substrate;
 
-it('reads the table as a modeller does', function (BinderFamily $film, Carrier $carrier, CureState $state, ?int $level) {
+it('reads the table as a modeller does', function (
+    BinderFamily $film,
+    Carrier $carrier,
+    CureState $state,
+    ?int $level,
+) {
     expect(AttackTable::onFilm($film, $carrier, $state))->toBe($level);
 })->with([
     'water stains a fresh acrylic' => [BinderFamily::WaterborneAcrylic, Carrier::Water, CureState::TouchDry, 2],
     'and leaves a cured one alone' => [BinderFamily::WaterborneAcrylic, Carrier::Water, CureState::SolventProof, 0],
-    'alcohol dissolves its own paint for ever' => [BinderFamily::AlcoholAcrylic, Carrier::AlcoholBlend, CureState::SolventProof, 3],
-    'a recoatable film stands one level better than a young one' => [BinderFamily::Enamel, Carrier::OdourlessSpirit, CureState::Recoatable, 2],
+    'alcohol dissolves its own paint for ever' => [
+        BinderFamily::AlcoholAcrylic,
+        Carrier::AlcoholBlend,
+        CureState::SolventProof,
+        3,
+    ],
+    'a recoatable film stands one level better than a young one' => [
+        BinderFamily::Enamel,
+        Carrier::OdourlessSpirit,
+        CureState::Recoatable,
+        2,
+    ],
     'but never better than a hardened one' => [BinderFamily::Enamel, Carrier::WhiteSpirit, CureState::Recoatable, 2],
-    'a hot thinner gives no credit for a skin' => [BinderFamily::WaterborneAcrylic, Carrier::LacquerThinner, CureState::Recoatable, 3],
-    'acetone dissolves what lacquer thinner moves' => [BinderFamily::WaterborneAcrylic, Carrier::Acetone, CureState::SolventProof, 3],
-    'where lacquer thinner does little, acetone is untested' => [BinderFamily::ClayWash, Carrier::Acetone, CureState::TouchDry, null],
-    'nobody has tried what takes pencil off' => [BinderFamily::MetalPencil, Carrier::Water, CureState::TouchDry, null],
-    'mud counts as the weaker of its two media' => [BinderFamily::MudPaste, Carrier::OdourlessSpirit, CureState::TouchDry, 3],
+    'a hot thinner gives no credit for a skin' => [
+        BinderFamily::WaterborneAcrylic,
+        Carrier::LacquerThinner,
+        CureState::Recoatable,
+        3,
+    ],
+    'acetone dissolves what lacquer thinner moves' => [
+        BinderFamily::WaterborneAcrylic,
+        Carrier::Acetone,
+        CureState::SolventProof,
+        3,
+    ],
+    'where lacquer thinner does little, acetone is untested' => [
+        BinderFamily::ClayWash,
+        Carrier::Acetone,
+        CureState::TouchDry,
+        null,
+    ],
+    'nobody has tried what takes pencil off' => [
+        BinderFamily::MetalPencil,
+        Carrier::Water,
+        CureState::TouchDry,
+        null,
+    ],
+    'mud counts as the weaker of its two media' => [
+        BinderFamily::MudPaste,
+        Carrier::OdourlessSpirit,
+        CureState::TouchDry,
+        3,
+    ],
 ]);
 
 it('holds an older film never worse than a younger one', function (BinderFamily $film, Carrier $carrier) {
-    $levels = array_map(static fn (CureState $state) => AttackTable::onFilm($film, $carrier, $state), CureState::cases());
+    $levels = array_map(
+        static fn (CureState $state) => AttackTable::onFilm($film, $carrier, $state),
+        CureState::cases(),
+    );
     $known = array_values(array_filter($levels, is_int(...)));
     $sorted = $known;
     rsort($sorted);
 
     expect($known)->toBe($sorted);
-})->with(BinderFamily::cases())->with(Carrier::cases());
+})
+    ->with(BinderFamily::cases())
+    ->with(Carrier::cases());
 
 it('weighs how the liquid gets there', function (int $level, Contact $contact, int $effect) {
     expect(AttackTable::afterContact($level, $contact))->toBe($effect);

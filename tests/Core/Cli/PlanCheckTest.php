@@ -8,8 +8,13 @@ use Ulvrach\PlanFile\PlanWriter;
 /** @return array{int, string, string} exit code, standard output, standard error */
 function check(string $stdin, string ...$arguments): array
 {
-    $process = proc_open([PHP_BINARY, dirname(__DIR__, 3).'/bin/ulvrach', 'plan:check', ...$arguments],
-        [['pipe', 'r'], ['pipe', 'w'], ['pipe', 'w']], $pipes, null, ['PATH' => (string) getenv('PATH')]);
+    $process = proc_open(
+        [PHP_BINARY, dirname(__DIR__, 3).'/bin/ulvrach', 'plan:check', ...$arguments],
+        [['pipe', 'r'], ['pipe', 'w'], ['pipe', 'w']],
+        $pipes,
+        null,
+        ['PATH' => (string) getenv('PATH')],
+    );
     fwrite($pipes[0], $stdin);
     fclose($pipes[0]);
     $out = (string) stream_get_contents($pipes[1]);
@@ -18,7 +23,10 @@ function check(string $stdin, string ...$arguments): array
     return [proc_close($process), $out, $error];
 }
 
-it('ends with 0 where nothing stops, with 1 at a stop, with 2 at what it cannot read', function (string $text, int $code) {
+it('ends with 0 where nothing stops, with 1 at a stop, with 2 at what it cannot read', function (
+    string $text,
+    int $code,
+) {
     expect(check($text, '-')[0])->toBe($code);
 })->with([
     'a sound plan' => [fn () => PlanWriter::toJson(PlanKit::plan('prime primer on hull')), 0],
@@ -28,16 +36,30 @@ it('ends with 0 where nothing stops, with 1 at a stop, with 2 at what it cannot 
 ]);
 
 it('lists findings with remedies, and times per step and zone', function () {
-    $json = json_decode(check(PlanWriter::toJson(PlanKit::plan("prime primer on hull bed\nspray-colour acrylic on hull, wait 5min")), '-', '--json')[1], true);
+    $json = json_decode(
+        check(
+            PlanWriter::toJson(PlanKit::plan("prime primer on hull bed\nspray-colour acrylic on hull, wait 5min")),
+            '-',
+            '--json',
+        )[1],
+        true,
+    );
 
-    expect($json['findings'][0])->toMatchArray(['code' => 'too-early', 'severity' => 'stop', 'step' => 's2', 'zones' => ['hull']])
-        ->and($json['findings'][0]['remedies'][0]['edits'][0]['edit'])->toBe('replace-step')
-        ->and($json['times'])->toHaveCount(3)
-        ->and($json['times'][0])->toHaveKeys(['step', 'zone', 'touchDry', 'recoatable', 'solventProof']);
+    expect($json['findings'][0])
+        ->toMatchArray(['code' => 'too-early', 'severity' => 'stop', 'step' => 's2', 'zones' => ['hull']])
+        ->and($json['findings'][0]['remedies'][0]['edits'][0]['edit'])
+        ->toBe('replace-step')
+        ->and($json['times'])
+        ->toHaveCount(3)
+        ->and($json['times'][0])
+        ->toHaveKeys(['step', 'zone', 'touchDry', 'recoatable', 'solventProof']);
 });
 
 it('names the faults of a broken file on standard error', function () {
-    [$code, $out, $error] = check(str_replace('"coats": 2', '"coats": -2', PlanWriter::toJson(PlanKit::plan('prime primer on hull'))), '-');
+    [$code, $out, $error] = check(
+        str_replace('"coats": 2', '"coats": -2', PlanWriter::toJson(PlanKit::plan('prime primer on hull'))),
+        '-',
+    );
 
     expect($code)->toBe(2)->and($out)->toBe('')->and($error)->toContain('/steps/0/coats Must be 1 or more.');
 });
@@ -46,15 +68,23 @@ it('says of a file that is not there that it is not', function () {
     expect(check('', '/nowhere/at-all.json'))->toBe([2, '', "There is no file “/nowhere/at-all.json”.\n"]);
 });
 
-it('reads the plans of the demo as they lie there, each at its stage', function (string $name, int $code, int $done, int $steps) {
+it('reads the plans of the demo as they lie there, each at its stage', function (
+    string $name,
+    int $code,
+    int $done,
+    int $steps,
+) {
     $file = dirname(__DIR__, 3)."/database/demo/{$name}.ulvrach.json";
     [$exit, $out] = check('', $file, '--json');
     /** @var array{steps: list<array{done?: string|null}>} $plan */
     $plan = json_decode((string) file_get_contents($file), true);
 
-    expect($exit)->toBe($code)
-        ->and(count(json_decode($out, true)['steps']))->toBe($steps)
-        ->and(count(array_filter($plan['steps'], static fn (array $step) => isset($step['done']))))->toBe($done);
+    expect($exit)
+        ->toBe($code)
+        ->and(count(json_decode($out, true)['steps']))
+        ->toBe($steps)
+        ->and(count(array_filter($plan['steps'], static fn (array $step) => isset($step['done']))))
+        ->toBe($done);
 })->with([
     'clean' => ['ostrel-tank', 0, 0, 28],
     'with findings of several kinds' => ['brae-lorry', 1, 0, 19],

@@ -15,7 +15,11 @@ it('comes out exactly at the reference', function (string $name) {
     $row = CureTable::rows()[$name];
     $at = $row->at(Air::reference());
 
-    expect([$at->touchDry, $at->recoatable, $at->solventProof])->toBe([$row->touchDry, $row->recoatable, $row->solventProof]);
+    expect([$at->touchDry, $at->recoatable, $at->solventProof])->toBe([
+        $row->touchDry,
+        $row->recoatable,
+        $row->solventProof,
+    ]);
 })->with(fn () => array_keys(CureTable::rows()));
 
 it('follows its law', function (DryingLaw $law, Air $air, float $pace) {
@@ -33,13 +37,17 @@ it('follows its law', function (DryingLaw $law, Air $air, float $pace) {
 
 it('never dries faster when it is colder', function (DryingLaw $law) {
     for ($celsius = 6.0; $celsius <= 45.0; $celsius += 0.5) {
-        expect(DryingModel::pace($law, Air::at($celsius - 0.5, 50)))->toBeLessThanOrEqual(DryingModel::pace($law, Air::at($celsius, 50)));
+        expect(DryingModel::pace($law, Air::at($celsius - 0.5, 50)))->toBeLessThanOrEqual(
+            DryingModel::pace($law, Air::at($celsius, 50)),
+        );
     }
 })->with(DryingLaw::cases());
 
 it('never dries water faster when it is damper', function () {
     for ($percent = 11.0; $percent <= 95.0; $percent++) {
-        expect(DryingModel::pace(DryingLaw::Water, Air::at(20, $percent)))->toBeLessThanOrEqual(DryingModel::pace(DryingLaw::Water, Air::at(20, $percent - 1)));
+        expect(DryingModel::pace(DryingLaw::Water, Air::at(20, $percent)))->toBeLessThanOrEqual(
+            DryingModel::pace(DryingLaw::Water, Air::at(20, $percent - 1)),
+        );
     }
 });
 
@@ -47,16 +55,22 @@ it('never dries faster when it is thicker, and oil far slower', function (Drying
     for ($coats = 0.5; $coats <= 6.0; $coats += 0.5) {
         expect(DryingModel::thickness($law, $coats))->toBeLessThanOrEqual(DryingModel::thickness($law, $coats + 0.5));
     }
-    expect(DryingModel::thickness(DryingLaw::Oxygen, 3.0))->toBe(9.0)->and(DryingModel::thickness(DryingLaw::Water, 3.0))->toBe(3.0);
+    expect(DryingModel::thickness(DryingLaw::Oxygen, 3.0))
+        ->toBe(9.0)
+        ->and(DryingModel::thickness(DryingLaw::Water, 3.0))
+        ->toBe(3.0);
 })->with(DryingLaw::cases());
 
 it('goes on from where it was when the air changes', function () {
     $cold = Air::at(10, 50);
     $warm = Air::at(30, 50);
     // Oxygen: 0.476 of the pace at 10 °C, twice the pace at 30 °C.
-    expect(DryingModel::through(DryingLaw::Oxygen, 1000, [[1000, $cold], [null, $warm]]))->toBe(1000 + 262)
-        ->and(DryingModel::through(DryingLaw::Oxygen, 1000, [[300, $warm], [300, $cold], [null, $warm]]))->toBe(300 + 300 + 129)
-        ->and(DryingModel::through(DryingLaw::Oxygen, 1000, [[5000, $warm], [null, $cold]]))->toBe(500);
+    expect(DryingModel::through(DryingLaw::Oxygen, 1000, [[1000, $cold], [null, $warm]]))
+        ->toBe(1000 + 262)
+        ->and(DryingModel::through(DryingLaw::Oxygen, 1000, [[300, $warm], [300, $cold], [null, $warm]]))
+        ->toBe(300 + 300 + 129)
+        ->and(DryingModel::through(DryingLaw::Oxygen, 1000, [[5000, $warm], [null, $cold]]))
+        ->toBe(500);
 });
 
 it('warms the same air in a cabinet, which makes it drier', function () {
@@ -66,25 +80,50 @@ it('warms the same air in a cabinet, which makes it drier', function () {
 
 it('says so instead of guessing outside its range', function (float $celsius, float $percent) {
     Air::at($celsius, $percent);
-})->with([[4.9, 50], [46, 50], [NAN, 50], [20, 9], [20, 96]])->throws(OutsideModelRange::class);
+})
+    ->with([[4.9, 50], [46, 50], [NAN, 50], [20, 9], [20, 96]])
+    ->throws(OutsideModelRange::class);
 
 it('shortens the wait at a warm bench, and with retarder lengthens it', function () {
-    $plan = PlanKit::plan("prime primer on hull\nspray-colour acrylic on hull\nspray-colour brown on hull, thinned wetted-water\nspray-colour acrylic on hull");
-    $start = static fn (BenchConditions $bench): int => (new Evaluator)->evaluate($plan->with(bench: $bench))->times[3]->start;
+    $plan = PlanKit::plan(
+        "prime primer on hull\nspray-colour acrylic on hull\nspray-colour brown on hull, thinned "
+            ."wetted-water\nspray-colour acrylic on hull",
+    );
+    $start = static fn (BenchConditions $bench): int => (new Evaluator())->evaluate($plan->with(bench: $bench))
+        ->times[3]->start;
 
-    expect($start(new BenchConditions(28, 50)))->toBeLessThan($start(new BenchConditions(20, 50)))
-        ->and($start(new BenchConditions(20, 80)))->toBeGreaterThan($start(new BenchConditions(20, 50)))
-        ->and($start(new BenchConditions(20, 50, false, 42)))->toBeLessThan($start(new BenchConditions(20, 50)));
-    $times = (new Evaluator)->evaluate($plan)->times;
-    expect($times[3]->ready - $times[2]->end)->toBe(75)->and($times[2]->ready - $times[1]->end)->toBe(30);
+    expect($start(new BenchConditions(28, 50)))
+        ->toBeLessThan($start(new BenchConditions(20, 50)))
+        ->and($start(new BenchConditions(20, 80)))
+        ->toBeGreaterThan($start(new BenchConditions(20, 50)))
+        ->and($start(new BenchConditions(20, 50, false, 42)))
+        ->toBeLessThan($start(new BenchConditions(20, 50)));
+    $times = (new Evaluator())->evaluate($plan)->times;
+    expect($times[3]->ready - $times[2]->end)
+        ->toBe(75)
+        ->and($times[2]->ready - $times[1]->end)
+        ->toBe(30);
 });
 
 it('moves every window with the room', function () {
-    $plan = PlanKit::plan("prime primer on hull\nspray-colour brown on hull\nchipping-fluid fluid on hull\nspray-colour acrylic on hull, 1 coat\nlift-off on hull\nclear-coat gloss on hull\nenamel-wash wash on hull, clean spirit 25min");
-    $said = static fn (float $celsius): array => PlanKit::say((new Evaluator)->evaluate($plan->with(bench: new BenchConditions($celsius, 50))));
-    $closes = static fn (float $celsius): int => (int) (new Evaluator)->evaluate($plan->with(bench: new BenchConditions($celsius, 50)))->times[4]->closes - (new Evaluator)->evaluate($plan->with(bench: new BenchConditions($celsius, 50)))->times[3]->end;
+    $plan = PlanKit::plan(
+        "prime primer on hull\nspray-colour brown on hull\nchipping-fluid fluid on hull\nspray-colour acrylic on "
+            ."hull, 1 coat\nlift-off on hull\nclear-coat gloss on hull\nenamel-wash wash on hull, clean spirit 25min",
+    );
+    $said = static fn (float $celsius): array => PlanKit::say(
+        (new Evaluator())->evaluate($plan->with(bench: new BenchConditions($celsius, 50))),
+    );
+    $closes = static fn (float $celsius): int => (int) (new Evaluator())->evaluate(
+        $plan->with(bench: new BenchConditions($celsius, 50)),
+    )->times[4]->closes -
+        (new Evaluator())->evaluate($plan->with(bench: new BenchConditions($celsius, 50)))->times[3]->end;
 
-    expect($closes(30))->toBeLessThan($closes(20))->and($closes(20))->toBe(360)
-        ->and(implode(' ', $said(20)))->not->toContain('cleaned-outside-window')
-        ->and(implode(' ', $said(10)))->toContain('stop cleaned-outside-window 7');
+    expect($closes(30))
+        ->toBeLessThan($closes(20))
+        ->and($closes(20))
+        ->toBe(360)
+        ->and(implode(' ', $said(20)))
+        ->not->toContain('cleaned-outside-window')
+        ->and(implode(' ', $said(10)))
+        ->toContain('stop cleaned-outside-window 7');
 });

@@ -7,14 +7,22 @@ use Ulvrach\Chemistry\CureState;
 use Ulvrach\Chemistry\Sheen;
 
 it('starts a step as soon as everything below allows it', function () {
-    $times = PlanKit::evaluate("prime primer on hull\nspray-colour acrylic on hull\nspray-colour brown on hull")->times;
+    $times = PlanKit::evaluate("prime primer on hull\nspray-colour acrylic on hull\nspray-colour brown on hull")
+        ->times;
 
     // 15 min of set-up and two coats of 3 min a 100 cm² with 30 min between them.
-    expect($times[0]->end)->toBe(15 + 2 * 3 + 30)->and($times[0]->handsOn)->toBe(21)
-        ->and($times[1]->start)->toBe($times[0]->end + 30)
-        ->and($times[2]->start)->toBe($times[1]->end + 30)
-        ->and($times[2]->hold?->layer->stepId)->toBe('s2')
-        ->and($times[2]->hold?->needs)->toBe(CureState::Recoatable);
+    expect($times[0]->end)
+        ->toBe(15 + 2 * 3 + 30)
+        ->and($times[0]->handsOn)
+        ->toBe(21)
+        ->and($times[1]->start)
+        ->toBe($times[0]->end + 30)
+        ->and($times[2]->start)
+        ->toBe($times[1]->end + 30)
+        ->and($times[2]->hold?->layer->stepId)
+        ->toBe('s2')
+        ->and($times[2]->hold?->needs)
+        ->toBe(CureState::Recoatable);
 });
 
 it('goes on with another zone while the first one dries', function () {
@@ -24,34 +32,55 @@ it('goes on with another zone while the first one dries', function () {
 });
 
 it('builds the strata of a zone from the part upwards', function () {
-    $strata = PlanKit::evaluate("also glass\nprime primer on hull bed\nspray-colour acrylic on hull\nclear-coat gloss on hull")->strata;
+    $strata = PlanKit::evaluate(
+        "also glass\nprime primer on hull bed\nspray-colour acrylic on hull\nclear-coat gloss on hull",
+    )->strata;
 
-    expect(array_map(static fn ($layer) => $layer->stepId, $strata['hull']->layers))->toBe(['s1', 's2', 's3'])
-        ->and(array_map(static fn ($layer) => $layer->stepId, $strata['bed']->layers))->toBe(['s1'])
-        ->and($strata['hull']->sheen())->toBe(Sheen::Gloss)
-        ->and($strata['glass']->layers)->toBe([]);
+    expect(array_map(static fn ($layer) => $layer->stepId, $strata['hull']->layers))
+        ->toBe(['s1', 's2', 's3'])
+        ->and(array_map(static fn ($layer) => $layer->stepId, $strata['bed']->layers))
+        ->toBe(['s1'])
+        ->and($strata['hull']->sheen())
+        ->toBe(Sheen::Gloss)
+        ->and($strata['glass']->layers)
+        ->toBe([]);
 });
 
 it('reaches through chips down to the first sound film', function () {
-    $hull = PlanKit::evaluate("prime primer on hull\nspray-colour brown on hull\nclear-coat gloss on hull\nchipping-fluid fluid on hull\nspray-colour acrylic on hull, 1 coat\nlift-off on hull")->strata['hull'];
+    $hull = PlanKit::evaluate(
+        "prime primer on hull\nspray-colour brown on hull\nclear-coat gloss on hull\nchipping-fluid fluid on "
+            ."hull\nspray-colour acrylic on hull, 1 coat\nlift-off on hull",
+    )->strata['hull'];
 
-    expect($hull->isChipped())->toBeTrue()->and($hull->isBareExposed())->toBeFalse()
-        ->and(array_map(static fn ($layer) => $layer->stepId, $hull->exposed()))->toBe(['s5', 's4', 's3']);
+    expect($hull->isChipped())
+        ->toBeTrue()
+        ->and($hull->isBareExposed())
+        ->toBeFalse()
+        ->and(array_map(static fn ($layer) => $layer->stepId, $hull->exposed()))
+        ->toBe(['s5', 's4', 's3']);
 });
 
 it('takes what is done from the clock on the wall', function () {
-    $evaluation = PlanKit::evaluate("prime primer on hull, done 2026-11-20T10:00\nspray-colour acrylic on hull, done 2026-11-20T20:00\nspray-colour brown on hull");
+    $evaluation = PlanKit::evaluate(
+        "prime primer on hull, done 2026-11-20T10:00\nspray-colour acrylic on hull, done "
+            ."2026-11-20T20:00\nspray-colour brown on hull",
+    );
 
-    expect($evaluation->times[0]->start)->toBe(0)
-        ->and(gmdate('H:i', 60 * ((int) $evaluation->clockZero + $evaluation->times[1]->end)))->toBe('20:00')
-        ->and($evaluation->times[2]->start)->toBe($evaluation->times[1]->end + 30);
+    expect($evaluation->times[0]->start)
+        ->toBe(0)
+        ->and(gmdate('H:i', 60 * ((int) $evaluation->clockZero + $evaluation->times[1]->end)))
+        ->toBe('20:00')
+        ->and($evaluation->times[2]->start)
+        ->toBe($evaluation->times[1]->end + 30);
 });
 
 it('keeps what some films never become', function () {
     $layer = PlanKit::evaluate("prime primer on hull\nclay-wash clay on hull")->layers[1];
 
-    expect($layer?->reaches(CureState::SolventProof))->toBeNull()
-        ->and($layer?->stateAt(100_000))->toBe(CureState::Recoatable);
+    expect($layer?->reaches(CureState::SolventProof))
+        ->toBeNull()
+        ->and($layer?->stateAt(100_000))
+        ->toBe(CureState::Recoatable);
 });
 
 it('has nothing to say of an empty plan', function () {

@@ -37,7 +37,12 @@ it('moves a step so that it then stands there', function (string $id, int $to, a
 it('takes a removed zone out of every step and keeps the steps', function () {
     $plan = (new RemoveZone('hull'))->applyTo($this->plan);
 
-    expect(order($plan))->toBe(['s1', 's2', 's3'])->and($plan->steps[0]->zones)->toBe(['bed'])->and($plan->steps[1]->zones)->toBe([]);
+    expect(order($plan))
+        ->toBe(['s1', 's2', 's3'])
+        ->and($plan->steps[0]->zones)
+        ->toBe(['bed'])
+        ->and($plan->steps[1]->zones)
+        ->toBe([]);
 });
 
 it('leaves the plan it was applied to alone', function () {
@@ -59,16 +64,37 @@ it('refuses what would point nowhere', function (Closure $edit, string $path) {
     'no such step' => [fn () => new RemoveStep('s9'), '/id'],
     'a step twice' => [fn (Plan $plan) => new InsertStep($plan->steps[0], 0), '/step/id'],
     'a product in use' => [fn () => new RemoveProduct('gloss'), '/id'],
-    'a zone that is not there' => [fn (Plan $plan) => new ReplaceStep($plan->steps[0]->onZones(['attic'])), '/step/zones/0'],
+    'a zone that is not there' => [
+        fn (Plan $plan) => new ReplaceStep($plan->steps[0]->onZones(['attic'])),
+        '/step/zones/0',
+    ],
     'a product that can no longer do its step' => [
-        fn () => new PutProduct(new Product('gloss', 'Gloss', BinderFamily::ClayWash, null, null, null)), '/product/family',
+        fn () => new PutProduct(
+            new Product(
+                id: 'gloss',
+                name: 'Gloss',
+                family: BinderFamily::ClayWash,
+                carrier: null,
+                sheen: null,
+                colour: null,
+            ),
+        ),
+        '/product/family',
     ],
 ]);
 
 it('says whether a product suits a technique', function () {
     $step = PlanKit::plan('decal decals on hull')->steps[0];
-    $odd = new \Ulvrach\Plan\Step($step->id, $step->technique, 'primer', $step->zones, 1, $step->application);
+    $odd = new \Ulvrach\Plan\Step(
+        id: $step->id,
+        technique: $step->technique,
+        product: 'primer',
+        zones: $step->zones,
+        coats: 1,
+        application: $step->application,
+    );
 
     expect(\Ulvrach\Plan\Consistency::faultsOf($odd, PlanKit::zones(), PlanKit::products(), '/steps/0')[0])
-        ->path->toBe('/steps/0/product')->message->toBe('“Primer” is lacquer; “Decals” takes decal film.');
+        ->path->toBe('/steps/0/product')
+        ->message->toBe('“Primer” is lacquer; “Decals” takes decal film.');
 });

@@ -14,7 +14,10 @@ function faultsIn(string $json): array
     try {
         PlanReader::fromJson($json);
     } catch (BadPlanFile $bad) {
-        return array_combine(array_map(static fn ($fault) => $fault->path, $bad->faults), array_map(static fn ($fault) => $fault->message, $bad->faults));
+        return array_combine(
+            array_map(static fn ($fault) => $fault->path, $bad->faults),
+            array_map(static fn ($fault) => $fault->message, $bad->faults),
+        );
     }
 
     return [];
@@ -23,7 +26,9 @@ function faultsIn(string $json): array
 /** @param  array<string, mixed>  $changes  dotted path => value */
 function fileWith(array $changes): string
 {
-    $data = PlanWriter::toArray(PlanKit::plan("prime primer on hull turret\nenamel-wash wash on hull, clean spirit 30min"));
+    $data = PlanWriter::toArray(
+        PlanKit::plan("prime primer on hull turret\nenamel-wash wash on hull, clean spirit 30min"),
+    );
     foreach ($changes as $path => $value) {
         $at = &$data;
         foreach (explode('.', $path) as $key) {
@@ -39,24 +44,41 @@ function fileWith(array $changes): string
 it('gives back exactly what it wrote', function (string $school, string $plan) {
     $written = PlanWriter::toJson(PlanKit::plan($plan, $school));
 
-    expect(PlanWriter::toJson(PlanReader::fromJson($written)))->toBe($written)
-        ->and(PlanReader::fromJson($written))->toEqual(PlanKit::plan($plan, $school));
+    expect(PlanWriter::toJson(PlanReader::fromJson($written)))
+        ->toBe($written)
+        ->and(PlanReader::fromJson($written))
+        ->toEqual(PlanKit::plan($plan, $school));
 })->with(array_filter(CaseFile::all(), static fn (string $title) => crc32($title) % 4 === 0, ARRAY_FILTER_USE_KEY));
 
 it('keeps a school of one’s own, and what was accepted', function () {
-    $plan = PlanKit::plan('enamel-wash wash on hull, accept wash-on-matte, passed not-in-the-tables')
-        ->with(school: new \Ulvrach\Plan\SchoolChoice('one-satin', 'My way', ['dust' => 'sprayed'], ['wash-on-matte' => null]));
+    $plan = PlanKit::plan('enamel-wash wash on hull, accept wash-on-matte, passed not-in-the-tables')->with(
+        school: new \Ulvrach\Plan\SchoolChoice(
+            'one-satin',
+            'My way',
+            ['dust' => 'sprayed'],
+            ['wash-on-matte' => null],
+        ),
+    );
 
     expect(PlanReader::fromJson(PlanWriter::toJson($plan)))->toEqual($plan);
 });
 
 it('reads a short file written by hand with what a modeller would expect', function () {
-    $plan = PlanReader::fromJson('{"format":"ulvrach-plan","version":1,"build":{"name":"Pell","vehicle":"","kind":"scout-car","scale":35},
-        "zones":[{"id":"hull","name":"Hull","kind":"hull-sides","areaCm2":60,"substrate":"polystyrene","depicts":"steel"}],
-        "products":[{"id":"p","name":"Primer","family":"lacquer","carrier":"lacquer-thinner"}],"steps":[{"id":"a","technique":"prime","product":"p","zones":["hull"]}]}');
+    $plan = PlanReader::fromJson('{"format":"ulvrach-plan","version":1,
+        "build":{"name":"Pell","vehicle":"","kind":"scout-car","scale":35},
+        "zones":[{"id":"hull","name":"Hull","kind":"hull-sides","areaCm2":60,
+            "substrate":"polystyrene","depicts":"steel"}],
+        "products":[{"id":"p","name":"Primer","family":"lacquer","carrier":"lacquer-thinner"}],
+        "steps":[{"id":"a","technique":"prime","product":"p","zones":["hull"]}]}');
 
-    expect($plan->steps[0]->coats)->toBe(2)->and($plan->steps[0]->application->value)->toBe('airbrush')
-        ->and($plan->bench->temperatureC)->toBe(20.0)->and($plan->school->from)->toBe('sealed-steps');
+    expect($plan->steps[0]->coats)
+        ->toBe(2)
+        ->and($plan->steps[0]->application->value)
+        ->toBe('airbrush')
+        ->and($plan->bench->temperatureC)
+        ->toBe(20.0)
+        ->and($plan->school->from)
+        ->toBe('sealed-steps');
 });
 
 it('names the path of each fault', function (array $changes, string $path, string $message) {
@@ -66,18 +88,41 @@ it('names the path of each fault', function (array $changes, string $path, strin
     'a newer version' => [['version' => 2], '/version', 'Must be 1.'],
     'a negative number of coats' => [['steps.0.coats' => -1], '/steps/0/coats', 'Must be 1 or more.'],
     'a text for a number' => [['zones.0.areaCm2' => 'large'], '/zones/0/areaCm2', 'Must be number, not string.'],
-    'an unknown family' => [['products.0.family' => 'tar'], '/products/0/family', 'Must be one of: waterborne-acrylic, alcohol-acrylic, lacquer, enamel, artist-oil, chipping-fluid, hairspray, clay-wash, dry-pigment, bound-pigment, mud-paste, decal-film, masking-film, metal-pencil, salt, white-glue, epoxy-putty.'],
-    'an unknown technique' => [['steps.0.technique' => 'levitate'], '/steps/0/technique', 'There is no technique “levitate” in the library.'],
-    'a zone that does not exist' => [['steps.0.zones' => ['attic']], '/steps/0/zones/0', 'There is no zone “attic” in this plan.'],
+    'an unknown family' => [
+        ['products.0.family' => 'tar'],
+        '/products/0/family',
+        'Must be one of: waterborne-acrylic, alcohol-acrylic, lacquer, enamel, artist-oil, chipping-fluid, hairspray, '
+            .'clay-wash, dry-pigment, bound-pigment, mud-paste, decal-film, masking-film, metal-pencil, salt, '
+            .'white-glue, epoxy-putty.',
+    ],
+    'an unknown technique' => [
+        ['steps.0.technique' => 'levitate'],
+        '/steps/0/technique',
+        'There is no technique “levitate” in the library.',
+    ],
+    'a zone that does not exist' => [
+        ['steps.0.zones' => ['attic']],
+        '/steps/0/zones/0',
+        'There is no zone “attic” in this plan.',
+    ],
     'an id twice' => [['steps.1.id' => 's1'], '/steps/1/id', '“s1” is used twice.'],
     'something surplus' => [['steps.0.colour' => 'red'], '/steps/0/colour', 'This is not part of the format.'],
-    'a huge note' => [['steps.0.note' => str_repeat('x', 2001)], '/steps/0/note', 'Must have at most 2000 characters.'],
-    'a colour by name' => [['products.0.colour' => 'red'], '/products/0/colour', 'Does not have the form that is asked for here.'],
+    'a huge note' => [
+        ['steps.0.note' => str_repeat('x', 2001)],
+        '/steps/0/note',
+        'Must have at most 2000 characters.',
+    ],
+    'a colour by name' => [
+        ['products.0.colour' => 'red'],
+        '/products/0/colour',
+        'Does not have the form that is asked for here.',
+    ],
 ]);
 
 it('names every fault at once', function () {
-    expect(faultsIn(fileWith(['steps.0.coats' => 0, 'build.scale' => 1, 'zones.1.substrate' => 'cheese'])))
-        ->toHaveKeys(['/steps/0/coats', '/build/scale', '/zones/1/substrate']);
+    expect(
+        faultsIn(fileWith(['steps.0.coats' => 0, 'build.scale' => 1, 'zones.1.substrate' => 'cheese'])),
+    )->toHaveKeys(['/steps/0/coats', '/build/scale', '/zones/1/substrate']);
 });
 
 it('says of a text that is not JSON that it is not', function (string $text) {
@@ -85,19 +130,43 @@ it('says of a text that is not JSON that it is not', function (string $text) {
 })->with(['', '{"format":', 'hello', str_repeat('[', 64).str_repeat(']', 64)]);
 
 it('keeps the words of its schema and of its enumerations together', function (string $pointer, array $words) {
-    $schema = json_decode((string) file_get_contents(dirname(__DIR__, 3).'/core/PlanFile/plan-v1.schema.json'), true);
+    $schema = json_decode(
+        (string) file_get_contents(dirname(__DIR__, 3).'/core/PlanFile/plan-v1.schema.json'),
+        true,
+    );
     foreach (explode('/', $pointer) as $key) {
         $schema = $schema[$key];
     }
     expect($schema)->toBe($words);
 })->with([
-    'families' => ['$defs/product/properties/family/enum', array_map(fn ($case) => $case->value, \Ulvrach\Chemistry\BinderFamily::cases())],
+    'families' => [
+        '$defs/product/properties/family/enum',
+        array_map(fn ($case) => $case->value, \Ulvrach\Chemistry\BinderFamily::cases()),
+    ],
     'carriers' => ['$defs/carrier/enum', array_map(fn ($case) => $case->value, \Ulvrach\Chemistry\Carrier::cases())],
-    'substrates' => ['$defs/zone/properties/substrate/enum', array_map(fn ($case) => $case->value, \Ulvrach\Chemistry\Substrate::cases())],
-    'materials' => ['$defs/zone/properties/depicts/enum', array_map(fn ($case) => $case->value, \Ulvrach\Plan\DepictedMaterial::cases())],
-    'zone kinds' => ['$defs/zone/properties/kind/enum', array_map(fn ($case) => $case->value, \Ulvrach\Plan\ZoneKind::cases())],
-    'vehicle kinds' => ['$defs/build/properties/kind/enum', array_map(fn ($case) => $case->value, \Ulvrach\Vehicle\VehicleKind::cases())],
+    'substrates' => [
+        '$defs/zone/properties/substrate/enum',
+        array_map(fn ($case) => $case->value, \Ulvrach\Chemistry\Substrate::cases()),
+    ],
+    'materials' => [
+        '$defs/zone/properties/depicts/enum',
+        array_map(fn ($case) => $case->value, \Ulvrach\Plan\DepictedMaterial::cases()),
+    ],
+    'zone kinds' => [
+        '$defs/zone/properties/kind/enum',
+        array_map(fn ($case) => $case->value, \Ulvrach\Plan\ZoneKind::cases()),
+    ],
+    'vehicle kinds' => [
+        '$defs/build/properties/kind/enum',
+        array_map(fn ($case) => $case->value, \Ulvrach\Vehicle\VehicleKind::cases()),
+    ],
     'schools' => ['$defs/schoolCode/enum', array_keys(\Ulvrach\Rules\School::all())],
-    'terrains' => ['$defs/build/properties/terrain/enum', [...array_map(fn ($case) => $case->value, \Ulvrach\Plan\Terrain::cases()), null]],
-    'applications' => ['$defs/step/properties/application/enum', array_map(fn ($case) => $case->value, \Ulvrach\Technique\Application::cases())],
+    'terrains' => [
+        '$defs/build/properties/terrain/enum',
+        [...array_map(fn ($case) => $case->value, \Ulvrach\Plan\Terrain::cases()), null],
+    ],
+    'applications' => [
+        '$defs/step/properties/application/enum',
+        array_map(fn ($case) => $case->value, \Ulvrach\Technique\Application::cases()),
+    ],
 ]);

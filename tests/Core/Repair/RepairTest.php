@@ -12,42 +12,76 @@ use Ulvrach\Rules\Severity;
 
 it('makes a broken plan sound by edits that can be sent back', function (string $school, string $plan) {
     $broken = PlanKit::plan($plan, $school);
-    $repair = (new Repairer)->repair($broken);
+    $repair = (new Repairer())->repair($broken);
     $mended = $broken;
     foreach ($repair->actions as $action) {
-        $mended = EditCodec::apply(EditCodec::read(json_decode(json_encode(EditCodec::write($action->proved->remedy->edits), JSON_THROW_ON_ERROR))), $mended);
+        $mended = EditCodec::apply(
+            EditCodec::read(
+                json_decode(json_encode(EditCodec::write($action->proved->remedy->edits), JSON_THROW_ON_ERROR)),
+            ),
+            $mended,
+        );
     }
-    $after = (new Evaluator)->evaluate($mended);
+    $after = (new Evaluator())->evaluate($mended);
 
-    expect($after->count(Severity::Stop))->toBe(0)->and($repair->isSound())->toBeTrue()->and($repair->actions)->not->toBe([]);
+    expect($after->count(Severity::Stop))
+        ->toBe(0)
+        ->and($repair->isSound())
+        ->toBeTrue()
+        ->and($repair->actions)
+        ->not->toBe([]);
 })->with(CaseFile::where('^stop '));
 
 it('mends several mistakes at once, and takes no more steps than it needs', function () {
-    $repair = (new Repairer)->repair(PlanKit::plan("prime primer on hull\nspray-colour acrylic on hull, wait 5min\nenamel-wash wash on hull, wait 2d, scrub white-spirit 5min\nrust-wash rustwash on bed, wait 1d"));
+    $repair = (new Repairer())->repair(
+        PlanKit::plan(
+            "prime primer on hull\nspray-colour acrylic on hull, wait 5min\nenamel-wash wash on hull, wait 2d, scrub "
+                ."white-spirit 5min\nrust-wash rustwash on bed, wait 1d",
+        ),
+    );
 
-    expect($repair->isSound())->toBeTrue()->and($repair->isSmallest)->toBeTrue()->and(count($repair->actions))->toBeLessThanOrEqual(4)
-        ->and($repair->before->count(Severity::Stop))->toBeGreaterThan(2);
+    expect($repair->isSound())
+        ->toBeTrue()
+        ->and($repair->isSmallest)
+        ->toBeTrue()
+        ->and(count($repair->actions))
+        ->toBeLessThanOrEqual(4)
+        ->and($repair->before->count(Severity::Stop))
+        ->toBeGreaterThan(2);
 });
 
 it('leaves a sound plan alone', function () {
-    expect((new Repairer)->repair(PlanKit::plan('prime primer on hull'))->actions)->toBe([]);
+    expect((new Repairer())->repair(PlanKit::plan('prime primer on hull'))->actions)->toBe([]);
 });
 
 it('never makes a plan worse, also when the search is cut short', function (string $school, string $plan) {
     $repair = (new Repairer(mostStates: 0))->repair(PlanKit::plan($plan, $school));
 
-    expect($repair->after->count(Severity::Stop))->toBeLessThanOrEqual($repair->before->count(Severity::Stop))->and($repair->isSmallest)->toBeFalse();
+    expect($repair->after->count(Severity::Stop))
+        ->toBeLessThanOrEqual($repair->before->count(Severity::Stop))
+        ->and($repair->isSmallest)
+        ->toBeFalse();
 })->with(array_slice(CaseFile::where('^stop '), 0, 15));
 
 it('says so when it cannot: a failed trial of what is certain stays', function () {
-    $repair = (new Repairer)->repair(PlanKit::plan("prime primer on exhaust\nspray-colour acrylic on exhaust\nfinal-coat matte on exhaust, failed ends-without-matte-coat, failed exhaust-like-hull"));
+    $repair = (new Repairer())->repair(
+        PlanKit::plan(
+            "prime primer on exhaust\nspray-colour acrylic on exhaust\nfinal-coat matte on exhaust, failed "
+                .'ends-without-matte-coat, failed exhaust-like-hull',
+        ),
+    );
 
     expect($repair->after->count(Severity::Stop))->toBeLessThanOrEqual(1);
 });
 
 it('proves for the lorry of the demo that no smaller set of changes leaves it without a stop', function () {
     $file = dirname(__DIR__, 3).'/database/demo/brae-lorry.ulvrach.json';
-    $repair = (new Repairer)->repair(PlanReader::fromJson((string) file_get_contents($file)));
+    $repair = (new Repairer())->repair(PlanReader::fromJson((string) file_get_contents($file)));
 
-    expect($repair->isSound())->toBeTrue()->and($repair->isSmallest)->toBeTrue()->and($repair->actions)->toHaveCount(5);
+    expect($repair->isSound())
+        ->toBeTrue()
+        ->and($repair->isSmallest)
+        ->toBeTrue()
+        ->and($repair->actions)
+        ->toHaveCount(5);
 });

@@ -13,11 +13,16 @@ it('is the page in docs', function () {
 it('says of every technique all that a modeller asks', function (string $code) {
     $technique = TechniqueLibrary::get($code);
 
-    expect($technique->purpose)->toEndWith('.')
-        ->and($technique->practice->undo)->toEndWith('.')
-        ->and($technique->practice->because)->not->toBe('')
-        ->and($technique->practice->signs)->not->toBe([])
-        ->and($technique->practice->tools)->not->toBe([]);
+    expect($technique->purpose)
+        ->toEndWith('.')
+        ->and($technique->practice->undo)
+        ->toEndWith('.')
+        ->and($technique->practice->because)
+        ->not->toBe('')
+        ->and($technique->practice->signs)
+        ->not->toBe([])
+        ->and($technique->practice->tools)
+        ->not->toBe([]);
     foreach ($technique->practice->alternatives as $other) {
         expect(TechniqueLibrary::has($other))->toBeTrue("{$code} names {$other}");
     }
@@ -29,6 +34,9 @@ it('prompts at kinds of work that exist', function () {
         foreach ($habit->kinds as $kind) {
             expect($kinds)->toContain($kind);
         }
-        expect($habit->text)->toEndWith('.')->and(in_array($habit->moment, ['before', 'while', 'after'], true))->toBeTrue();
+        expect($habit->text)
+            ->toEndWith('.')
+            ->and(in_array($habit->moment, ['before', 'while', 'after'], true))
+            ->toBeTrue();
     }
 });

@@ -37,8 +37,13 @@ it('never adds a cure finding when a step waits longer', function (string $schoo
         }
         $steps = $before->plan->steps;
         $steps[$index] = $step->with(['waitMinutes' => $step->waitMinutes + 600]);
-        $after = (new Evaluator)->evaluate($before->plan->with(steps: array_values($steps)));
-        expect(array_diff(spotsOf($after->findings, '/^(too-early|mask-on-soft-paint)$/'), spotsOf($before->findings, '/^(too-early|mask-on-soft-paint)$/')))->toBe([]);
+        $after = (new Evaluator())->evaluate($before->plan->with(steps: array_values($steps)));
+        expect(
+            array_diff(
+                spotsOf($after->findings, '/^(too-early|mask-on-soft-paint)$/'),
+                spotsOf($before->findings, '/^(too-early|mask-on-soft-paint)$/'),
+            ),
+        )->toBe([]);
     }
     expect($before->times)->not->toBe([]);
 })->with(CaseFile::all());
@@ -55,36 +60,67 @@ it('never adds a chemistry stop below a sound barrier', function (string $school
         foreach ($barrier->edits as $edit) {
             $sealed = $edit->applyTo($sealed);
         }
-        $after = (new Evaluator)->evaluate($sealed);
-        expect(array_diff(spotsOf($after->findings, $chemistry, true), spotsOf($before->findings, $chemistry, true)))->each->toStartWith('clear-coat-');
+        $after = (new Evaluator())->evaluate($sealed);
+        expect(
+            array_diff(spotsOf($after->findings, $chemistry, true), spotsOf($before->findings, $chemistry, true)),
+        )->each->toStartWith('clear-coat-');
     }
     expect($before->times)->not->toBe([]);
 })->with(CaseFile::where('carrier-attacks-film|wakes-layer-below'));
 
 it('does not depend on the order of steps on independent zones', function () {
-    $hull = "prime primer on hull\nspray-colour acrylic on hull\nclear-coat gloss on hull\nenamel-wash wash on hull, clean spirit 30min\nfilter wash on hull, wait 3h";
-    $one = PlanKit::evaluate("{$hull}\nprime primer on bed\nspray-colour acrylic on bed\nrust-wash rustwash on bed, wait 2d, clean spirit 30min");
-    $other = (new Evaluator)->evaluate((new MoveStep('s6', 0))->applyTo($one->plan));
-    $said = static fn ($evaluation) => array_map(static fn ($finding) => "{$finding->severity->value} {$finding->code} {$finding->stepId} ".implode(' ', $finding->zones), $evaluation->findings);
+    $hull =
+        "prime primer on hull\nspray-colour acrylic on hull\nclear-coat gloss on hull\nenamel-wash wash on hull, "
+            ."clean spirit 30min\nfilter wash on hull, wait 3h";
+    $one = PlanKit::evaluate(
+        "{$hull}\nprime primer on bed\nspray-colour acrylic on bed\nrust-wash rustwash on bed, wait 2d, clean spirit "
+            .'30min',
+    );
+    $other = (new Evaluator())->evaluate((new MoveStep('s6', 0))->applyTo($one->plan));
+    $said = static fn ($evaluation) => array_map(
+        static fn ($finding) => "{$finding->severity->value} {$finding->code} {$finding->stepId} ".
+            implode(' ', $finding->zones),
+        $evaluation->findings,
+    );
 
     expect($said($other))->toEqualCanonicalizing($said($one));
 });
 
 it('judges zones alike however they are shared out', function () {
     $together = PlanKit::evaluate("prime primer on hull large\nspray-colour acrylic on hull large, wait 5min");
-    $apart = PlanKit::evaluate("also fenders\nprime primer on hull large\nspray-colour acrylic on hull large, wait 5min\nlook-over on fenders");
+    $apart = PlanKit::evaluate(
+        "also fenders\nprime primer on hull large\nspray-colour acrylic on hull large, wait 5min\nlook-over on fenders",
+    );
 
     expect(PlanKit::say($together))->toBe(array_slice(PlanKit::say($apart), 0, 1));
 });
 
 it('judges by a school, and no school changes a fact', function () {
-    $plan = "prime primer on hull\nspray-colour acrylic on hull\nenamel-wash wash on hull, wait 2d, scrub white-spirit 30min";
+    $plan =
+        "prime primer on hull\nspray-colour acrylic on hull\nenamel-wash wash on hull, wait 2d, scrub white-spirit "
+            .'30min';
     foreach (array_keys(\Ulvrach\Rules\School::all()) as $school) {
         expect(PlanKit::findings($plan, $school))->toContain('stop carrier-attacks-film 3 hull');
     }
-    $own = \Ulvrach\Rules\School::of(new \Ulvrach\Plan\SchoolChoice('sealed-steps', 'Mine', ['clear-before-solvents' => 'never'], ['carrier-attacks-film' => null, 'wash-on-matte' => 'stop']));
+    $own = \Ulvrach\Rules\School::of(
+        new \Ulvrach\Plan\SchoolChoice(
+            'sealed-steps',
+            'Mine',
+            ['clear-before-solvents' => 'never'],
+            ['carrier-attacks-film' => null, 'wash-on-matte' => 'stop'],
+        ),
+    );
     expect($own->severities['wash-on-matte'])->toBe(Severity::Stop)->and($own->answers['dust'])->toBe('pigments');
-    $evaluation = (new Evaluator)->evaluate(PlanKit::plan($plan)->with(school: new \Ulvrach\Plan\SchoolChoice('sealed-steps', 'Mine', [], ['carrier-attacks-film' => null, 'wash-on-matte' => null])));
+    $evaluation = (new Evaluator())->evaluate(
+        PlanKit::plan($plan)->with(
+            school: new \Ulvrach\Plan\SchoolChoice(
+                'sealed-steps',
+                'Mine',
+                [],
+                ['carrier-attacks-film' => null, 'wash-on-matte' => null],
+            ),
+        ),
+    );
     expect(PlanKit::say($evaluation))->toBe(['stop carrier-attacks-film 3 hull']);
 });
 
@@ -93,7 +129,9 @@ it('answers every question in every school', function () {
         foreach (\Ulvrach\Rules\SchoolQuestion::all() as $question) {
             expect($question->options)->toHaveKey($school->answers[$question->code]);
             foreach ($question->options as [, $severities]) {
-                expect(array_diff(array_keys($severities), array_keys((new \Ulvrach\Rules\RuleBook)->rules)))->toBe([]);
+                expect(array_diff(array_keys($severities), array_keys((new \Ulvrach\Rules\RuleBook())->rules)))->toBe(
+                    [],
+                );
             }
         }
     }

@@ -29,66 +29,128 @@ function moves(int $count): Closure
 
 it('proves the earliest end of the solved problems', function (string $name, array $answer) {
     $problem = solved($name);
-    $solution = (new Scheduler)->solve($problem, static fn () => true);
+    $solution = (new Scheduler())->solve($problem, static fn () => true);
 
-    expect(Verifier::faults($problem, $solution->starts))->toBe([])
-        ->and($solution->makespan)->toBe($answer['makespan'])->and($solution->optimal)->toBeTrue()
-        ->and($solution->setups)->toBe($answer['leastSetups']);
-})->with(fn () => array_filter(array_map(
-    static fn (string $name, array $answer) => [$name, $answer],
-    array_keys($answers = json_decode((string) file_get_contents(__DIR__.'/problems/answers.json'), true)), $answers,
-), static fn (array $row) => isset($row[1]['makespan'])));
+    expect(Verifier::faults($problem, $solution->starts))
+        ->toBe([])
+        ->and($solution->makespan)
+        ->toBe($answer['makespan'])
+        ->and($solution->optimal)
+        ->toBeTrue()
+        ->and($solution->setups)
+        ->toBe($answer['leastSetups']);
+})->with(
+    fn () => array_filter(
+        array_map(
+            static fn (string $name, array $answer) => [$name, $answer],
+            array_keys($answers = json_decode((string) file_get_contents(__DIR__.'/problems/answers.json'), true)),
+            $answers,
+        ),
+        static fn (array $row) => isset($row[1]['makespan']),
+    ),
+);
 
 it('comes near the best known of a large problem, and tells of better answers on the way', function () {
     $problem = solved('L02');
     $told = [];
-    $solution = (new Scheduler)->solve($problem, moves(200), 2, function ($better) use (&$told) {
+    $solution = (new Scheduler())->solve($problem, moves(200), 2, function ($better) use (&$told) {
         $told[] = $better->makespan;
     });
     $sorted = $told;
     rsort($sorted);
 
-    expect(Verifier::faults($problem, $solution->starts))->toBe([])
-        ->and($solution->makespan)->toBeLessThanOrEqual((int) (31_495 * 1.06))->and($solution->makespan)->toBeGreaterThanOrEqual($solution->lowerBound)
-        ->and($told)->toBe($sorted)->and($told[count($told) - 1])->toBe($solution->makespan);
+    expect(Verifier::faults($problem, $solution->starts))
+        ->toBe([])
+        ->and($solution->makespan)
+        ->toBeLessThanOrEqual((int) (31_495 * 1.06))
+        ->and($solution->makespan)
+        ->toBeGreaterThanOrEqual($solution->lowerBound)
+        ->and($told)
+        ->toBe($sorted)
+        ->and($told[count($told) - 1])
+        ->toBe($solution->makespan);
 });
 
 it('gives the same answer for the same seed and search', function () {
-    $one = (new Scheduler)->solve(solved('L02'), moves(20), 5);
-    $other = (new Scheduler)->solve(solved('L02'), moves(20), 5);
+    $one = (new Scheduler())->solve(solved('L02'), moves(20), 5);
+    $other = (new Scheduler())->solve(solved('L02'), moves(20), 5);
 
     expect($one->starts)->toBe($other->starts);
 });
 
 it('keeps every constraint of a generated problem', function (int $seed) {
     $problem = Generated::problem($seed);
-    $solution = (new Scheduler)->solve($problem, moves(30), $seed);
+    $solution = (new Scheduler())->solve($problem, moves(30), $seed);
 
-    expect(Verifier::faults($problem, $solution->starts))->toBe([])->and($solution->makespan)->toBe(max($solution->ends));
+    expect(Verifier::faults($problem, $solution->starts))
+        ->toBe([])
+        ->and($solution->makespan)
+        ->toBe(max($solution->ends));
 })->with(range(1, 200));
 
 it('brings forward what fits before a moment, and nothing ends later for it', function (int $seed) {
     $problem = Generated::problem($seed);
-    $late = (new Scheduler)->solve($problem, moves(1), $seed);
+    $late = (new Scheduler())->solve($problem, moves(1), $seed);
     $until = $problem->sessions[0][0] + 45;
-    $early = (new Scheduler)->bringForward($problem, $late, $until);
+    $early = (new Scheduler())->bringForward($problem, $late, $until);
 
-    expect(Verifier::faults($problem, $early->starts))->toBe([])->and($early->makespan)->toBeLessThanOrEqual($late->makespan);
+    expect(Verifier::faults($problem, $early->starts))
+        ->toBe([])
+        ->and($early->makespan)
+        ->toBeLessThanOrEqual($late->makespan);
 })->with(range(1, 60));
 
 it('fills minutes before a long job with a short one that was to follow it', function () {
-    $problem = new Problem([[0, 40], [600, 800]], [], [], 0, 9999, 5, [new Activity('Lift', 50), new Activity('Tyres', 30), new Activity('Tools', 30)], []);
-    $solution = (new Scheduler)->solve($problem, static fn () => true);
-    $early = (new Scheduler)->bringForward($problem, new Solution([600, 650, 680], [650, 680, 710], [1, 1, 1], 710, 0, 1, 0, false), 40);
+    $problem = new Problem(
+        sessions: [[0, 40], [600, 800]],
+        sprayWindows: [],
+        daylight: [],
+        setup: 0,
+        horizon: 9999,
+        granularity: 5,
+        activities: [new Activity('Lift', 50), new Activity('Tyres', 30), new Activity('Tools', 30)],
+        lags: [],
+    );
+    $solution = (new Scheduler())->solve($problem, static fn () => true);
+    $early = (new Scheduler())->bringForward(
+        $problem,
+        new Solution(
+            starts: [600, 650, 680],
+            ends: [650, 680, 710],
+            sessionOf: [1, 1, 1],
+            makespan: 710,
+            setups: 0,
+            sessions: 1,
+            lowerBound: 0,
+            optimal: false,
+        ),
+        40,
+    );
 
-    expect($early->starts[1])->toBe(0)->and($early->starts[0])->toBe(600)->and($early->starts[2])->toBeGreaterThanOrEqual(600)
-        ->and($early->makespan)->toBeLessThanOrEqual(710)->and($solution->makespan)->toBe(680);
+    expect($early->starts[1])
+        ->toBe(0)
+        ->and($early->starts[0])
+        ->toBe(600)
+        ->and($early->starts[2])
+        ->toBeGreaterThanOrEqual(600)
+        ->and($early->makespan)
+        ->toBeLessThanOrEqual(710)
+        ->and($solution->makespan)
+        ->toBe(680);
 });
 
 it('finds nothing earlier by trying every order', function (int $seed) {
     $problem = Generated::problem($seed);
-    $problem = new Problem($problem->sessions, $problem->sprayWindows, $problem->daylight, $problem->setup, $problem->horizon, $problem->granularity,
-        array_slice($problem->activities, 0, 5), array_values(array_filter($problem->lags, static fn (Lag $lag) => $lag->to < 5)));
+    $problem = new Problem(
+        sessions: $problem->sessions,
+        sprayWindows: $problem->sprayWindows,
+        daylight: $problem->daylight,
+        setup: $problem->setup,
+        horizon: $problem->horizon,
+        granularity: $problem->granularity,
+        activities: array_slice($problem->activities, 0, 5),
+        lags: array_values(array_filter($problem->lags, static fn (Lag $lag) => $lag->to < 5)),
+    );
     $bench = new Ulvrach\Schedule\Internal\Bench($problem);
     $best = PHP_INT_MAX;
     $try = function (array $order, array $left) use (&$try, &$best, $bench): void {
@@ -104,24 +166,78 @@ it('finds nothing earlier by trying every order', function (int $seed) {
     };
     $try([], array_keys($problem->activities));
 
-    expect((new Scheduler)->solve($problem, static fn () => true)->makespan)->toBe($best);
+    expect((new Scheduler())->solve($problem, static fn () => true)->makespan)->toBe($best);
 })->with(range(1, 30));
 
 it('says which work stands in its own way', function (Closure $problem, string $says) {
-    (new Scheduler)->solve($problem(), static fn () => true);
-})->with([
-    'longer than any session' => [fn () => new Problem([[0, 60], [1440, 1500]], [], [], 0, 9999, 5, [new Activity('Decals', 90)], []), ''],
-    'a window that no evening holds' => [
-        fn () => new Problem([[0, 60], [1440, 1500]], [], [], 0, 9999, 5, [new Activity('Coat', 40), new Activity('Lift', 30)], [new Lag(0, 1, 15, 120)]), '',
-    ],
-    'work that waits for itself' => [fn () => new Problem([[0, 60]], [], [], 0, 9999, 5, [new Activity('a', 5), new Activity('b', 5)], [new Lag(0, 1, 0), new Lag(1, 0, 0)]), ''],
-])->throws(NoSchedule::class);
+    (new Scheduler())->solve($problem(), static fn () => true);
+})
+    ->with([
+        'longer than any session' => [
+            fn () => new Problem(
+                sessions: [[0, 60], [1440, 1500]],
+                sprayWindows: [],
+                daylight: [],
+                setup: 0,
+                horizon: 9999,
+                granularity: 5,
+                activities: [new Activity('Decals', 90)],
+                lags: [],
+            ),
+            '',
+        ],
+        'a window that no evening holds' => [
+            fn () => new Problem(
+                sessions: [[0, 60], [1440, 1500]],
+                sprayWindows: [],
+                daylight: [],
+                setup: 0,
+                horizon: 9999,
+                granularity: 5,
+                activities: [new Activity('Coat', 40), new Activity('Lift', 30)],
+                lags: [new Lag(0, 1, 15, 120)],
+            ),
+            '',
+        ],
+        'work that waits for itself' => [
+            fn () => new Problem(
+                sessions: [[0, 60]],
+                sprayWindows: [],
+                daylight: [],
+                setup: 0,
+                horizon: 9999,
+                granularity: 5,
+                activities: [new Activity('a', 5), new Activity('b', 5)],
+                lags: [new Lag(0, 1, 0), new Lag(1, 0, 0)],
+            ),
+            '',
+        ],
+    ])
+    ->throws(NoSchedule::class);
 
 it('names the two steps whose window never fits', function () {
     try {
-        (new Scheduler)->solve(new Problem([[0, 60], [1440, 1500]], [], [], 0, 9999, 5, [new Activity('Coat', 40), new Activity('Lift', 30)], [new Lag(0, 1, 15, 120)]), static fn () => true);
+        (new Scheduler())->solve(
+            new Problem(
+                sessions: [[0, 60], [1440, 1500]],
+                sprayWindows: [],
+                daylight: [],
+                setup: 0,
+                horizon: 9999,
+                granularity: 5,
+                activities: [new Activity('Coat', 40), new Activity('Lift', 30)],
+                lags: [new Lag(0, 1, 15, 120)],
+            ),
+            static fn () => true,
+        );
     } catch (NoSchedule $none) {
-        expect($none->activities)->toBe([0, 1])->and($none->getMessage())->toBe('“Lift” has to follow “Coat” within 120 minutes, and there is no time at the bench in which both fit.');
+        expect($none->activities)
+            ->toBe([0, 1])
+            ->and($none->getMessage())
+            ->toBe(
+                '“Lift” has to follow “Coat” within 120 minutes, and there is no time at the bench in which '
+                    .'both fit.',
+            );
 
         return;
     }
@@ -129,13 +245,44 @@ it('names the two steps whose window never fits', function () {
 });
 
 it('lays split work over several sessions, and nothing in between', function () {
-    $solution = (new Scheduler)->solve(new Problem([[0, 60], [100, 160], [200, 260]], [], [], 0, 999, 5, [new Activity('stowage', 90, true), new Activity('other', 20)], [new Lag(0, 1, 0)]), static fn () => true);
+    $solution = (new Scheduler())->solve(
+        new Problem(
+            sessions: [[0, 60], [100, 160], [200, 260]],
+            sprayWindows: [],
+            daylight: [],
+            setup: 0,
+            horizon: 999,
+            granularity: 5,
+            activities: [new Activity('stowage', 90, true), new Activity('other', 20)],
+            lags: [new Lag(0, 1, 0)],
+        ),
+        static fn () => true,
+    );
 
-    expect($solution->starts)->toBe([0, 130])->and($solution->ends)->toBe([130, 150])->and($solution->sessions)->toBe(2);
+    expect($solution->starts)
+        ->toBe([0, 130])
+        ->and($solution->ends)
+        ->toBe([130, 150])
+        ->and($solution->sessions)
+        ->toBe(2);
 });
 
 it('has nothing to lay where nothing is to be done', function () {
-    expect((new Scheduler)->solve(new Problem([], [], [], 0, 0, 5, [], []), static fn () => true)->makespan)->toBe(0);
+    expect(
+        (new Scheduler())->solve(
+            new Problem(
+                sessions: [],
+                sprayWindows: [],
+                daylight: [],
+                setup: 0,
+                horizon: 0,
+                granularity: 5,
+                activities: [],
+                lags: [],
+            ),
+            static fn () => true,
+        )->makespan,
+    )->toBe(0);
 });
 
 it('names the faults of a schedule file', function (string $json, string $path) {
@@ -150,26 +297,54 @@ it('names the faults of a schedule file', function (string $json, string $path) 
 })->with([
     ['{}', '/sessions'],
     ['[]', ''],
-    ['{"sessions":[[0]],"sprayWindows":[],"daylight":[],"setup":0,"horizon":0,"granularity":5,"activities":[],"lags":[]}', '/sessions/0'],
-    ['{"sessions":[[0,9]],"sprayWindows":[],"daylight":[],"setup":0,"horizon":0,"granularity":0,"activities":[],"lags":[]}', '/granularity'],
-    ['{"sessions":[[0,9]],"sprayWindows":[],"daylight":[],"setup":0,"horizon":9,"granularity":5,"activities":[{"id":0,"active":5}],"lags":[{"from":0,"to":3,"min":0}]}', '/lags/0/to'],
-    ['{"sessions":[[0,9]],"sprayWindows":[],"daylight":[],"setup":0,"horizon":9,"granularity":5,"activities":[{"id":4,"active":5}],"lags":[]}', '/activities/0/id'],
+    [
+        '{"sessions":[[0]],"sprayWindows":[],"daylight":[],"setup":0,"horizon":0,"granularity":5,'
+            .'"activities":[],"lags":[]}',
+        '/sessions/0',
+    ],
+    [
+        '{"sessions":[[0,9]],"sprayWindows":[],"daylight":[],"setup":0,"horizon":0,"granularity":0,'
+            .'"activities":[],"lags":[]}',
+        '/granularity',
+    ],
+    [
+        '{"sessions":[[0,9]],"sprayWindows":[],"daylight":[],"setup":0,"horizon":9,"granularity":5,'
+            .'"activities":[{"id":0,"active":5}],"lags":[{"from":0,"to":3,"min":0}]}',
+        '/lags/0/to',
+    ],
+    [
+        '{"sessions":[[0,9]],"sprayWindows":[],"daylight":[],"setup":0,"horizon":9,"granularity":5,'
+            .'"activities":[{"id":4,"active":5}],"lags":[]}',
+        '/activities/0/id',
+    ],
 ]);
 
-it('goes on from urgencies where moves are stuck, the same for the same seed, and keeps everything that has to hold', function () {
-    $problem = LargeBench::problem();
-    $search = static function (int $asked, int $seed) use ($problem): Solution {
-        return (new Scheduler)->solve($problem, static function () use (&$asked): bool {
-            return --$asked > 0;
-        }, $seed);
-    };
-    $first = $search(0, 7);
-    $better = $search(8, 7);
+it(
+    'goes on from urgencies where moves are stuck, the same for the same seed, and keeps everything that has to hold',
+    function () {
+        $problem = LargeBench::problem();
+        $search = static function (int $asked, int $seed) use ($problem): Solution {
+            return (new Scheduler())->solve(
+                $problem,
+                static function () use (&$asked): bool {
+                    return --$asked > 0;
+                },
+                $seed,
+            );
+        };
+        $first = $search(0, 7);
+        $better = $search(8, 7);
 
-    expect(Verifier::faults($problem, $first->starts))->toBe([])->and(Verifier::faults($problem, $better->starts))->toBe([])
-        ->and($better->makespan)->toBeLessThanOrEqual($first->makespan)
-        ->and($search(8, 7)->starts)->toBe($better->starts);
-});
+        expect(Verifier::faults($problem, $first->starts))
+            ->toBe([])
+            ->and(Verifier::faults($problem, $better->starts))
+            ->toBe([])
+            ->and($better->makespan)
+            ->toBeLessThanOrEqual($first->makespan)
+            ->and($search(8, 7)->starts)
+            ->toBe($better->starts);
+    },
+);
 
 /** Half an hour a day; two long ways, and short work that has a date. @param  list<array{int, list<int>}>  $dates */
 function dated(array $dates, int $ways = 1): Problem
@@ -181,14 +356,24 @@ function dated(array $dates, int $ways = 1): Problem
     }
     array_push($activities, new Activity('Decals', 30), new Activity('Tools', 30));
 
-    return new Problem(array_map(static fn (int $day) => [1440 * $day, 1440 * $day + 30], range(0, 40)), [], [], 0, 60_000, 5, $activities, $lags, $dates);
+    return new Problem(
+        sessions: array_map(static fn (int $day) => [1440 * $day, 1440 * $day + 30], range(0, 40)),
+        sprayWindows: [],
+        daylight: [],
+        setup: 0,
+        horizon: 60_000,
+        granularity: 5,
+        activities: $activities,
+        lags: $lags,
+        dates: $dates,
+    );
 }
 
 it('meets a date before it ends all early', function (int $ways) {
     $solve = function (array $dates) use ($ways) {
         $left = 60;
 
-        return (new Scheduler)->solve(dated($dates, $ways), function () use (&$left) {
+        return (new Scheduler())->solve(dated($dates, $ways), function () use (&$left) {
             return $left-- > 0;
         });
     };
@@ -197,13 +382,26 @@ it('meets a date before it ends all early', function (int $ways) {
     $held = $solve([[30, [$decals]]]);
     $both = $solve([[30, [$decals + 1]], [1500, [$decals]]]);
 
-    expect($free->starts[$decals])->toBeGreaterThan(0)->and($free->lateness)->toBe(0)
-        ->and($held->starts[$decals])->toBe(0)->and($held->lateness)->toBe(0)->and($held->makespan)->toBeGreaterThanOrEqual($free->makespan)
-        ->and([$both->starts[$decals + 1], $both->starts[$decals]])->toBe([0, 1440])
-        ->and(Verifier::faults(dated([], $ways), $held->starts))->toBe([]);
+    expect($free->starts[$decals])
+        ->toBeGreaterThan(0)
+        ->and($free->lateness)
+        ->toBe(0)
+        ->and($held->starts[$decals])
+        ->toBe(0)
+        ->and($held->lateness)
+        ->toBe(0)
+        ->and($held->makespan)
+        ->toBeGreaterThanOrEqual($free->makespan)
+        ->and([$both->starts[$decals + 1], $both->starts[$decals]])
+        ->toBe([0, 1440])
+        ->and(Verifier::faults(dated([], $ways), $held->starts))
+        ->toBe([]);
 })->with(['few enough to try all' => 1, 'too many to try all' => 8]);
 
 it('misses dates by as little as it can', function () {
-    $solution = (new Scheduler)->solve(dated([[30, [2]], [30, [3]]]), static fn () => true);
-    expect($solution->lateness)->toBe(1440)->and($solution->starts[2] + $solution->starts[3])->toBe(1440);
+    $solution = (new Scheduler())->solve(dated([[30, [2]], [30, [3]]]), static fn () => true);
+    expect($solution->lateness)
+        ->toBe(1440)
+        ->and($solution->starts[2] + $solution->starts[3])
+        ->toBe(1440);
 });

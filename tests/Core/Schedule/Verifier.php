@@ -7,7 +7,8 @@ namespace Tests\Core\Schedule;
 use Ulvrach\Schedule\Problem;
 
 /**
- * Holds a schedule against every constraint by plain reading of the rules, minute by minute where it can: it shares no code
+ * Holds a schedule against every constraint by plain reading of the rules, minute by minute where it can: it shares no
+ * code
  * with the scheduler.
  */
 final class Verifier
@@ -77,7 +78,11 @@ final class Verifier
             $spray = $problem->activities[$index]->spray;
             $begins = $starts[$index];
             if ($spray !== null) {
-                if ($last === null || $sessions[$last] !== $sessions[$index] || $problem->activities[$last]->spray !== $spray) {
+                if (
+                    $last === null ||
+                    $sessions[$last] !== $sessions[$index] ||
+                    $problem->activities[$last]->spray !== $spray
+                ) {
                     $begins -= $problem->setup;
                     if ($begins < $problem->sessions[$sessions[$index]][0]) {
                         $faults[] = "{$index} has no time for its set-up";

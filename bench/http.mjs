@@ -86,7 +86,11 @@ const full = await throughput(check, users[0], 5)
 console.log(
     JSON.stringify({
         alone: { median: percentile(alone, 0.5), p95: percentile(alone, 0.95) },
-        together: { median: percentile(together, 0.5), p95: percentile(together, 0.95), worst: percentile(together, 1) },
+        together: {
+            median: percentile(together, 0.5),
+            p95: percentile(together, 0.95),
+            worst: percentile(together, 1),
+        },
         throughput: { check: full, bare },
     }),
 )

@@ -115,4 +115,6 @@ await browser.close()
 
 const percentile = (times, share) => times.toSorted((a, b) => a - b)[Math.ceil(share * times.length) - 1]
 const figures = (times) => ({ count: times.length, median: percentile(times, 0.5), p95: percentile(times, 0.95) })
-console.log(JSON.stringify({ edits: figures(edits), undone: figures(undone), drags: figures(drags), leaps: figures(leaps) }))
+console.log(
+    JSON.stringify({ edits: figures(edits), undone: figures(undone), drags: figures(drags), leaps: figures(leaps) }),
+)

@@ -104,7 +104,9 @@ test('work is dragged to a later session, and what follows moves with it', async
     await expect(page.getByRole('region', { name: 'Put off' })).toHaveCount(0)
 })
 
-test('a date to meet is set with the build; the clock says what is to spare, or what would have to go', async ({ page }) => {
+test('a date to meet is set with the build; the clock says what is to spare, or what would have to go', async ({
+    page,
+}) => {
     await copyOfDemo(page, /Ostrel/)
     const due = async (days: number) => {
         await page.keyboard.press('b')

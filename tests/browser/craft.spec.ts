@@ -83,7 +83,9 @@ test('parts and groups are folded, findings filtered, several steps copied to an
     await expect(page.getByText('2 steps chosen')).toHaveCount(0)
 })
 
-test('the inspector tells how a step is taken back, what to look at first, and what a scratch uncovers', async ({ page }) => {
+test('the inspector tells how a step is taken back, what to look at first, and what a scratch uncovers', async ({
+    page,
+}) => {
     await openDemo(page)
     await page.getByRole('link', { name: /Ostrel/ }).click()
     await cellOf(page, 16, 'Turret').click()
@@ -109,7 +111,9 @@ test('a finding leads to its rule in the almanac, whose pages are free of axe vi
     await scan(page)
     await page.getByRole('tab', { name: 'Techniques' }).click()
     await page.getByText('Pin wash', { exact: true }).click()
-    await expect(page.getByRole('definition').filter({ hasText: 'best until 4 h' }).filter({ visible: true })).toHaveCount(1)
+    await expect(
+        page.getByRole('definition').filter({ hasText: 'best until 4 h' }).filter({ visible: true }),
+    ).toHaveCount(1)
     await scan(page)
 })
 

@@ -77,7 +77,9 @@ export async function makeAccount(page: Page): Promise<void> {
     await page.goto('/sign-in')
     await page.getByRole('button', { name: 'Make an account' }).click()
     await page.getByLabel('Name').fill('Jorun Askel')
-    await page.getByLabel('E-mail address').fill(`jorun-${Date.now()}-${Math.floor(Math.random() * 1e6)}@tarsholm.example`)
+    await page
+        .getByLabel('E-mail address')
+        .fill(`jorun-${Date.now()}-${Math.floor(Math.random() * 1e6)}@tarsholm.example`)
     await page.getByLabel('Password').fill('harnvik-tracks')
     await page.getByRole('button', { name: 'Make it' }).click()
     await expect(page.getByText('The bench is empty')).toBeVisible()
@@ -108,7 +110,9 @@ export async function copyOfDemo(page: Page, name: RegExp): Promise<void> {
 
 export async function scan(page: Page): Promise<void> {
     const result = await new AxeBuilder({ page }).analyze()
-    expect(result.violations.map(({ id, nodes }) => `${id}: ${nodes.map((node) => node.target).join(' | ')}`)).toEqual([])
+    expect(result.violations.map(({ id, nodes }) => `${id}: ${nodes.map((node) => node.target).join(' | ')}`)).toEqual(
+        [],
+    )
 }
 
 /** The cell of the board where a step, by its number, meets a zone. */

@@ -91,7 +91,9 @@ test('a step dragged to another place shows its verdicts on the way and stays th
     await expect(page.getByRole('row', { name: /5 Chipping fluid/ })).toBeVisible()
 })
 
-test('settings of a step are changed where they are shown, and bad numbers are answered at the field', async ({ page }) => {
+test('settings of a step are changed where they are shown, and bad numbers are answered at the field', async ({
+    page,
+}) => {
     await makeAccount(page)
     await startBuild(page, 'Pell')
     await page.getByRole('button', { name: 'Add the first step' }).click()

@@ -14,7 +14,14 @@ const knowledge = (changes: Partial<Knowledge> = {}): Knowledge => ({
     lookFirst: ['Step 4: do the markings lie flat?'],
     hazards: [{ code: 'vapour', title: 'Ventilation', advice: 'Open a window.' }],
     windows: [
-        { action: 'Clean it up', opens: 20, bestUntil: 240, closes: 1440, before: 'it all comes out', after: 'it has set' },
+        {
+            action: 'Clean it up',
+            opens: 20,
+            bestUntil: 240,
+            closes: 1440,
+            before: 'it all comes out',
+            after: 'it has set',
+        },
     ],
     rounds: {
         applyCm2: 20,
@@ -54,7 +61,13 @@ describe('what is known of a step', () => {
         serverAnswers({ body: knowledge({ lookFirst: [], hazards: [], windows: [], rounds: null, alternatives: [] }) })
         open()
         expect(await screen.findByText('Signs to look for')).toBeVisible()
-        for (const title of ['Look first: there is no way back', 'Safety', 'What may follow, and when', 'In rounds', 'Instead']) {
+        for (const title of [
+            'Look first: there is no way back',
+            'Safety',
+            'What may follow, and when',
+            'In rounds',
+            'Instead',
+        ]) {
             expect(screen.queryByText(title)).toBeNull()
         }
     })
@@ -66,8 +79,12 @@ describe('what is known of a step', () => {
     it('says until when a step can be adjusted', () => {
         expect(sayAdjustable(knowledge(), null)).toBe('It can be adjusted until day 2, 0:00.')
         const undo = knowledge().undo
-        expect(sayAdjustable(knowledge({ undo: { ...undo, until: null } }), null)).toBe('It can be adjusted at any later time.')
-        expect(sayAdjustable(knowledge({ undo: { ...undo, open: false } }), null)).toBe('Not without taking along what is below.')
+        expect(sayAdjustable(knowledge({ undo: { ...undo, until: null } }), null)).toBe(
+            'It can be adjusted at any later time.',
+        )
+        expect(sayAdjustable(knowledge({ undo: { ...undo, open: false } }), null)).toBe(
+            'Not without taking along what is below.',
+        )
         expect(sayAdjustable(knowledge({ undo: { ...undo, ways: [] } }), null)).toBe('Wiped off with spirit.')
     })
 })

@@ -49,7 +49,9 @@ describe('findings of a step', () => {
         expect(screen.getByText(/Stop: It starts 25 min before/)).toBeVisible()
         expect(screen.queryByText(/Trying remedies/)).toBeNull()
         expect(fetch).not.toHaveBeenCalled()
-        rerender(<Findings findings={[finding()]} state={{ ...inHand, isSaved: true }} apply={vi.fn()} near={vi.fn()} />)
+        rerender(
+            <Findings findings={[finding()]} state={{ ...inHand, isSaved: true }} apply={vi.fn()} near={vi.fn()} />,
+        )
         expect(await screen.findByRole('button', { name: /Wait until/ })).toBeVisible()
     })
     it('are accepted with a reason or a test patch; what is certain is not', async () => {
@@ -64,13 +66,18 @@ describe('findings of a step', () => {
         await userEvent.type(screen.getByLabelText('Why'), 'Tide marks are wanted.')
         await userEvent.click(screen.getByRole('button', { name: 'Keep' }))
         const accepted = [{ rule: 'wash-on-matte', reason: 'Tide marks are wanted.', trial: null }]
-        expect(apply).toHaveBeenCalledWith([{ edit: 'replace-step', step: step('b', { accepted }) }], 'Accept a finding')
+        expect(apply).toHaveBeenCalledWith(
+            [{ edit: 'replace-step', step: step('b', { accepted }) }],
+            'Accept a finding',
+        )
     })
     it('offer no exception from what is certain, and a trial for what may happen', () => {
         serverAnswers({ body: { version: 1, remedies: [] } })
         const facts = [finding(), finding({ severity: 'risk', key: 'other', code: 'hot' })]
         show(<Findings findings={facts} state={state([step('a'), step('b')])} apply={vi.fn()} near={vi.fn()} />)
-        expect(screen.getAllByRole('button').map((button) => button.textContent)).toEqual(['It was tried: enter the test patch'])
+        expect(screen.getAllByRole('button').map((button) => button.textContent)).toEqual([
+            'It was tried: enter the test patch',
+        ])
     })
     it('stay visible when accepted, with the reason', () => {
         serverAnswers({ body: { version: 1, remedies: [wait] } })
@@ -88,7 +95,9 @@ describe('findings of a step', () => {
         unmount()
         vi.spyOn(globalThis, 'fetch').mockRejectedValue(new TypeError('offline'))
         show(<Findings findings={[finding()]} state={state([])} apply={vi.fn()} near={vi.fn()} />)
-        expect(await screen.findByText(/The remedies could not be fetched. The server cannot be reached./)).toBeVisible()
+        expect(
+            await screen.findByText(/The remedies could not be fetched. The server cannot be reached./),
+        ).toBeVisible()
     })
     it('say what a remedy costs', () => {
         expect(outcomeOf({ ...wait, clears: 2, brings: 1, delayMinutes: 1440 })).toBe(

@@ -25,7 +25,8 @@ function desk(steps: Step[] = three, findings: Finding[] = [], changes: Partial<
     return { asked }
 }
 const keys = (text: string) => userEvent.keyboard(text)
-const chosen = () => within(screen.getByRole('complementary', { name: 'The chosen step' })).getByRole('heading', { level: 2 })
+const chosen = () =>
+    within(screen.getByRole('complementary', { name: 'The chosen step' })).getByRole('heading', { level: 2 })
 const lastEdits = () => edit.mock.lastCall?.[0]
 beforeEach(() => {
     vi.clearAllMocks()

@@ -53,7 +53,10 @@ describe('making a plan sound', () => {
         if (first === undefined) throw new Error('no change is shown')
         await userEvent.click(within(first).getByRole('button', { name: 'Up to here' }))
         await userEvent.click(screen.getByRole('button', { name: 'Take the first one' }))
-        expect(edit).toHaveBeenCalledWith([{ edit: 'remove-step', id: 'a' }], 'Make the plan sound, the first 1 changes')
+        expect(edit).toHaveBeenCalledWith(
+            [{ edit: 'remove-step', id: 'a' }],
+            'Make the plan sound, the first 1 changes',
+        )
     })
     it('stays open when the change is not saved', async () => {
         serverAnswers({ body: repair() })

@@ -74,8 +74,8 @@ describe('choosing a school', () => {
         await userEvent.click(screen.getByRole('button', { name: 'Follow it' }))
         const school = { from: 'sealed-steps', name: 'Veiled', answers: { dust: 'sprayed' } }
         expect(edit).toHaveBeenCalledWith([{ edit: 'set-school', school }], 'Change the school')
-        expect(fetch.mock.calls.some(([path, init]) => path === '/api/schools' && init?.body === JSON.stringify(school))).toBe(
-            true,
-        )
+        expect(
+            fetch.mock.calls.some(([path, init]) => path === '/api/schools' && init?.body === JSON.stringify(school)),
+        ).toBe(true)
     })
 })

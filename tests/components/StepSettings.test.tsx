@@ -121,7 +121,9 @@ describe('the clean-up of a wash', () => {
     it('is offered where there is none, and not of what needs none', async () => {
         const { unmount } = settingsOf({ ...washed, cleanUp: null })
         await userEvent.click(screen.getByRole('button', { name: 'Add a clean-up' }))
-        expect(edit.mock.lastCall?.[0]).toMatchObject([{ step: { cleanUp: { carrier: 'odourless-spirit', afterMinutes: 30 } } }])
+        expect(edit.mock.lastCall?.[0]).toMatchObject([
+            { step: { cleanUp: { carrier: 'odourless-spirit', afterMinutes: 30 } } },
+        ])
         unmount()
         settingsOf(step('a'))
         expect(screen.queryByRole('button', { name: 'Add a clean-up' })).toBeNull()

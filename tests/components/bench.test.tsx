@@ -45,7 +45,13 @@ const clock = {
     timeZone: 'UTC',
 }
 const bench = (builds: unknown[], more: Record<string, unknown> = {}) =>
-    serverKnows({ 'GET /room': room, 'GET /builds': { builds }, 'GET /library': library, 'POST /clock': clock, ...more })
+    serverKnows({
+        'GET /room': room,
+        'GET /builds': { builds },
+        'GET /library': library,
+        'POST /clock': clock,
+        ...more,
+    })
 const cardOf = async (name: string) => {
     const item = (await screen.findByRole('link', { name })).closest('li')
     if (item === null) throw new Error(`no card ${name}`)
@@ -124,10 +130,16 @@ describe('the bench', () => {
         expect((await cardOf('Empty')).getByText(/No steps yet/)).toBeVisible()
     })
     it('deletes a build only when that is confirmed, and says why it could not', async () => {
-        const answers: Record<string, unknown> = { 'GET /room': room, 'GET /builds': { builds: [card()] }, 'POST /clock': clock }
+        const answers: Record<string, unknown> = {
+            'GET /room': room,
+            'GET /builds': { builds: [card()] },
+            'POST /clock': clock,
+        }
         const asked = serverKnows(answers)
         show(<Bench />)
-        await userEvent.click((await cardOf('Ostrel, third troop')).getByRole('button', { name: 'Delete Ostrel, third troop' }))
+        await userEvent.click(
+            (await cardOf('Ostrel, third troop')).getByRole('button', { name: 'Delete Ostrel, third troop' }),
+        )
         await userEvent.click(screen.getByRole('button', { name: 'Keep it' }))
         expect(asked.filter((one) => one.startsWith('DELETE'))).toEqual([])
         await userEvent.click(screen.getByRole('button', { name: 'Delete Ostrel, third troop' }))
@@ -162,7 +174,9 @@ describe('the bench', () => {
         expect(sent.mock.calls.at(-1)?.[1]?.body).toBe('{"steps": [{}]')
         sent.mockImplementation(
             async (input) =>
-                new Response(JSON.stringify(String(input).endsWith('/import') ? state([step('a')]) : { builds: [card()] })),
+                new Response(
+                    JSON.stringify(String(input).endsWith('/import') ? state([step('a')]) : { builds: [card()] }),
+                ),
         )
         await userEvent.upload(screen.getByLabelText('Plan file'), file)
         await waitFor(() => expect(screen.queryByRole('alert')).toBeNull())

@@ -109,7 +109,13 @@ describe('the clock screen', () => {
         expect(await screen.findByRole('alert')).toHaveTextContent('Nobody knows POST /clock/searches')
     })
     it('says how much there is to spare until a date to meet, and asks for nothing to go', async () => {
-        const build = { id: 'b1', name: 'Ostrel', ends: '2026-11-27T20:30:00Z', due: '2026-11-30T00:00:00Z', slackMinutes: 3090 }
+        const build = {
+            id: 'b1',
+            name: 'Ostrel',
+            ends: '2026-11-27T20:30:00Z',
+            due: '2026-11-30T00:00:00Z',
+            slackMinutes: 3090,
+        }
         serverKnows({ 'POST /clock': timetable({ builds: [build] }) })
         show(<Clock />)
         const dates = await screen.findByRole('region', { name: 'Dates to meet' })
@@ -117,7 +123,13 @@ describe('the clock screen', () => {
         expect(within(dates).queryByRole('button')).toBeNull()
     })
     it('tells what would have to go where a date cannot be met', async () => {
-        const build = { id: 'b1', name: 'Ostrel', ends: '2026-11-27T20:30:00Z', due: '2026-11-27T00:00:00Z', slackMinutes: -1230 }
+        const build = {
+            id: 'b1',
+            name: 'Ostrel',
+            ends: '2026-11-27T20:30:00Z',
+            due: '2026-11-27T00:00:00Z',
+            slackMinutes: -1230,
+        }
         const shedding = (steps: unknown[], isEnough: boolean) => ({ steps, ends: '2026-11-26T21:00:00Z', isEnough })
         const answers: Record<string, unknown> = {
             'POST /clock': timetable({ builds: [build] }),
@@ -138,7 +150,13 @@ describe('the clock screen', () => {
         expect(await screen.findByText(/Another date, or more sessions/)).toBeVisible()
     })
     it('says so where nothing would have to go, if only others gave way', async () => {
-        const build = { id: 'b1', name: 'Ostrel', ends: '2026-11-27T20:30:00Z', due: '2026-11-27T00:00:00Z', slackMinutes: -1230 }
+        const build = {
+            id: 'b1',
+            name: 'Ostrel',
+            ends: '2026-11-27T20:30:00Z',
+            due: '2026-11-27T00:00:00Z',
+            slackMinutes: -1230,
+        }
         serverKnows({
             'POST /clock': timetable({ builds: [build], isOptimal: true }),
             'GET /builds/b1/shedding': { steps: [], ends: '2026-11-26T21:00:00Z', isEnough: true },
@@ -172,7 +190,10 @@ describe('the clock screen', () => {
     it('thinks of the room as in another season, what is entered before it', async () => {
         const fetch = serverAnswers({ body: timetable() }, { body: room }, { body: library }, { body: timetable() })
         show(<Clock />)
-        await userEvent.selectOptions(await screen.findByLabelText('The room as in another season'), 'In summer: 24 °C, 60 %')
+        await userEvent.selectOptions(
+            await screen.findByLabelText('The room as in another season'),
+            'In summer: 24 °C, 60 %',
+        )
         await userEvent.type(screen.getByLabelText('Humidity'), '70')
         await userEvent.click(screen.getByRole('button', { name: 'Think it through' }))
         expect(await screen.findByText('It ends at the same time.')).toBeVisible()
@@ -195,18 +216,27 @@ describe('the clock screen', () => {
 describe('the next session on the bench', () => {
     it('tells what fits into the minutes one has right now, and what that gains', async () => {
         const fetch = serverAnswers(
-            { body: timetable({ conflicts: [{ message: 'Its window closes.', steps: [{ build: 'b1', step: 'b' }] }] }) },
+            {
+                body: timetable({
+                    conflicts: [{ message: 'Its window closes.', steps: [{ build: 'b1', step: 'b' }] }],
+                }),
+            },
             {
                 body: timetable({
                     ends: '2026-11-26T18:30:00Z',
-                    items: [item('a', '25T12:00', '25T12:25'), item('b', '25T12:25', '26T18:30', { technique: 'Lift chips' })],
+                    items: [
+                        item('a', '25T12:00', '25T12:25'),
+                        item('b', '25T12:25', '26T18:30', { technique: 'Lift chips' }),
+                    ],
                 }),
             },
             { body: timetable() },
         )
         show(<NextSession />)
         await userEvent.click(await screen.findByRole('button', { name: '40 min' }))
-        expect(await screen.findByText(/^A window is kept .* All could be done 2 h earlier, Thu 26 Nov, 18:30\.$/)).toBeVisible()
+        expect(
+            await screen.findByText(/^A window is kept .* All could be done 2 h earlier, Thu 26 Nov, 18:30\.$/),
+        ).toBeVisible()
         expect(screen.getByText(/Lift chips, begun and put down again/)).toBeVisible()
         expect(asked(fetch).at(-1)).toEqual({ spare: 40 })
 

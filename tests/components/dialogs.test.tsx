@@ -15,7 +15,9 @@ const one = plan([step('a'), step('b', { zones: ['turret'], done: '2026-11-20T20
 beforeEach(() => {
     vi.clearAllMocks()
     Element.prototype.scrollIntoView = vi.fn()
-    serverKnows({ 'GET /room': { ...room, reading: { temperatureC: 18.2, humidityPercent: 47, at: '', simulated: true } } })
+    serverKnows({
+        'GET /room': { ...room, reading: { temperatureC: 18.2, humidityPercent: 47, at: '', simulated: true } },
+    })
 })
 
 const fill = async (label: string, text: string) => {
@@ -36,7 +38,10 @@ describe('build, story and room', () => {
         expect(edit).toHaveBeenCalledWith(
             [
                 { edit: 'describe-build', build: { ...one.build, name: 'Ostrel, third troop', serviceMonths: 14 } },
-                { edit: 'set-bench', bench: { temperatureC: 16.5, humidityPercent: 50, movingAir: true, cabinetC: 40 } },
+                {
+                    edit: 'set-bench',
+                    bench: { temperatureC: 16.5, humidityPercent: 50, movingAir: true, cabinetC: 40 },
+                },
             ],
             'Change build or room',
         )
@@ -87,11 +92,20 @@ describe('zones', () => {
         await userEvent.clear(hull.getByLabelText('Area'))
         await userEvent.type(hull.getByLabelText('Area'), '120,5')
         await userEvent.tab()
-        expect(edit).toHaveBeenLastCalledWith([{ edit: 'put-zone', zone: { ...one.zones[0], areaCm2: 120.5 } }], 'Change Hull')
+        expect(edit).toHaveBeenLastCalledWith(
+            [{ edit: 'put-zone', zone: { ...one.zones[0], areaCm2: 120.5 } }],
+            'Change Hull',
+        )
         await userEvent.click(hull.getByLabelText('sheltered'))
-        expect(edit).toHaveBeenLastCalledWith([{ edit: 'put-zone', zone: { ...one.zones[0], sheltered: true } }], 'Change Hull')
+        expect(edit).toHaveBeenLastCalledWith(
+            [{ edit: 'put-zone', zone: { ...one.zones[0], sheltered: true } }],
+            'Change Hull',
+        )
         await userEvent.selectOptions(hull.getByLabelText('Traffic'), 'heavy')
-        expect(edit).toHaveBeenLastCalledWith([{ edit: 'put-zone', zone: { ...one.zones[0], traffic: 'heavy' } }], 'Change Hull')
+        expect(edit).toHaveBeenLastCalledWith(
+            [{ edit: 'put-zone', zone: { ...one.zones[0], traffic: 'heavy' } }],
+            'Change Hull',
+        )
     })
     it.each([
         ['Name', '', 'Give it a name.'],

@@ -23,16 +23,23 @@ describe('edits', () => {
         })
     })
     it('takes what the plan already takes for such work, before anything from the starter shelf', () => {
-        const own = { id: 'own-wash', name: 'My wash', family: 'enamel', carrier: 'white-spirit', sheen: null, colour: '#222222' }
+        const own = {
+            id: 'own-wash',
+            name: 'My wash',
+            family: 'enamel',
+            carrier: 'white-spirit',
+            sheen: null,
+            colour: '#222222',
+        }
         const one = plan([step('a', { technique: 'enamel-wash', product: 'own-wash' }), step('b')])
         const { edits } = addStep({ ...one, products: [...one.products, own] }, library, 'enamel-wash', 1, ['hull'])
         expect(edits).toMatchObject([{ edit: 'insert-step', step: { product: 'own-wash' } }])
     })
     it('keeps a product that the new technique can use, but makes no clear coat of a colour', () => {
         const one = step('a')
-        expect(changeTechnique(plan([one]), library, step('b', { technique: 'clear-coat' }), 'spray-colour')).toMatchObject([
-            { edit: 'replace-step', step: { product: 'green' } },
-        ])
+        expect(
+            changeTechnique(plan([one]), library, step('b', { technique: 'clear-coat' }), 'spray-colour'),
+        ).toMatchObject([{ edit: 'replace-step', step: { product: 'green' } }])
         expect(changeTechnique(plan([one]), library, one, 'clear-coat')).toMatchObject([
             { edit: 'put-product', product: { id: 'clear-gloss' } },
             { edit: 'replace-step', step: { product: 'clear-gloss' } },

@@ -17,7 +17,13 @@ afterEach(() => vi.restoreAllMocks())
 describe('the token that tells our pages from others', () => {
     it('is read from the cookie again once the server no longer takes it, and only once', async () => {
         cookie('first=')
-        const fetch = spy(answer({}), answer({ message: 'mismatch' }, 419), answer({}), answer({}, 419), answer({}, 419))
+        const fetch = spy(
+            answer({}),
+            answer({ message: 'mismatch' }, 419),
+            answer({}),
+            answer({}, 419),
+            answer({}, 419),
+        )
         await send('POST', '/builds', z.object({}), {})
         cookie('second=')
         await send('POST', '/builds', z.object({}), {})
@@ -54,11 +60,9 @@ describe('what the server refuses', () => {
         })
         expect(error).toBeInstanceOf(ApiError)
         expect(error).toMatchObject({ status: 422, isOffline: false, message: 'Two things are wrong.' })
-        expect(error instanceof ApiError && [error.fault('/steps/0/coats'), error.fault('name'), error.fault('age')]).toEqual([
-            'Must be 1 or more.',
-            'Say a name.',
-            undefined,
-        ])
+        expect(
+            error instanceof ApiError && [error.fault('/steps/0/coats'), error.fault('name'), error.fault('age')],
+        ).toEqual(['Must be 1 or more.', 'Say a name.', undefined])
     })
     it('is said plainly where the answer is no JSON at all', async () => {
         spy(new Response('<html>Bad gateway</html>', { status: 502 }))

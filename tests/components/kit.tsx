@@ -34,7 +34,8 @@ export function serverKnows(answers: Record<string, unknown>): string[] {
         const question = `${init?.method ?? 'GET'} ${String(input).replace('/api', '')}`
         asked.push(question)
         const answer = answers[question]
-        if (answer === undefined) return new Response(JSON.stringify({ message: `Nobody knows ${question}` }), { status: 404 })
+        if (answer === undefined)
+            return new Response(JSON.stringify({ message: `Nobody knows ${question}` }), { status: 404 })
         return new Response(JSON.stringify(typeof answer === 'function' ? answer() : answer))
     })
     return asked
@@ -72,7 +73,16 @@ export const step = (id: string, changes: Partial<Step> = {}): Step => ({
 })
 
 export const plan = (steps: Step[]): Plan => ({
-    build: { name: 'Ostrel', vehicle: '', kind: 'tank', scale: 35, story: '', serviceMonths: null, terrain: null, due: null },
+    build: {
+        name: 'Ostrel',
+        vehicle: '',
+        kind: 'tank',
+        scale: 35,
+        story: '',
+        serviceMonths: null,
+        terrain: null,
+        due: null,
+    },
     school: 'sealed-steps',
     bench: { temperatureC: 20, humidityPercent: 50, movingAir: false, cabinetC: null },
     zones: ['hull', 'turret', 'tracks'].map((id) => ({
@@ -193,7 +203,21 @@ export const library: Library = {
     vehicleKinds: [{ code: 'tank', label: 'Tank' }],
     schools: [{ code: 'sealed-steps', name: 'Sealed steps', creed: '', answers: {}, severities: {} }],
     starterShelf: [
-        { id: 'clear-gloss', name: 'Gloss clear', family: 'waterborne-acrylic', carrier: 'water', sheen: 'gloss', colour: null },
-        { id: 'wash-brown', name: 'Dark wash', family: 'enamel', carrier: 'odourless-spirit', sheen: null, colour: '#3b2f24' },
+        {
+            id: 'clear-gloss',
+            name: 'Gloss clear',
+            family: 'waterborne-acrylic',
+            carrier: 'water',
+            sheen: 'gloss',
+            colour: null,
+        },
+        {
+            id: 'wash-brown',
+            name: 'Dark wash',
+            family: 'enamel',
+            carrier: 'odourless-spirit',
+            sheen: null,
+            colour: '#3b2f24',
+        },
     ],
 }

@@ -42,7 +42,9 @@ describe('the rows of the board', () => {
         }
         const row = rows(plan, says)[1]
         expect(row?.worst).toBe('stop')
-        expect(row?.cells.map((cell) => cell.severity)).toEqual(plan.zones.map((one) => (one.id === zone ? 'stop' : null)))
+        expect(row?.cells.map((cell) => cell.severity)).toEqual(
+            plan.zones.map((one) => (one.id === zone ? 'stop' : null)),
+        )
     })
 
     test('fold a group of zones into one cell that tells a part from the whole', () => {
@@ -67,7 +69,9 @@ describe('the rows of the board', () => {
         )
         const before = result.current
         const last = plan.steps[plan.steps.length - 1]?.id ?? ''
-        rerender({ says: { ...structuredClone(verdict), findings: [finding({ step: last, zones: [], severity: 'risk' })] } })
+        rerender({
+            says: { ...structuredClone(verdict), findings: [finding({ step: last, zones: [], severity: 'risk' })] },
+        })
         const unchanged = plan.steps.filter((step) => step.id !== last)
         expect(unchanged.length).toBeGreaterThan(0)
         for (const step of unchanged) expect(result.current.get(step.id)).toBe(before.get(step.id))
@@ -76,9 +80,12 @@ describe('the rows of the board', () => {
 })
 
 test('functions that stay the same do what the newest would', () => {
-    const { result, rerender } = renderHook(({ add }: { add: number }) => useStable({ plus: (to: number) => to + add }), {
-        initialProps: { add: 1 },
-    })
+    const { result, rerender } = renderHook(
+        ({ add }: { add: number }) => useStable({ plus: (to: number) => to + add }),
+        {
+            initialProps: { add: 1 },
+        },
+    )
     const { plus } = result.current
     rerender({ add: 10 })
     expect(result.current.plus).toBe(plus)

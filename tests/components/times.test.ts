@@ -1,6 +1,15 @@
 import { describe, expect, it } from 'vitest'
 import type { Item, Timetable } from '@/features/clock/api'
-import { dryingBetween, formats, midnights, placeOf, readSpans, sayConflict, saySpans, sittingsOf } from '@/features/clock/times'
+import {
+    dryingBetween,
+    formats,
+    midnights,
+    placeOf,
+    readSpans,
+    sayConflict,
+    saySpans,
+    sittingsOf,
+} from '@/features/clock/times'
 
 const at = (text: string) => new Date(`2026-11-${text}:00Z`)
 const item = (from: string, to: string, changes: Partial<Item> = {}): Item => ({

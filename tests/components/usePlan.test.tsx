@@ -9,7 +9,9 @@ import { serverAnswers, state, step } from './kit'
 
 const edits = [{ edit: 'remove-step' as const, id: 'a' }]
 function plan(foreseen: { edits: PlanEdit[]; steps: Step[] }[] = []) {
-    const queries = new QueryClient({ defaultOptions: { queries: { retry: false, staleTime: Number.POSITIVE_INFINITY } } })
+    const queries = new QueryClient({
+        defaultOptions: { queries: { retry: false, staleTime: Number.POSITIVE_INFINITY } },
+    })
     queries.setQueryData(buildQuery('build-1').queryKey, state([step('a')]))
     for (const { edits, steps } of foreseen) {
         const { plan, verdict } = state(steps)
@@ -68,7 +70,10 @@ describe('saving a plan', () => {
             await result.current.edit(edits)
             await result.current.edit(edits)
         })
-        expect(result.current.unsaved).toMatchObject({ reason: 'offline', changes: [{ kind: 'edit' }, { kind: 'edit' }] })
+        expect(result.current.unsaved).toMatchObject({
+            reason: 'offline',
+            changes: [{ kind: 'edit' }, { kind: 'edit' }],
+        })
         fetch.mockImplementation(async () => new Response(JSON.stringify(state([], [], 2))))
         await act(() => result.current.sendAgain())
         expect(fetch).toHaveBeenCalledTimes(3)

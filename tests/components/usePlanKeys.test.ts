@@ -5,7 +5,9 @@ import { useWhileHeld } from '@/features/plan/usePlanKeys'
 
 it('calls while a key is held: when it goes down, and again for each change in between', async () => {
     const call = vi.fn()
-    const hook = renderHook(({ state }) => useWhileHeld('Alt', state, () => call(state)), { initialProps: { state: 1 } })
+    const hook = renderHook(({ state }) => useWhileHeld('Alt', state, () => call(state)), {
+        initialProps: { state: 1 },
+    })
     hook.rerender({ state: 2 })
     expect(call).not.toHaveBeenCalled()
     const user = userEvent.setup()

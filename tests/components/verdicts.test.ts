@@ -20,7 +20,9 @@ describe('verdicts on the board', () => {
         expect(waitBefore(said, 1)).toBe(60)
     })
     it('show the strata of a zone as they are when a step begins', () => {
-        expect(strataOf(one, said, 'hull', 'b').map(({ stepId, cure }) => [stepId, cure])).toEqual([['a', 'recoatable']])
+        expect(strataOf(one, said, 'hull', 'b').map(({ stepId, cure }) => [stepId, cure])).toEqual([
+            ['a', 'recoatable'],
+        ])
         expect(strataOf(one, said, 'hull', null).map(({ stepId }) => stepId)).toEqual(['a', 'b'])
         expect(strataOf(one, said, 'tracks', null)).toEqual([])
     })

@@ -11,7 +11,11 @@ const many = plan(
 
 describe('what of the plan is shown', () => {
     it('folds a group of zones into one column', () => {
-        expect(columnsOf(many.zones, library, new Set()).map((column) => column.key)).toEqual(['hull', 'turret', 'tracks'])
+        expect(columnsOf(many.zones, library, new Set()).map((column) => column.key)).toEqual([
+            'hull',
+            'turret',
+            'tracks',
+        ])
         const folded = columnsOf(many.zones, library, new Set(['body', 'running gear']))
         expect(folded.map((column) => [column.key, column.zones.length])).toEqual([
             ['group:body', 2],
@@ -27,11 +31,17 @@ describe('what of the plan is shown', () => {
     it('hides folded parts, and what a filter does not ask for', () => {
         const findings = indexFindings([finding({ step: 's3' }), finding({ step: 's12', severity: 'note' })])
         expect(visibleSteps(many, library, wholeView, findings)).toHaveLength(14)
-        expect(visibleSteps(many, library, { ...wholeView, foldedParts: new Set(['Colour 1']) }, findings)).toHaveLength(3)
-        expect(visibleSteps(many, library, { ...wholeView, filter: 'stop' }, findings).map((one) => one.id)).toEqual(['s3'])
+        expect(
+            visibleSteps(many, library, { ...wholeView, foldedParts: new Set(['Colour 1']) }, findings),
+        ).toHaveLength(3)
+        expect(visibleSteps(many, library, { ...wholeView, filter: 'stop' }, findings).map((one) => one.id)).toEqual([
+            's3',
+        ])
     })
     it('does not look for what was accepted', () => {
-        const findings = indexFindings([finding({ step: 's3', accepted: { rule: 'too-early', reason: 'Tried.', trial: null } })])
+        const findings = indexFindings([
+            finding({ step: 's3', accepted: { rule: 'too-early', reason: 'Tried.', trial: null } }),
+        ])
         expect(visibleSteps(many, library, { ...wholeView, filter: 'stop' }, findings)).toEqual([])
         expect(findings.worstOfStep('s3')).toBeNull()
     })

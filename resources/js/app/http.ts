@@ -56,7 +56,12 @@ export async function send<T>(
     return shape.parse(json)
 }
 
-async function request(method: string, path: string, body: unknown, signal: AbortSignal | undefined): Promise<Response> {
+async function request(
+    method: string,
+    path: string,
+    body: unknown,
+    signal: AbortSignal | undefined,
+): Promise<Response> {
     // Told that it is no page, the server does not remember the address as the last page of the session.
     const headers: Record<string, string> = { Accept: 'application/json', 'X-Requested-With': 'XMLHttpRequest' }
     if (method !== 'GET') {

@@ -19,7 +19,10 @@ export const router = createBrowserRouter([
             { path: 'clock', lazy: async () => ({ Component: (await import('@/features/clock')).Clock }) },
             { path: 'sheet', lazy: async () => ({ Component: (await import('@/features/clock')).Sheet }) },
             { path: 'almanac', lazy: async () => ({ Component: (await import('@/features/almanac')).Almanac }) },
-            { path: 'builds/:buildId', lazy: async () => ({ Component: (await import('@/features/plan')).PlanScreen }) },
+            {
+                path: 'builds/:buildId',
+                lazy: async () => ({ Component: (await import('@/features/plan')).PlanScreen }),
+            },
             { path: '*', Component: NotHere },
         ],
     },

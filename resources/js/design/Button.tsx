@@ -9,7 +9,12 @@ const LOOK: Record<Tone, string> = {
     danger: 'border border-stop bg-sheet hover:bg-stop-wash',
 }
 
-export function Button({ tone = 'plain', className = '', type = 'button', ...rest }: ComponentProps<'button'> & { tone?: Tone }) {
+export function Button({
+    tone = 'plain',
+    className = '',
+    type = 'button',
+    ...rest
+}: ComponentProps<'button'> & { tone?: Tone }) {
     return (
         <button
             {...rest}

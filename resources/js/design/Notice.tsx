@@ -3,7 +3,10 @@ import { Button } from './Button'
 
 export function RetryNotice({ error, onRetry }: { error: Error; onRetry: () => void }) {
     return (
-        <div role="alert" className="flex flex-wrap items-center gap-3 rounded-plate border border-stop bg-stop-wash p-3">
+        <div
+            role="alert"
+            className="flex flex-wrap items-center gap-3 rounded-plate border border-stop bg-stop-wash p-3"
+        >
             <p className="flex-1">{error.message}</p>
             <Button onClick={onRetry}>Try again</Button>
         </div>

@@ -24,7 +24,13 @@ export function SeverityMark({
 }) {
     const look = `shrink-0 ${INK[severity]} ${className}`
     const shape = (
-        <path d={SHAPE[severity]} fill="currentColor" fillRule="evenodd" stroke="var(--color-sheet)" strokeWidth="0.6" />
+        <path
+            d={SHAPE[severity]}
+            fill="currentColor"
+            fillRule="evenodd"
+            stroke="var(--color-sheet)"
+            strokeWidth="0.6"
+        />
     )
     return label === undefined ? (
         <svg viewBox="0 0 16 16" className={look} aria-hidden="true">

@@ -62,7 +62,10 @@ export function Almanac() {
                     />
                 </div>
                 <Tabs.Root value={page} onValueChange={(value) => go({ page: value })}>
-                    <Tabs.List aria-label="Parts of the almanac" className="mb-3 flex flex-wrap gap-1 border-b border-rule">
+                    <Tabs.List
+                        aria-label="Parts of the almanac"
+                        className="mb-3 flex flex-wrap gap-1 border-b border-rule"
+                    >
                         {PAGES.map((one) => (
                             <Tabs.Trigger
                                 key={one}

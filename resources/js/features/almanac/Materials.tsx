@@ -24,8 +24,9 @@ export function Materials({ almanac, search }: { almanac: AlmanacData; search: s
                 <section>
                     <h2 className="wide font-semibold">What a carrier does to a film</h2>
                     <p className="mb-2 text-soft">
-                        Once solvent-proof / while only touch-dry: {MEANS.map((means, level) => `${level} ${means}`).join(' · ')}.
-                        A mist lowers it by one, a scrub raises it by one.
+                        Once solvent-proof / while only touch-dry:{' '}
+                        {MEANS.map((means, level) => `${level} ${means}`).join(' · ')}. A mist lowers it by one, a scrub
+                        raises it by one.
                     </p>
                     <table className="w-full border-collapse text-center">
                         <thead>

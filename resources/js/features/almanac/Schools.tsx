@@ -25,7 +25,10 @@ export function Schools({ almanac }: { almanac: AlmanacData }) {
                             </th>
                             {almanac.schools.map((school) => (
                                 <td key={school.code} className="p-1.5">
-                                    {question.options.find((option) => option.code === school.answers[question.code])?.text}
+                                    {
+                                        question.options.find((option) => option.code === school.answers[question.code])
+                                            ?.text
+                                    }
                                 </td>
                             ))}
                         </tr>

@@ -34,7 +34,13 @@ export function Techniques({ almanac, search }: { almanac: AlmanacData; search: 
     )
 }
 
-function Sheet({ technique, names }: { technique: AlmanacData['techniques'][number]; names: ReadonlyMap<string, string> }) {
+function Sheet({
+    technique,
+    names,
+}: {
+    technique: AlmanacData['techniques'][number]
+    names: ReadonlyMap<string, string>
+}) {
     const rate = (minutes: number) => `${minutes.toLocaleString('en-GB')} min per 100 cm²`
     return (
         <dl className="grid gap-x-4 gap-y-1 border-t border-line px-2 py-2 sm:grid-cols-[8rem_1fr]">
@@ -61,11 +67,13 @@ function Sheet({ technique, names }: { technique: AlmanacData['techniques'][numb
                 <Row name="Clean-up">
                     from {inWords(technique.window.earliest)}
                     {technique.window.bestUntil !== null && `, best until ${inWords(technique.window.bestUntil)}`}
-                    {technique.window.latest !== null && `, at the latest after ${inWords(technique.window.latest)}`}: when it is{' '}
-                    {technique.window.sign}
+                    {technique.window.latest !== null && `, at the latest after ${inWords(technique.window.latest)}`}:
+                    when it is {technique.window.sign}
                 </Row>
             )}
-            {technique.serviceMonths > 0 && <Row name="Credible after">{technique.serviceMonths} months in service</Row>}
+            {technique.serviceMonths > 0 && (
+                <Row name="Credible after">{technique.serviceMonths} months in service</Row>
+            )}
             {technique.markMm !== null && <Row name="Smallest marks">{technique.markMm} mm on the model</Row>}
             <Row name="Signs">{technique.signs.join(' · ')}</Row>
             <Row name="Tools">{technique.tools.join(' · ')}</Row>

@@ -41,11 +41,23 @@ const almanacSchema = z.object({
     ),
     attack: z.array(z.object({ film: z.string(), label: z.string(), levels: z.record(z.string(), span) })),
     drying: z.array(
-        z.object({ name: z.string(), touchDry: span, recoatable: span, solventProof: span.nullable(), reason: z.string() }),
+        z.object({
+            name: z.string(),
+            touchDry: span,
+            recoatable: span,
+            solventProof: span.nullable(),
+            reason: z.string(),
+        }),
     ),
     rules: z.array(z.object({ code: z.string(), group: z.string(), kind: z.string(), why: z.string() })),
     habits: z.array(
-        z.object({ code: z.string(), moment: z.string(), text: z.string(), otherwise: z.string(), kinds: z.array(z.string()) }),
+        z.object({
+            code: z.string(),
+            moment: z.string(),
+            text: z.string(),
+            otherwise: z.string(),
+            kinds: z.array(z.string()),
+        }),
     ),
     schools: z.array(
         z.object({
@@ -57,7 +69,11 @@ const almanacSchema = z.object({
         }),
     ),
     questions: z.array(
-        z.object({ code: z.string(), text: z.string(), options: z.array(z.object({ code: z.string(), text: z.string() })) }),
+        z.object({
+            code: z.string(),
+            text: z.string(),
+            options: z.array(z.object({ code: z.string(), text: z.string() })),
+        }),
     ),
     hazards: z.array(z.object({ code: z.string(), title: z.string(), advice: z.string() })),
     defers: z.string(),

@@ -53,8 +53,8 @@ export function Bench() {
                     <div className="rounded-plate border border-dashed border-rule p-10 text-center">
                         <p className="wide text-lg font-semibold">The bench is empty</p>
                         <p className="mx-auto mt-1 max-w-md text-soft">
-                            Say what the vehicle is, and Ulvrach lays out its zones. Then add step after step and see at once what
-                            would harm what.
+                            Say what the vehicle is, and Ulvrach lays out its zones. Then add step after step and see at
+                            once what would harm what.
                         </p>
                         <Button tone="act" className="mt-4" onClick={() => setDialog('start')}>
                             Start the first build

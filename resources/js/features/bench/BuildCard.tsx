@@ -51,7 +51,9 @@ export function BuildCard({ card, now }: { card: BenchCard; now: Date }) {
                 </div>
                 <p className="mt-2 text-base">
                     {card.next === null || standing === null ? (
-                        <span>{card.steps === 0 ? 'No steps yet: open it and lay out the finish.' : 'Every step is done.'}</span>
+                        <span>
+                            {card.steps === 0 ? 'No steps yet: open it and lay out the finish.' : 'Every step is done.'}
+                        </span>
                     ) : (
                         <>
                             <strong className="font-semibold">
@@ -59,7 +61,8 @@ export function BuildCard({ card, now }: { card: BenchCard; now: Date }) {
                             </strong>
                             {': '}
                             step {card.next.number}, {card.next.technique}
-                            {card.next.product !== null && ` with ${card.next.product}`} ({inWords(card.next.handsOn)} of work)
+                            {card.next.product !== null && ` with ${card.next.product}`} ({inWords(card.next.handsOn)}{' '}
+                            of work)
                         </>
                     )}
                 </p>

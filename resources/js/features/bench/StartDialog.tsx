@@ -46,13 +46,22 @@ export function StartDialog({ open, onOpenChange }: { open: boolean; onOpenChang
                     })
                 }}
             >
-                <TextField label="Name of the build" name="name" maxLength={120} autoFocus fault={refused?.fault('name')} />
+                <TextField
+                    label="Name of the build"
+                    name="name"
+                    maxLength={120}
+                    autoFocus
+                    fault={refused?.fault('name')}
+                />
                 <div className="grid grid-cols-2 gap-3">
                     <Select
                         label="Kind"
                         name="kind"
                         fault={refused?.fault('kind')}
-                        choices={(library.data?.vehicleKinds ?? []).map((kind) => ({ value: kind.code, label: kind.label }))}
+                        choices={(library.data?.vehicleKinds ?? []).map((kind) => ({
+                            value: kind.code,
+                            label: kind.label,
+                        }))}
                     />
                     <Select
                         label="Scale"

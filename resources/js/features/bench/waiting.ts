@@ -26,7 +26,8 @@ const URGENCY: Record<Standing['state'], number> = { closing: 0, missed: 1, read
 
 /** What cannot wait comes first, then what is under way, then what has not begun or is finished. */
 export function byUrgency(cards: readonly BenchCard[], now: Date): BenchCard[] {
-    const rank = ({ next, done }: BenchCard) => (next === null ? 9 : done === 0 ? 8 : URGENCY[standingOf(next, now).state])
+    const rank = ({ next, done }: BenchCard) =>
+        next === null ? 9 : done === 0 ? 8 : URGENCY[standingOf(next, now).state]
     return cards.toSorted((one, other) => rank(one) - rank(other))
 }
 

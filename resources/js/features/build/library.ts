@@ -19,7 +19,12 @@ const techniqueSchema = z.object({
     coats: z.number(),
     purpose: z.string(),
     cleanUp: z
-        .object({ earliest: z.number(), bestUntil: z.number().nullable(), latest: z.number().nullable(), sign: z.string() })
+        .object({
+            earliest: z.number(),
+            bestUntil: z.number().nullable(),
+            latest: z.number().nullable(),
+            sign: z.string(),
+        })
         .nullable(),
 })
 export type Technique = z.infer<typeof techniqueSchema>
@@ -43,7 +48,11 @@ const librarySchema = z.object({
     vehicleKinds: worded,
     schools: z.array(schoolSchema),
     questions: z.array(
-        z.object({ code: z.string(), text: z.string(), options: z.array(z.object({ code: z.string(), text: z.string() })) }),
+        z.object({
+            code: z.string(),
+            text: z.string(),
+            options: z.array(z.object({ code: z.string(), text: z.string() })),
+        }),
     ),
     starterShelf: z.array(productSchema),
 })

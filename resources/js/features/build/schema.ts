@@ -121,10 +121,17 @@ const stepVerdictSchema = z.object({
     end: z.number(),
     handsOn: z.number(),
     closes: z.number().nullable(),
-    heldBy: z.object({ step: z.string(), film: z.string(), needs: z.string(), carrier: z.string().nullable() }).nullable(),
+    heldBy: z
+        .object({ step: z.string(), film: z.string(), needs: z.string(), carrier: z.string().nullable() })
+        .nullable(),
     /** What may follow it, and its own window if it has one; closes null: it stays open. */
     windows: z.array(
-        z.object({ action: z.string(), opens: z.number(), bestUntil: z.number().nullable(), closes: z.number().nullable() }),
+        z.object({
+            action: z.string(),
+            opens: z.number(),
+            bestUntil: z.number().nullable(),
+            closes: z.number().nullable(),
+        }),
     ),
     layer: layerSchema.nullable(),
 })

@@ -46,7 +46,13 @@ export function Axis({ timetable, format, chosen, onChoose }: Props) {
                 ))}
                 {midnights(now, days, timeZone).map((day, index) => (
                     <g key={day.getTime()}>
-                        <line x1={x(day)} x2={x(day)} y1={index % every === 0 ? 0 : HEAD - 5} y2={high} className="stroke-line" />
+                        <line
+                            x1={x(day)}
+                            x2={x(day)}
+                            y1={index % every === 0 ? 0 : HEAD - 5}
+                            y2={high}
+                            className="stroke-line"
+                        />
                         {index % every === 0 && (
                             <text x={x(day)} dx={4} y={14} className="narrow fill-soft text-fine">
                                 {format.day(day)}

@@ -224,14 +224,21 @@ function Chosen({ item, timetable, format, onPutOff }: ChosenProps) {
     )
 }
 
-type PutOffsProps = { question: Question; setQuestion: (question: Question) => void; timetable: Timetable; format: Formats }
+type PutOffsProps = {
+    question: Question
+    setQuestion: (question: Question) => void
+    timetable: Timetable
+    format: Formats
+}
 
 function PutOffs({ question, setQuestion, timetable, format }: PutOffsProps) {
     const all = question.putOff ?? []
     if (all.length === 0) return null
     return (
         <section aria-label="Put off">
-            <h2 className="border-b border-line text-fine font-semibold text-soft">Put off, for as long as this page is open</h2>
+            <h2 className="border-b border-line text-fine font-semibold text-soft">
+                Put off, for as long as this page is open
+            </h2>
             <ul>
                 {all.map((one) => {
                     const item = timetable.items.find((other) => other.build === one.build && other.step === one.step)
@@ -242,7 +249,9 @@ function PutOffs({ question, setQuestion, timetable, format }: PutOffsProps) {
                             </span>
                             <Button
                                 tone="quiet"
-                                onClick={() => setQuestion({ ...question, putOff: all.filter((other) => other !== one) })}
+                                onClick={() =>
+                                    setQuestion({ ...question, putOff: all.filter((other) => other !== one) })
+                                }
                             >
                                 Take back
                             </Button>

@@ -89,7 +89,12 @@ export function RoomForm() {
                         ))}
                     </fieldset>
                 ))}
-                <TextField label="Night is from" name="night" defaultValue={saySpans([profile.night])} fault={faults.night} />
+                <TextField
+                    label="Night is from"
+                    name="night"
+                    defaultValue={saySpans([profile.night])}
+                    fault={faults.night}
+                />
                 <label className="col-span-2 flex min-h-8 items-center gap-1.5 self-end sm:col-span-3 pointer-coarse:min-h-11">
                     <input type="checkbox" name="counts" defaultChecked={profile.counts || !isOwn} />
                     Clock and bench count with this room, and with what the thermometer measures

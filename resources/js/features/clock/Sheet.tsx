@@ -28,7 +28,9 @@ export function Sheet() {
     if (sitting === undefined) return <main className="p-8 text-soft">Nothing is left to do.</main>
     const format = formats(timetable.data.timeZone)
     const names = new Map(timetable.data.builds.map((build) => [build.id, build.name]))
-    const hazards = [...new Map(known.flatMap((one) => one.data?.hazards ?? []).map((hazard) => [hazard.code, hazard])).values()]
+    const hazards = [
+        ...new Map(known.flatMap((one) => one.data?.hazards ?? []).map((hazard) => [hazard.code, hazard])).values(),
+    ]
     return (
         <main className="flex-1 overflow-y-auto print:overflow-visible">
             <div className="mx-auto max-w-3xl bg-sheet p-6 print:max-w-none print:p-0">
@@ -66,7 +68,10 @@ export function Sheet() {
                             item={item}
                             build={names.get(item.build) ?? ''}
                             format={format}
-                            knowledge={known[steps.findIndex((one) => one.build === item.build && one.step === item.step)]?.data}
+                            knowledge={
+                                known[steps.findIndex((one) => one.build === item.build && one.step === item.step)]
+                                    ?.data
+                            }
                         />
                     ))}
                 </ol>

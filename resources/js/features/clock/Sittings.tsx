@@ -19,7 +19,12 @@ export function Sittings({ timetable, format, chosen, onChoose, onPutOff }: Prop
             {sittings.map((sitting, place) => (
                 <li key={sitting.session.from.getTime()}>
                     {place > 0 && (
-                        <Meanwhile timetable={timetable} before={sittings[place - 1]} sitting={sitting} format={format} />
+                        <Meanwhile
+                            timetable={timetable}
+                            before={sittings[place - 1]}
+                            sitting={sitting}
+                            format={format}
+                        />
                     )}
                     <SessionCard
                         sitting={sitting}
@@ -80,7 +85,9 @@ function SessionCard({ sitting, timetable, format, chosen, onChoose, onPutOff }:
                             type="button"
                             draggable
                             aria-pressed={item === chosen}
-                            onDragStart={(event) => event.dataTransfer.setData(DRAGGED, String(timetable.items.indexOf(item)))}
+                            onDragStart={(event) =>
+                                event.dataTransfer.setData(DRAGGED, String(timetable.items.indexOf(item)))
+                            }
                             onClick={() => onChoose(item)}
                             className={`grid min-h-8 w-full grid-cols-[6.5rem_1rem_1fr_auto] items-center gap-2 px-3 py-0.5 text-left hover:bg-press pointer-coarse:min-h-11 ${item === chosen ? 'bg-press' : ''}`}
                         >
@@ -125,7 +132,10 @@ function Meanwhile({ timetable, before, sitting, format }: MeanwhileProps) {
             {drying.length > 0 &&
                 `: ${drying
                     .slice(-3)
-                    .map(({ item, state, at }) => `${item.number} ${item.product ?? item.technique} ${state} ${format.both(at)}`)
+                    .map(
+                        ({ item, state, at }) =>
+                            `${item.number} ${item.product ?? item.technique} ${state} ${format.both(at)}`,
+                    )
                     .join(' · ')}`}
         </p>
     )

@@ -32,7 +32,9 @@ export function SpareTime({ plain }: { plain: Timetable }) {
             <div aria-live="polite">
                 {laid.isLoading && <p className="mt-1 text-soft">Looking what fits…</p>}
                 {laid.isError && <RetryNotice error={laid.error} onRetry={() => void laid.refetch()} />}
-                {spare !== undefined && laid.data !== undefined && <Fits plain={plain} laid={laid.data} minutes={spare} />}
+                {spare !== undefined && laid.data !== undefined && (
+                    <Fits plain={plain} laid={laid.data} minutes={spare} />
+                )}
             </div>
         </div>
     )
@@ -43,7 +45,9 @@ function Fits({ plain, laid, minutes }: { plain: Timetable; laid: Timetable; min
     const items = laid.items.filter((item) => item.from < until)
     if (items.length === 0)
         return (
-            <p className="mt-1">Nothing fits: what comes next is still drying, takes longer, or may not be done at this hour.</p>
+            <p className="mt-1">
+                Nothing fits: what comes next is still drying, takes longer, or may not be done at this hour.
+            </p>
         )
     const gain = plain.ends === null || laid.ends === null ? 0 : minutesBetween(laid.ends, plain.ends)
     return (

@@ -26,7 +26,11 @@ export function WeekDialog({ open, onOpenChange }: { open: boolean; onOpenChange
             {settings.isError && <RetryNotice error={settings.error} onRetry={() => void settings.refetch()} />}
             {settings.data !== undefined && (
                 <>
-                    <WeekForm week={settings.data.week} isSet={settings.data.isSet} onDone={() => onOpenChange(false)} />
+                    <WeekForm
+                        week={settings.data.week}
+                        isSet={settings.data.isSet}
+                        onDone={() => onOpenChange(false)}
+                    />
                     <RoomForm />
                     <Feed feed={settings.data.feed} />
                 </>
@@ -120,7 +124,12 @@ function WeekForm({ week, isSet, onDone }: { week: Week; isSet: boolean; onDone:
                 defaultValue={saySpans([week.compressor])}
                 fault={faults.compressor}
             />
-            <TextField label="Daylight" name="daylight" defaultValue={saySpans([week.daylight])} fault={faults.daylight} />
+            <TextField
+                label="Daylight"
+                name="daylight"
+                defaultValue={saySpans([week.daylight])}
+                fault={faults.daylight}
+            />
             <TextField
                 label="An airbrush change takes"
                 name="setup"
@@ -146,7 +155,9 @@ function WeekForm({ week, isSet, onDone }: { week: Week; isSet: boolean; onDone:
                 fault={faults.cleaning}
             />
             <label className="col-span-2 flex flex-col gap-0.5">
-                <span className="text-fine text-soft">Other days: a date and its hours on each line, a date alone for none</span>
+                <span className="text-fine text-soft">
+                    Other days: a date and its hours on each line, a date alone for none
+                </span>
                 <textarea
                     name="exceptions"
                     rows={2}

@@ -101,7 +101,10 @@ export function WhatIf({ timetable, base, format }: Props) {
                         name="school"
                         choices={[
                             { value: '', label: 'each build by its own' },
-                            ...(library.data?.schools ?? []).map((school) => ({ value: school.code, label: school.name })),
+                            ...(library.data?.schools ?? []).map((school) => ({
+                                value: school.code,
+                                label: school.name,
+                            })),
                         ]}
                     />
                 </div>
@@ -135,7 +138,11 @@ const stamp = (date: Date): string => `${date.toISOString().slice(0, 19)}Z`
 
 export function Compared({ before, after, format }: { before: Timetable; after: Timetable; format: Formats }) {
     const rows = [
-        ['Ends', before.ends === null ? '–' : format.both(before.ends), after.ends === null ? '–' : format.both(after.ends)],
+        [
+            'Ends',
+            before.ends === null ? '–' : format.both(before.ends),
+            after.ends === null ? '–' : format.both(after.ends),
+        ],
         ['Sessions', String(before.sessionsUsed), String(after.sessionsUsed)],
         ['Airbrush changes', String(before.setups), String(after.setups)],
         ['Stops', String(before.stops), String(after.stops)],

@@ -8,7 +8,10 @@ export function WorkList({ items, timetable, until }: { items: readonly Item[]; 
     return (
         <ol className="mt-1">
             {items.map((item) => (
-                <li key={item.build + item.step + item.part} className="grid grid-cols-[3.5rem_1rem_1fr] items-center gap-2">
+                <li
+                    key={item.build + item.step + item.part}
+                    className="grid grid-cols-[3.5rem_1rem_1fr] items-center gap-2"
+                >
                     <span className="text-soft">{format.time(item.from)}</span>
                     <span
                         className="size-3.5 border border-rule"

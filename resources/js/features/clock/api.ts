@@ -41,7 +41,9 @@ const timetableSchema = z.object({
     ),
     sessions: z.array(z.object({ from: moment, to: moment, isUsed: z.boolean() })),
     items: z.array(itemSchema),
-    conflicts: z.array(z.object({ message: z.string(), steps: z.array(z.object({ build: z.string(), step: z.string() })) })),
+    conflicts: z.array(
+        z.object({ message: z.string(), steps: z.array(z.object({ build: z.string(), step: z.string() })) }),
+    ),
     now: moment,
     timeZone: z.string(),
 })

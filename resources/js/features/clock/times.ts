@@ -37,7 +37,8 @@ export function sittingsOf(timetable: Timetable): Sitting[] {
 }
 
 /** Where a moment stands on an axis of so many days, from 0 to 1. */
-export const placeOf = (moment: Date, from: Date, days: number): number => (moment.getTime() - from.getTime()) / (days * DAY)
+export const placeOf = (moment: Date, from: Date, days: number): number =>
+    (moment.getTime() - from.getTime()) / (days * DAY)
 
 /** Midnights of a zone between two moments, for the lines of an axis. */
 export function midnights(from: Date, days: number, timeZone: string): Date[] {
@@ -49,7 +50,9 @@ export function midnights(from: Date, days: number, timeZone: string): Date[] {
 
 /** What cannot be kept, with the builds it is about. */
 export function sayConflict(conflict: Timetable['conflicts'][number], { builds }: Pick<Timetable, 'builds'>): string {
-    const names = builds.filter((build) => conflict.steps.some((step) => step.build === build.id)).map((build) => build.name)
+    const names = builds
+        .filter((build) => conflict.steps.some((step) => step.build === build.id))
+        .map((build) => build.name)
     return names.length === 0 ? conflict.message : `${names.join(', ')}: ${conflict.message}`
 }
 
@@ -76,7 +79,8 @@ export function readTime(text: string): number | undefined {
     return Number(match[2]) < 60 && minutes <= 1440 ? minutes : undefined
 }
 
-export const sayTime = (minutes: number): string => `${Math.floor(minutes / 60)}:${String(minutes % 60).padStart(2, '0')}`
+export const sayTime = (minutes: number): string =>
+    `${Math.floor(minutes / 60)}:${String(minutes % 60).padStart(2, '0')}`
 
 /** "23:00–6:00" to one span, which may go through midnight; undefined if it cannot be read. */
 export function readNight(text: string): [number, number] | undefined {

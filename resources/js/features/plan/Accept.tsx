@@ -12,7 +12,11 @@ export function Accept({ finding, step, onSave }: Props) {
     const mine = step.accepted.find((one) => one.rule === finding.code)
     if (finding.accepted !== null || mine !== undefined) {
         return (
-            <Button className="mt-1.5 text-fine" tone="quiet" onClick={() => void onSave(others, 'Take an exception back')}>
+            <Button
+                className="mt-1.5 text-fine"
+                tone="quiet"
+                onClick={() => void onSave(others, 'Take an exception back')}
+            >
                 Take the exception back
             </Button>
         )
@@ -57,7 +61,8 @@ function Form({ needsTrial, onLeave, onSave }: FormProps) {
                 const wrong: typeof faults = {}
                 if (!tried && text('reason') === '') wrong.reason = 'Say why, for the one who reads the plan next year.'
                 if (tried && text('where') === '') wrong.where = 'Where was it tried?'
-                if (tried && (!Number.isInteger(rubs) || rubs < 0 || rubs > 1000)) wrong.rubs = 'A whole number up to 1000.'
+                if (tried && (!Number.isInteger(rubs) || rubs < 0 || rubs > 1000))
+                    wrong.rubs = 'A whole number up to 1000.'
                 setFaults(wrong)
                 if (Object.keys(wrong).length > 0) return
                 const trial = tried
@@ -74,8 +79,8 @@ function Form({ needsTrial, onLeave, onSave }: FormProps) {
             <TextArea label={tried ? 'Remark' : 'Why'} name="reason" rows={2} maxLength={1000} fault={faults.reason} />
             {!needsTrial && (
                 <label className="flex min-h-8 items-center gap-1.5 pointer-coarse:min-h-11">
-                    <input type="checkbox" checked={tried} onChange={(event) => setTried(event.target.checked)} /> It was tried on
-                    a test patch
+                    <input type="checkbox" checked={tried} onChange={(event) => setTried(event.target.checked)} /> It
+                    was tried on a test patch
                 </label>
             )}
             {tried && (

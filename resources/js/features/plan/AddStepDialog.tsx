@@ -2,7 +2,12 @@ import { type KeyboardEvent, useId, useState } from 'react'
 import { Dialog } from '@/design/Dialog'
 import type { Library, Technique } from '@/features/build'
 
-type Props = { open: boolean; onOpenChange: (open: boolean) => void; library: Library; onPick: (code: string) => Promise<void> }
+type Props = {
+    open: boolean
+    onOpenChange: (open: boolean) => void
+    library: Library
+    onPick: (code: string) => Promise<void>
+}
 
 /** Find a technique by a few letters, Enter lays it down after the chosen step. */
 export function AddStepDialog({ open, onOpenChange, library, onPick }: Props) {

@@ -10,7 +10,11 @@ import { sayMinute } from './verdicts'
 
 type Props = { state: PlanState; stepId: string }
 
-const MOMENT: Record<Knowledge['habits'][number]['moment'], string> = { before: 'Before', while: 'While at it', after: 'After' }
+const MOMENT: Record<Knowledge['habits'][number]['moment'], string> = {
+    before: 'Before',
+    while: 'While at it',
+    after: 'After',
+}
 
 /** How the step is done well and taken back: what the hands need, beside what the checks say. */
 export function BenchNotes({ state, stepId }: Props) {
@@ -40,7 +44,8 @@ export function BenchNotes({ state, stepId }: Props) {
                                     from {sayMinute(window.opens, verdict.clockZero)}
                                     {window.bestUntil !== null &&
                                         `, best until ${sayMinute(window.bestUntil, verdict.clockZero)}`}
-                                    {window.closes !== null && `, at the latest ${sayMinute(window.closes, verdict.clockZero)}`}
+                                    {window.closes !== null &&
+                                        `, at the latest ${sayMinute(window.closes, verdict.clockZero)}`}
                                     <span className="block text-fine text-soft">
                                         Before: {window.before}.{window.after !== null && ` After: ${window.after}.`}
                                     </span>

@@ -21,7 +21,17 @@ import type { Acts } from './PlanDesk'
 import { useRows } from './rows'
 import { StepRow } from './StepRow'
 import type { FindingIndex } from './verdicts'
-import { type Column, columnsOf, hasGroups, hasParts, type Part, partsOf, passes, type View, visibleSteps } from './view'
+import {
+    type Column,
+    columnsOf,
+    hasGroups,
+    hasParts,
+    type Part,
+    partsOf,
+    passes,
+    type View,
+    visibleSteps,
+} from './view'
 
 /** Where the modeller is: a step, and on it a zone or (null) the step's name. */
 export type Cursor = { step: string | null; zone: string | null }
@@ -54,7 +64,10 @@ export const Board = memo(function Board(props: Props) {
     // While a step is dragged, the rows keep their order in the document and move by transform.
     const [order, setOrder] = useState<readonly string[] | null>(null)
     const steps = plan.steps
-    const columns = useMemo(() => columnsOf(plan.zones, library, view.foldedGroups), [plan.zones, library, view.foldedGroups])
+    const columns = useMemo(
+        () => columnsOf(plan.zones, library, view.foldedGroups),
+        [plan.zones, library, view.foldedGroups],
+    )
     const rows = useRows(plan, verdict, findings, library, columns)
     const template = boardColumns(columns)
     const visible = visibleSteps(plan, library, view, findings)
@@ -69,7 +82,10 @@ export const Board = memo(function Board(props: Props) {
     useFocusOnCursor(grid, cursor)
 
     const go = (down: number, right: number) => {
-        const row = Math.min(Math.max(visible.findIndex((step) => step.id === cursor.step) + down, 0), visible.length - 1)
+        const row = Math.min(
+            Math.max(visible.findIndex((step) => step.id === cursor.step) + down, 0),
+            visible.length - 1,
+        )
         const here = columns.findIndex((column) => column.zones.some((zone) => zone.id === cursor.zone))
         const column = Math.min(Math.max(here + right, -1), columns.length - 1)
         onCursor({ step: visible[row]?.id ?? null, zone: columns[column]?.zones[0]?.id ?? null })
@@ -175,7 +191,9 @@ export const Board = memo(function Board(props: Props) {
                                 </Fragment>
                             )
                         })}
-                        {visible.length === 0 && <p className="p-6 text-center text-soft">No step has a finding of this kind.</p>}
+                        {visible.length === 0 && (
+                            <p className="p-6 text-center text-soft">No step has a finding of this kind.</p>
+                        )}
                     </SortableContext>
                 </div>
             </DndContext>
@@ -229,7 +247,10 @@ function ZoneHeads({ plan, verdict, columns, view, acts }: HeadProps) {
                 </div>
             )}
             <div role="row" className="grid" style={{ gridTemplateColumns: boardColumns(columns) }}>
-                <span role="columnheader" className="narrow sticky left-0 z-[5] self-end bg-panel px-2 pb-1 text-fine text-soft">
+                <span
+                    role="columnheader"
+                    className="narrow sticky left-0 z-[5] self-end bg-panel px-2 pb-1 text-fine text-soft"
+                >
                     {verdict.clockZero === null ? 'Plan time' : 'Clock'}
                 </span>
                 <span
@@ -266,7 +287,10 @@ type PartProps = { part: Part; isFolded: boolean; findings: FindingIndex; verdic
 /** The head of a run of steps of one kind; folded, it still tells how it stands. */
 function PartHead({ part, isFolded, findings, verdict, onFold }: PartProps) {
     const worst = SEVERITIES.find((severity) => part.steps.some((step) => findings.worstOfStep(step.id) === severity))
-    const work = part.steps.reduce((sum, step) => sum + (verdict.steps.find((one) => one.id === step.id)?.handsOn ?? 0), 0)
+    const work = part.steps.reduce(
+        (sum, step) => sum + (verdict.steps.find((one) => one.id === step.id)?.handsOn ?? 0),
+        0,
+    )
     const done = part.steps.filter((step) => step.done !== null).length
     return (
         <div role="row" className="border-t border-line bg-ground [[role=rowgroup]+&]:border-t-0">
@@ -337,7 +361,8 @@ function gridAct(
         case ' ':
             return zones.length === 0 ? null : () => acts.toggle(zones)
         case 'Enter':
-            return () => document.querySelector<HTMLElement>('[data-inspector] button, [data-inspector] select')?.focus()
+            return () =>
+                document.querySelector<HTMLElement>('[data-inspector] button, [data-inspector] select')?.focus()
         case 'Delete':
         case 'Backspace':
             return acts.remove

@@ -25,7 +25,10 @@ export function BuildDialog({ open, onOpenChange, plan, library, edit }: Props) 
         if (text('name') === '') wrong.name = 'Give the build a name.'
         if (!Number.isInteger(number('scale')) || number('scale') < 4 || number('scale') > 200)
             wrong.scale = 'A whole number from 4 to 200.'
-        if (text('service') !== '' && (!Number.isInteger(number('service')) || number('service') < 0 || number('service') > 1200))
+        if (
+            text('service') !== '' &&
+            (!Number.isInteger(number('service')) || number('service') < 0 || number('service') > 1200)
+        )
             wrong.service = 'Whole months, 0 to 1200, or nothing.'
         if (!(number('temperature') >= 5 && number('temperature') <= 35)) wrong.temperature = 'From 5 to 35 °C.'
         if (!(number('humidity') >= 10 && number('humidity') <= 95)) wrong.humidity = 'From 10 to 95 %.'
@@ -156,7 +159,9 @@ export function BuildDialog({ open, onOpenChange, plan, library, edit }: Props) 
                     )}
                     {SEASONS.map((season) => {
                         const air = room.data?.profile.seasons[season].day
-                        return air === undefined ? null : <AirButton key={season} air={air} label={saySeason(season, air)} />
+                        return air === undefined ? null : (
+                            <AirButton key={season} air={air} label={saySeason(season, air)} />
+                        )
                     })}
                 </div>
                 <div className="col-span-2 flex justify-end gap-2">

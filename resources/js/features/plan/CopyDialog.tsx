@@ -42,8 +42,8 @@ export function CopyDialog({ open, onOpenChange, plan, steps, edit }: Props) {
                 ))}
             </fieldset>
             <label className="mt-3 flex min-h-8 items-center gap-1.5 pointer-coarse:min-h-11">
-                <input type="checkbox" checked={asOwn} onChange={(event) => setAsOwn(event.target.checked)} /> As steps of their
-                own, after the last of them
+                <input type="checkbox" checked={asOwn} onChange={(event) => setAsOwn(event.target.checked)} /> As steps
+                of their own, after the last of them
             </label>
             <div className="mt-3 flex justify-end gap-2">
                 <Button onClick={() => onOpenChange(false)}>Leave it</Button>

@@ -117,7 +117,8 @@ export function CoreSample({ state, zone, atStep }: { state: PlanState; zone: Zo
                         <Part zone={zone} className="h-6" />
                     </span>
                     <span className="flex-1 border-t border-line py-0.5 text-fine text-soft">
-                        {zone.substrate.replace('-', ' ')}, {zone.areaCm2} cm²; {zone.depicts.replace('-', ' ')} in reality
+                        {zone.substrate.replace('-', ' ')}, {zone.areaCm2} cm²; {zone.depicts.replace('-', ' ')} in
+                        reality
                     </span>
                 </li>
             </ol>

@@ -21,7 +21,15 @@ type Apply = (edits: PlanEdit[], label: string) => Promise<boolean>
 type Near = (edits: PlanEdit[]) => void
 
 /** What the checks say of the chosen step, gravest first, each with ways out that were proved on a copy of the plan. */
-export function Findings({ findings, ...rest }: { findings: readonly Finding[]; state: PlanState; apply: Apply; near: Near }) {
+export function Findings({
+    findings,
+    ...rest
+}: {
+    findings: readonly Finding[]
+    state: PlanState
+    apply: Apply
+    near: Near
+}) {
     if (findings.length === 0) {
         return <p className="rounded-plate border border-line p-2 text-soft">Nothing speaks against this step.</p>
     }
@@ -82,7 +90,9 @@ function FindingCard({
             {finding.accepted === null && state.isSaved && remedies.isPending && (
                 <p className="mt-1.5 text-fine text-soft">Trying remedies on a copy…</p>
             )}
-            {remedies.isError && <p className="mt-1.5 text-fine">The remedies could not be fetched. {remedies.error.message}</p>}
+            {remedies.isError && (
+                <p className="mt-1.5 text-fine">The remedies could not be fetched. {remedies.error.message}</p>
+            )}
             {finding.accepted === null && remedies.data?.length === 0 && (
                 <p className="mt-1.5 text-fine">No single change mends this; look at the other findings first.</p>
             )}
@@ -95,7 +105,9 @@ function FindingCard({
                             onFocus={() => near(remedy.edits)}
                             onClick={() => void apply(remedy.edits, remedy.label)}
                         >
-                            {hasKeys && <kbd className="narrow w-3 shrink-0 font-sans text-fine text-soft">{number + 1}</kbd>}
+                            {hasKeys && (
+                                <kbd className="narrow w-3 shrink-0 font-sans text-fine text-soft">{number + 1}</kbd>
+                            )}
                             <span className="flex-1">
                                 {remedy.label}
                                 <span className="block text-fine font-normal text-soft">{outcomeOf(remedy)}</span>
@@ -120,7 +132,9 @@ const KIND = { fact: 'a fact', custom: 'a custom', taste: 'a matter of taste' } 
 /** "It is wanted. Tried on the underside, 10 rubs, passed, 2026-11-20." */
 export function sayAcceptance({ reason, trial }: Acceptance): string {
     const tried =
-        trial === null ? '' : `Tried on ${trial.where}, ${trial.rubs} rubs, ${trial.passed ? 'passed' : 'failed'}, ${trial.date}.`
+        trial === null
+            ? ''
+            : `Tried on ${trial.where}, ${trial.rubs} rubs, ${trial.passed ? 'passed' : 'failed'}, ${trial.date}.`
     return [reason, tried].filter((part) => part !== '').join(' ')
 }
 
@@ -145,7 +159,10 @@ function useRemedyKeys(remedies: readonly Remedy[], apply: Apply): void {
     useEffect(() => {
         const onKey = (event: KeyboardEvent) => {
             if (event.ctrlKey || event.metaKey || event.altKey) return
-            if (event.target instanceof HTMLElement && event.target.closest('input, textarea, select, [role=dialog]') !== null)
+            if (
+                event.target instanceof HTMLElement &&
+                event.target.closest('input, textarea, select, [role=dialog]') !== null
+            )
                 return
             const remedy = /^[1-9]$/.test(event.key) ? latest.current.remedies[Number(event.key) - 1] : undefined
             if (remedy !== undefined) {

@@ -49,7 +49,9 @@ export const Inspector = memo(function Inspector(props: Props) {
             className="no-print flex w-[21.5rem] shrink-0 flex-col gap-3 overflow-y-auto border-l border-rule bg-panel p-3"
             onKeyDown={(event) => {
                 if (event.key === 'Escape') {
-                    document.querySelector<HTMLElement>(`[data-cell="${cursor.step ?? ''}/${cursor.zone ?? ''}"]`)?.focus()
+                    document
+                        .querySelector<HTMLElement>(`[data-cell="${cursor.step ?? ''}/${cursor.zone ?? ''}"]`)
+                        ?.focus()
                 }
             }}
         >
@@ -61,7 +63,11 @@ export const Inspector = memo(function Inspector(props: Props) {
                     <p className="text-fine text-soft">{technique.purpose}</p>
                 </div>
                 <Tool label={step.done === null ? 'Mark as done now' : 'Mark as not done'} onClick={acts.done}>
-                    {step.done === null ? <Check className="size-4" aria-hidden /> : <Undo className="size-4" aria-hidden />}
+                    {step.done === null ? (
+                        <Check className="size-4" aria-hidden />
+                    ) : (
+                        <Undo className="size-4" aria-hidden />
+                    )}
                 </Tool>
                 <Tool label="Copy this step" onClick={() => void acts.copy()}>
                     <Copy className="size-4" aria-hidden />
@@ -70,7 +76,12 @@ export const Inspector = memo(function Inspector(props: Props) {
                     <Trash2 className="size-4" aria-hidden />
                 </Tool>
             </div>
-            <Findings findings={onZoneFirst(findings.ofStep(step.id), cursor.zone)} state={state} apply={edit} near={near} />
+            <Findings
+                findings={onZoneFirst(findings.ofStep(step.id), cursor.zone)}
+                state={state}
+                apply={edit}
+                near={near}
+            />
             {times !== undefined && (
                 <Section title="When">
                     <p>
@@ -117,7 +128,10 @@ const Beside = memo(function Beside({ state, cursor, onCursor }: BesideProps) {
                             .filter((one) => step.zones.includes(one.id))
                             .map((one) => (
                                 <li key={one.id}>
-                                    <Button className="text-fine" onClick={() => onCursor({ step: step.id, zone: one.id })}>
+                                    <Button
+                                        className="text-fine"
+                                        onClick={() => onCursor({ step: step.id, zone: one.id })}
+                                    >
                                         {one.name}
                                     </Button>
                                 </li>

@@ -50,7 +50,12 @@ export function PlanBar({ state, verdict, library, saving, acts, view }: Props) 
                         </option>
                     ))}
                 </select>
-                <Button className="max-w-40" tone="quiet" title={`School: ${schoolName}`} onClick={() => acts.open('school')}>
+                <Button
+                    className="max-w-40"
+                    tone="quiet"
+                    title={`School: ${schoolName}`}
+                    onClick={() => acts.open('school')}
+                >
                     <span className="truncate">{schoolName}</span>
                 </Button>
             </span>

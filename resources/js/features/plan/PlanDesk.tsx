@@ -36,7 +36,13 @@ export function PlanDesk({ state, library, work }: Props) {
 
     const add = async (technique: string) => {
         const zones = step?.zones ?? state.plan.zones.filter((zone) => zone.kind !== 'glass').map((zone) => zone.id)
-        const { edits, id } = addStep(state.plan, library, technique, index < 0 ? state.plan.steps.length - 1 : index, zones)
+        const { edits, id } = addStep(
+            state.plan,
+            library,
+            technique,
+            index < 0 ? state.plan.steps.length - 1 : index,
+            zones,
+        )
         if (await work.edit(edits)) setCursor({ step: id, zone: null })
     }
 
@@ -46,7 +52,8 @@ export function PlanDesk({ state, library, work }: Props) {
         if (going.current !== null && state.plan.steps[going.current.to]?.id === going.current.id) going.current = null
     }, [state.plan])
     // What an act is done to: the chosen steps, or else the one that the cursor is on.
-    const targets = chosen.size > 0 ? state.plan.steps.filter((one) => chosen.has(one.id)) : step === undefined ? [] : [step]
+    const targets =
+        chosen.size > 0 ? state.plan.steps.filter((one) => chosen.has(one.id)) : step === undefined ? [] : [step]
     const acts = useStable<Acts>({
         move: (by: -1 | 1) => {
             if (step === undefined) return
@@ -120,10 +127,12 @@ export function PlanDesk({ state, library, work }: Props) {
         nextFinding: (by: -1 | 1) => {
             const all = state.verdict.findings
             const place = all.findIndex(
-                (finding) => finding.step === cursor.step && (cursor.zone === null || finding.zones.includes(cursor.zone)),
+                (finding) =>
+                    finding.step === cursor.step && (cursor.zone === null || finding.zones.includes(cursor.zone)),
             )
             const steps = by === 1 ? all.slice(place + 1) : all.slice(0, Math.max(0, place)).reverse()
-            const next = steps.find((finding) => finding.step !== cursor.step) ?? (by === 1 ? all[0] : all[all.length - 1])
+            const next =
+                steps.find((finding) => finding.step !== cursor.step) ?? (by === 1 ? all[0] : all[all.length - 1])
             if (next !== undefined) setCursor({ step: next.step, zone: next.zones[0] ?? null })
         },
         open: setDialog,
@@ -193,7 +202,9 @@ export function PlanDesk({ state, library, work }: Props) {
 function whereToBegin({ plan, verdict }: BuildState): Cursor {
     const finding = verdict.findings[0]
     const next = plan.steps.find((step) => step.done === null) ?? plan.steps[0]
-    return finding === undefined ? { step: next?.id ?? null, zone: null } : { step: finding.step, zone: finding.zones[0] ?? null }
+    return finding === undefined
+        ? { step: next?.id ?? null, zone: null }
+        : { step: finding.step, zone: finding.zones[0] ?? null }
 }
 
 export type Acts = {

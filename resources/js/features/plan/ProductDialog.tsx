@@ -86,7 +86,8 @@ export function ProductDialog({ open, onOpenChange, library, families, onSave }:
                         />
                     </label>
                     <label className="flex min-h-8 items-center gap-1.5">
-                        <input type="checkbox" checked={isClear} onChange={(event) => setClear(event.target.checked)} /> clear
+                        <input type="checkbox" checked={isClear} onChange={(event) => setClear(event.target.checked)} />{' '}
+                        clear
                     </label>
                 </div>
                 <div className="col-span-2 flex justify-end gap-2">

@@ -33,17 +33,32 @@ function Proposal({ state, edit, onDone }: { state: BuildState; edit: Apply; onD
     if (repair.isError) return <RetryNotice error={repair.error} onRetry={() => void repair.refetch()} />
     if (repair.data.before.stops === 0) return <p className="p-6 text-center">No stop stands in this plan.</p>
     if (repair.data.actions.length === 0) {
-        return <p className="p-6 text-center">No change that is known here removes a stop. Look at the findings one by one.</p>
+        return (
+            <p className="p-6 text-center">
+                No change that is known here removes a stop. Look at the findings one by one.
+            </p>
+        )
     }
     return <Choice key={state.version} repair={repair.data} state={state} edit={edit} onDone={onDone} />
 }
 
-function Choice({ repair, state, edit, onDone }: { repair: Repair; state: BuildState; edit: Apply; onDone: () => void }) {
+function Choice({
+    repair,
+    state,
+    edit,
+    onDone,
+}: {
+    repair: Repair
+    state: BuildState
+    edit: Apply
+    onDone: () => void
+}) {
     // Each change is made for the plan that those before it left, so a part is always the first so many of them.
     const [count, setCount] = useState(repair.actions.length)
     const taken = repair.actions.slice(0, count)
     const number = (id: string) => state.plan.steps.findIndex((step) => step.id === id) + 1
-    const label = count === repair.actions.length ? 'Make the plan sound' : `Make the plan sound, the first ${count} changes`
+    const label =
+        count === repair.actions.length ? 'Make the plan sound' : `Make the plan sound, the first ${count} changes`
     return (
         <div className="flex flex-col gap-3">
             <div className="grid grid-cols-2 gap-3 rounded-plate border border-line bg-sheet p-2">

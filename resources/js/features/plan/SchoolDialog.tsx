@@ -24,12 +24,28 @@ export function SchoolDialog({ open, onOpenChange, state, library, edit }: Props
             title="School"
             description="Practitioners disagree; a school is one set of answers. Facts of physics and chemistry stay, whatever is chosen."
         >
-            <Chooser key={state.version} state={state} library={library} edit={edit} onDone={() => onOpenChange(false)} />
+            <Chooser
+                key={state.version}
+                state={state}
+                library={library}
+                edit={edit}
+                onDone={() => onOpenChange(false)}
+            />
         </Dialog>
     )
 }
 
-function Chooser({ state, library, edit, onDone }: { state: PlanState; library: Library; edit: Edit; onDone: () => void }) {
+function Chooser({
+    state,
+    library,
+    edit,
+    onDone,
+}: {
+    state: PlanState
+    library: Library
+    edit: Edit
+    onDone: () => void
+}) {
     const [choice, setChoice] = useState<SchoolChoice>(state.plan.school)
     const [fault, setFault] = useState<string>()
     const queries = useQueryClient()
@@ -43,7 +59,9 @@ function Chooser({ state, library, edit, onDone }: { state: PlanState; library: 
     const answers = { ...from?.answers, ...(typeof choice === 'string' ? {} : choice.answers) }
     const answer = (question: string, option: string) => {
         const own: OwnSchool =
-            typeof choice === 'string' ? { from: choice, name: `${from?.name ?? 'School'}, my way`, answers: {} } : choice
+            typeof choice === 'string'
+                ? { from: choice, name: `${from?.name ?? 'School'}, my way`, answers: {} }
+                : choice
         const changed = { ...own.answers, [question]: option }
         if (from?.answers[question] === option) delete changed[question]
         setChoice({ ...own, answers: changed })
@@ -89,7 +107,9 @@ function Chooser({ state, library, edit, onDone }: { state: PlanState; library: 
                 )}
             </div>
             <details className="rounded-plate border border-line p-2" open={typeof choice !== 'string'}>
-                <summary className="cursor-pointer font-medium">Its answers: change one, and it becomes your own school</summary>
+                <summary className="cursor-pointer font-medium">
+                    Its answers: change one, and it becomes your own school
+                </summary>
                 <div className="mt-2 grid gap-2 sm:grid-cols-2">
                     {typeof choice !== 'string' && (
                         <div className="sm:col-span-2">
@@ -140,7 +160,12 @@ function SchoolCard({ name, creed, isChosen, onPick, onForget }: CardProps) {
                 <span className="block text-fine text-soft">{creed}</span>
             </button>
             {onForget !== undefined && (
-                <Button tone="quiet" aria-label={`Forget ${name}`} title={`Forget ${name}`} onClick={() => void onForget()}>
+                <Button
+                    tone="quiet"
+                    aria-label={`Forget ${name}`}
+                    title={`Forget ${name}`}
+                    onClick={() => void onForget()}
+                >
                     <Trash2 className="size-4" aria-hidden />
                 </Button>
             )}
@@ -181,7 +206,8 @@ function Difference({
                         <li key={place(finding)} className="flex items-start gap-1.5">
                             <SeverityMark severity={(now ?? finding).severity} className="mt-0.5 size-4" />
                             <span className="flex-1">
-                                Step {state.plan.steps.findIndex((step) => step.id === finding.step) + 1}: {finding.happens}{' '}
+                                Step {state.plan.steps.findIndex((step) => step.id === finding.step) + 1}:{' '}
+                                {finding.happens}{' '}
                                 <span className="text-soft">
                                     {now === undefined
                                         ? '(no longer minded)'

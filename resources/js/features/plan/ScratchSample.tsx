@@ -12,7 +12,10 @@ export function ScratchSample({ scratch }: { scratch: Scratch }) {
                             key={colour.step}
                             title={`${colour.number} ${colour.name}`}
                             className="min-w-4 flex-1"
-                            style={{ backgroundColor: colour.colour ?? undefined, flexGrow: scratch.colours.length - depth }}
+                            style={{
+                                backgroundColor: colour.colour ?? undefined,
+                                flexGrow: scratch.colours.length - depth,
+                            }}
                         >
                             <span className="sr-only">
                                 step {colour.number}, {colour.name}

@@ -65,7 +65,10 @@ const RowBody = memo(function RowBody(props: BodyProps) {
                 {row.starts}
                 {row.latest !== null && <span className="font-medium">by {row.latest}</span>}
             </div>
-            <div role="rowheader" className="sticky left-[5.5rem] z-[5] flex min-w-0 bg-inherit items-center gap-1 py-1 pr-2">
+            <div
+                role="rowheader"
+                className="sticky left-[5.5rem] z-[5] flex min-w-0 bg-inherit items-center gap-1 py-1 pr-2"
+            >
                 <button
                     ref={grip}
                     {...attributes}
@@ -124,7 +127,9 @@ const StepName = memo(function StepName({ row, isHere, isCursor, onCursor, acts 
                 </span>
                 <span className="narrow block truncate text-fine text-soft">{row.product ?? '\u00a0'}</span>
             </span>
-            {row.worst !== null && <SeverityMark severity={row.worst} label={SEVERITY_WORD[row.worst]} className="size-3.5" />}
+            {row.worst !== null && (
+                <SeverityMark severity={row.worst} label={SEVERITY_WORD[row.worst]} className="size-3.5" />
+            )}
         </button>
     )
 })

@@ -16,7 +16,19 @@ const APPLICATIONS: Choice[] = [
     { value: 'scrub', label: 'scrubbed' },
     { value: 'dry', label: 'dry' },
 ]
-const STAGES = ['ground', 'colour', 'chipping', 'detail', 'markings', 'tint', 'wear', 'tracks', 'dust', 'seal', 'assembly']
+const STAGES = [
+    'ground',
+    'colour',
+    'chipping',
+    'detail',
+    'markings',
+    'tint',
+    'wear',
+    'tracks',
+    'dust',
+    'seal',
+    'assembly',
+]
 
 /** How a step is done. Every change is saved as soon as it is made. */
 export const StepSettings = memo(function StepSettings({ plan, library, step, edit }: Props) {
@@ -97,7 +109,9 @@ export const StepSettings = memo(function StepSettings({ plan, library, step, ed
                             label="Thinned with"
                             value={step.thinner ?? ''}
                             choices={[{ value: '', label: 'nothing: as it comes from the jar' }, ...carriers]}
-                            onChange={(event) => change({ thinner: event.target.value === '' ? null : event.target.value })}
+                            onChange={(event) =>
+                                change({ thinner: event.target.value === '' ? null : event.target.value })
+                            }
                         />
                     </div>
                 </>
@@ -169,7 +183,9 @@ function CleanUpFields({
             <div className="col-span-2">
                 <Button
                     className="w-full"
-                    onClick={() => change({ cleanUp: { carrier: 'odourless-spirit', scrubbed: false, afterMinutes: 30 } })}
+                    onClick={() =>
+                        change({ cleanUp: { carrier: 'odourless-spirit', scrubbed: false, afterMinutes: 30 } })
+                    }
                 >
                     Add a clean-up
                 </Button>

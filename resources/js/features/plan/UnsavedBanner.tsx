@@ -24,12 +24,17 @@ export function UnsavedBanner({ work }: { work: PlanWork }) {
                         {isOutdated ? 'Put my change on top' : 'Save again'}
                     </Button>
                     <Button onClick={giveUp}>
-                        {isOutdated ? 'Show theirs, drop mine' : count === 1 ? 'Drop my change' : `Drop my ${count} changes`}
+                        {isOutdated
+                            ? 'Show theirs, drop mine'
+                            : count === 1
+                              ? 'Drop my change'
+                              : `Drop my ${count} changes`}
                     </Button>
                 </>
             }
         >
-            <strong className="font-semibold">{isOutdated ? 'Changed elsewhere.' : 'Not saved yet.'}</strong> {unsaved.message}
+            <strong className="font-semibold">{isOutdated ? 'Changed elsewhere.' : 'Not saved yet.'}</strong>{' '}
+            {unsaved.message}
             {!isOutdated &&
                 ` ${count === 1 ? 'Your change is' : `Your ${count} changes are`} kept here and saved when the connection is back.`}
         </Banner>

@@ -47,7 +47,9 @@ const knowledgeSchema = z.object({
             idleMinutes: z.number(),
             sections: z.array(z.array(z.string())),
             finish: z.number().nullable(),
-            order: z.array(z.object({ does: z.enum(['apply', 'clean']), zone: z.string(), from: z.number(), to: z.number() })),
+            order: z.array(
+                z.object({ does: z.enum(['apply', 'clean']), zone: z.string(), from: z.number(), to: z.number() }),
+            ),
         })
         .nullable(),
     undo: z.object({ usual: z.string(), open: z.boolean(), until: z.number().nullable(), ways: z.array(waySchema) }),
@@ -66,7 +68,13 @@ export const knowledgeQuery = (buildId: string, version: number, step: string) =
 const scratchSchema = z.object({
     zone: z.string(),
     colours: z.array(
-        z.object({ step: z.string(), number: z.number(), name: z.string(), colour: z.string().nullable(), coverage: z.string() }),
+        z.object({
+            step: z.string(),
+            number: z.number(),
+            name: z.string(),
+            colour: z.string().nullable(),
+            coverage: z.string(),
+        }),
     ),
     /** From the part upwards; protectedBy: number of the step whose film keeps liquids and tools off it. */
     layers: z.array(z.object({ step: z.string(), broken: z.boolean(), protectedBy: z.number().nullable() })),
@@ -78,8 +86,10 @@ export type Scratch = z.infer<typeof scratchSchema>
 export const scratchQuery = (buildId: string, version: number, zone: string, before: string) =>
     queryOptions({
         queryKey: ['build', buildId, 'scratch', version, zone, before],
-        queryFn: ({ signal }) => getJson(`/builds/${buildId}/zones/${zone}/scratch?before=${before}`, scratchSchema, signal),
-        placeholderData: (shown, query) => (query?.queryKey[4] === zone && query.queryKey[5] === before ? shown : undefined),
+        queryFn: ({ signal }) =>
+            getJson(`/builds/${buildId}/zones/${zone}/scratch?before=${before}`, scratchSchema, signal),
+        placeholderData: (shown, query) =>
+            query?.queryKey[4] === zone && query.queryKey[5] === before ? shown : undefined,
         staleTime: Number.POSITIVE_INFINITY,
     })
 

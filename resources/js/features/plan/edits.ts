@@ -29,7 +29,11 @@ export function newId(prefix: string): string {
 }
 
 /** Products that a technique takes: the plan's own first, then those of the starter shelf that the plan does not have. */
-export function fittingProducts(plan: Plan, library: Library, technique: Technique): { own: Product[]; starter: Product[] } {
+export function fittingProducts(
+    plan: Plan,
+    library: Library,
+    technique: Technique,
+): { own: Product[]; starter: Product[] } {
     const fits = (product: Product) => technique.families.includes(product.family)
     const have = new Set(plan.products.map((product) => product.id))
     return {
@@ -126,7 +130,10 @@ export function toggleZones(plan: Plan, step: Step, zones: readonly string[]): P
         if (isOnAll) on.delete(zone)
         else on.add(zone)
     }
-    return { edit: 'replace-step', step: { ...step, zones: plan.zones.map((zone) => zone.id).filter((id) => on.has(id)) } }
+    return {
+        edit: 'replace-step',
+        step: { ...step, zones: plan.zones.map((zone) => zone.id).filter((id) => on.has(id)) },
+    }
 }
 
 /** "2026-11-24T19:30:00Z", the form that plan files use. */
@@ -141,6 +148,9 @@ export const moveTo = (id: string, to: number): PlanEdit[] => [{ edit: 'move-ste
 
 /** The moves to the places around one, nearest first. */
 export function movesAround(plan: Plan, id: string, to: number): PlanEdit[][] {
-    const places = Array.from({ length: 2 * NEAR }, (_, count) => to + (count % 2 === 0 ? -1 : 1) * (1 + Math.floor(count / 2)))
+    const places = Array.from(
+        { length: 2 * NEAR },
+        (_, count) => to + (count % 2 === 0 ? -1 : 1) * (1 + Math.floor(count / 2)),
+    )
     return places.filter((place) => place >= 0 && place < plan.steps.length).map((place) => moveTo(id, place))
 }

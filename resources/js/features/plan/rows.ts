@@ -74,7 +74,9 @@ export function rowsOf(
                     name: `${column.isFolded ? `${column.group}, ${column.name}` : column.name}: ${technique.name}`,
                     isOn: on > 0,
                     isPart: on > 0 && on < zones.length,
-                    severity: SEVERITIES.find((one) => zones.some((zone) => findings.worstOfCell(step.id, zone) === one)) ?? null,
+                    severity:
+                        SEVERITIES.find((one) => zones.some((zone) => findings.worstOfCell(step.id, zone) === one)) ??
+                        null,
                 }
             }),
         }

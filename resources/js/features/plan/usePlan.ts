@@ -25,7 +25,13 @@ export const previewQuery = (id: string, version: number, edits: PlanEdit[]) =>
     queryOptions({
         queryKey: ['build', id, 'preview', version, edits],
         queryFn: ({ signal }) =>
-            send('POST', `/builds/${id}/preview`, z.object({ plan: planSchema, verdict: verdictSchema }), { edits }, signal),
+            send(
+                'POST',
+                `/builds/${id}/preview`,
+                z.object({ plan: planSchema, verdict: verdictSchema }),
+                { edits },
+                signal,
+            ),
         // The same change of the same version comes to the same for ever, but is in the hand for seconds only.
         staleTime: Number.POSITIVE_INFINITY,
         gcTime: 30_000,
@@ -46,8 +52,13 @@ export const remediesQuery = (buildId: string, version: number, finding: Finding
     queryOptions({
         queryKey: ['build', buildId, 'remedies', version, finding.key],
         queryFn: async ({ signal }) =>
-            (await getJson(`/builds/${buildId}/remedies/${finding.key}`, z.object({ remedies: z.array(remedySchema) }), signal))
-                .remedies,
+            (
+                await getJson(
+                    `/builds/${buildId}/remedies/${finding.key}`,
+                    z.object({ remedies: z.array(remedySchema) }),
+                    signal,
+                )
+            ).remedies,
         staleTime: Number.POSITIVE_INFINITY,
     })
 
@@ -143,7 +154,11 @@ export function usePlan(id: string) {
             const outcome = foretell(change)
             underWay.current++
             if (outcome === null) unknown.current++
-            else look({ ...outcome, version: (queries.getQueryData(buildQuery(id).queryKey)?.version ?? 0) + underWay.current })
+            else
+                look({
+                    ...outcome,
+                    version: (queries.getQueryData(buildQuery(id).queryKey)?.version ?? 0) + underWay.current,
+                })
             // Most changes are saved sooner than the eye would read "Saving"; drawing the word would only delay the answer.
             const slow = setTimeout(() => setSaving(true), SLOW)
             const turn = queue.current
@@ -227,7 +242,11 @@ function post(id: string, version: number, change: Change): Promise<BuildState> 
 
 function unsavedBecause(error: unknown, change: Change): Unsaved {
     if (!(error instanceof ApiError))
-        return { reason: 'refused', message: 'The answer of the server could not be read. Load the page again.', faults: [] }
+        return {
+            reason: 'refused',
+            message: 'The answer of the server could not be read. Load the page again.',
+            faults: [],
+        }
     if (error.isOffline) return { reason: 'offline', changes: [change], message: error.message }
     const current = error.status === 409 ? buildStateSchema.safeParse(error.current) : undefined
     return current?.success === true

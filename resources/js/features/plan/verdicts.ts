@@ -10,7 +10,9 @@ export type FindingIndex = {
 }
 
 const worst = (findings: readonly Finding[]): Severity | null =>
-    SEVERITIES.find((severity) => findings.some((finding) => finding.severity === severity && finding.accepted === null)) ?? null
+    SEVERITIES.find((severity) =>
+        findings.some((finding) => finding.severity === severity && finding.accepted === null),
+    ) ?? null
 
 export function indexFindings(findings: readonly Finding[]): FindingIndex {
     const bySteps = new Map<string, Finding[]>()
@@ -29,7 +31,9 @@ export function indexFindings(findings: readonly Finding[]): FindingIndex {
 
 /** A minute of the plan in words: wall-clock time once a step is done, else day and hour of the plan. */
 export function sayMinute(minute: number, clockZero: string | null): string {
-    return clockZero === null ? onPlanClock(minute) : onWallClock(new Date(new Date(clockZero).getTime() + minute * 60_000))
+    return clockZero === null
+        ? onPlanClock(minute)
+        : onWallClock(new Date(new Date(clockZero).getTime() + minute * 60_000))
 }
 
 /** Minutes between the end of the step before and the start of this one. */

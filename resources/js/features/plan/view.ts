@@ -28,7 +28,9 @@ export function columnsOf(all: readonly Zone[], library: Library, foldedGroups: 
         if (foldedGroups.has(group) && zones.length > 1) {
             columns.push({ key: `group:${group}`, name: `${zones.length} zones`, group, zones, isFolded: true })
         } else {
-            columns.push(...zones.map((zone) => ({ key: zone.id, name: zone.name, group, zones: [zone], isFolded: false })))
+            columns.push(
+                ...zones.map((zone) => ({ key: zone.id, name: zone.name, group, zones: [zone], isFolded: false })),
+            )
         }
     }
     return columns
@@ -61,7 +63,8 @@ export function partsOf(plan: Plan, library: Library): Part[] {
         const last = parts[parts.length - 1]
         const name = PART[stages.get(step.technique) ?? ''] ?? last?.name ?? 'Ground'
         if (last?.name === name) last.steps.push(step)
-        else parts.push({ key: `${name} ${parts.filter((part) => part.name === name).length + 1}`, name, steps: [step] })
+        else
+            parts.push({ key: `${name} ${parts.filter((part) => part.name === name).length + 1}`, name, steps: [step] })
     }
     return parts
 }

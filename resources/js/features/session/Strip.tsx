@@ -18,7 +18,11 @@ export function Strip() {
         <div aria-hidden="true" className="flex items-center justify-center bg-ground p-8 max-lg:hidden">
             <div className="w-full max-w-md">
                 {SECTION.map((layer) => (
-                    <div key={layer.name} className="flex items-stretch gap-3" style={{ height: `${layer.high * 0.55}rem` }}>
+                    <div
+                        key={layer.name}
+                        className="flex items-stretch gap-3"
+                        style={{ height: `${layer.high * 0.55}rem` }}
+                    >
                         <Swatch
                             coverage={layer.coverage}
                             colour={layer.colour}

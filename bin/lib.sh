@@ -51,10 +51,35 @@ need_tools() {
         'command -v php' php8.2-cli \
         "$(has_php mbstring)" php8.2-mbstring "$(has_php dom)" php8.2-xml "$(has_php intl)" php8.2-intl \
         "$(has_php pdo_pgsql)" php8.2-pgsql "$(has_php curl)" php8.2-curl "$(has_php bcmath)" php8.2-bcmath "$(has_php zip)" php8.2-zip \
-        'command -v composer' composer 'command -v unzip' unzip 'command -v node' nodejs 'command -v npm' npm \
+        'command -v composer' composer 'command -v unzip' unzip 'command -v npm' npm \
         'ls /usr/lib/postgresql/*/bin/initdb' postgresql "$@"
-    node -e 'process.exit(+process.versions.node.split(".")[0] >= 20 ? 0 : 1)' \
-        || fail "Node.js $(node --version) is too old: the front end needs version 20 or newer."
+    need_node
+}
+
+# The front end is built with Node.js 20 or newer; Debian 12 has 18. Where the one at hand is too old or missing, one is
+# installed for this project alone, from npm packages that hold the plain binary, and used for everything.
+NODE_VERSION=22.23.3
+own_node() { printf '%s/.tools/node_modules/node-linux-%s/bin' "$root" "$1"; }
+
+node_is_new_enough() { node -e 'process.exit(+process.versions.node.split(".")[0] >= 20 ? 0 : 1)' 2>/dev/null; }
+
+need_node() {
+    node_is_new_enough && return
+    local machine
+    case $(uname -m) in
+        x86_64) machine=x64 ;;
+        aarch64) machine=arm64 ;;
+        *) fail "The front end needs Node.js 20 or newer, and there is none to be had for $(uname -m): install it by hand." ;;
+    esac
+    if [ ! -x "$(own_node $machine)/node" ]; then
+        say "Installing Node.js $NODE_VERSION for this project alone"
+        # Without rights to install Debian's npm there is no way to get one.
+        command -v npm >/dev/null || fail "The front end needs Node.js 20 or newer. Ask an administrator to run: apt-get install npm"
+        mkdir -p .tools && npm install --prefix .tools --no-save --no-audit --no-fund --loglevel=error "node-linux-$machine@$NODE_VERSION" \
+            || fail "Node.js could not be installed; npm says why above."
+    fi
+    PATH=$(own_node $machine):$PATH && export PATH
+    node_is_new_enough || fail "The Node.js that was installed in .tools does not run here: $(node --version 2>&1 | tail -1)"
 }
 
 # PHP and JavaScript libraries, again only when their lists have changed.
@@ -83,6 +108,42 @@ need_front_end() {
 
 # Settings of this place, made at the first start. The framework complains of a place without them.
 need_settings() { [ -f .env ] || (umask 077 && cp .env.example .env) || fail "The settings could not be written to .env."; }
+
+# When a process was born, in ticks since boot: with it, an id that was given to another process since is told apart.
+born_at() { sed 's/^.*) //' "/proc/$1/stat" 2>/dev/null | cut -d' ' -f20; }
+
+# Whether the process that a line "id birth" of a pid file speaks of is still there.
+still_runs() { [ -n "${1:-}" ] && [ -n "${2:-}" ] && [ "$(born_at "$1")" = "$2" ]; }
+
+# Keeps the id of a process in a file, so that it can be ended later, and nothing else in its place.
+remember() { printf '%s %s\n' "$1" "$(born_at "$1")" >>"$2"; }
+
+# Runs a command in the background as the head of a process group of its own, which can be ended as a whole: web servers
+# leave workers behind when they are killed. Its id is in $!.
+in_own_group() {
+    set -m
+    "$@" &
+    set +m
+}
+
+# Ends a process group: gently with the signal $2, by force where that takes more than five seconds.
+end_group() {
+    kill -"$2" -- -"$1" 2>/dev/null || return 0
+    for _ in $(seq 50); do kill -0 -- -"$1" 2>/dev/null || return 0; sleep 0.1; done
+    kill -KILL -- -"$1" 2>/dev/null
+    return 0
+}
+
+# Ends what a start that was killed has left running. Usage: end_left_overs DIRECTORY
+end_left_overs() {
+    local id birth
+    [ -f "$1/children" ] || return 0
+    while read -r id birth; do
+        # The head of a group may be gone while its workers live on; a group keeps its number until the last has ended.
+        if still_runs "$id" "$birth" || { [ ! -e "/proc/$id" ] && kill -0 -- -"$id" 2>/dev/null; }; then end_group "$id" TERM; fi
+    done <"$1/children"
+    rm -f "$1/children"
+}
 
 port_is_free() { ! (exec 3<>"/dev/tcp/127.0.0.1/$1") 2>/dev/null; }
 
@@ -161,7 +222,7 @@ decorate_workers_output = no
 php_admin_value[opcache.memory_consumption] = 128
 php_admin_value[opcache.max_accelerated_files] = 20000
 php_admin_value[opcache.validate_timestamps] = 0
-php_admin_value[post_max_size] = 8M
+php_admin_value[post_max_size] = 2M
 php_admin_value[memory_limit] = 256M
 php_admin_value[expose_php] = 0
 CONF
@@ -177,7 +238,8 @@ http {
     types { font/woff2 woff2; }
     access_log off;
     server_tokens off;
-    client_max_body_size 8m;
+    # Nothing larger is read, so that it costs nothing either.
+    client_max_body_size 2m; client_body_buffer_size 64k;
     client_body_temp_path $run/nginx/body; proxy_temp_path $run/nginx/proxy; fastcgi_temp_path $run/nginx/fastcgi;
     uwsgi_temp_path $run/nginx/uwsgi; scgi_temp_path $run/nginx/scgi;
     fastcgi_buffers 16 16k; fastcgi_buffer_size 32k;
@@ -200,11 +262,13 @@ http {
 }
 CONF
     local flags=(-F -y "$run/fpm.conf"); [ "$web_user" = root ] && flags+=(-R)
-    PATH=$PATH:/usr/sbin php-fpm8.2 "${flags[@]}" >"$run/fpm.out" 2>&1 & children+=($!)
+    PATH=$PATH:/usr/sbin in_own_group php-fpm8.2 "${flags[@]}" >"$run/fpm.out" 2>&1
+    children+=($!); remember $! "$run/children"
     for _ in $(seq 100); do [ -S "$run/fpm.sock" ] && break; sleep 0.05; done
     [ -S "$run/fpm.sock" ] || { tail -3 "$run/fpm.out" "$run/php.log" >&2; say "PHP does not come up; its last words are above." >&2; return 1; }
     start_worker "$web_user" "$run"
-    PATH=$PATH:/usr/sbin nginx -c "$run/nginx.conf" -e "$run/nginx.log" >"$run/nginx.out" 2>&1 & children+=($!)
+    PATH=$PATH:/usr/sbin in_own_group nginx -c "$run/nginx.conf" -e "$run/nginx.log" >"$run/nginx.out" 2>&1
+    children+=($!); remember $! "$run/children"
     for _ in $(seq 100); do port_is_free "$port" || return 0; sleep 0.05; done
     tail -3 "$run/nginx.log" >&2
     say "The web server does not come up; its last words are above." >&2
@@ -215,30 +279,27 @@ CONF
 CRUNCHING=(-d opcache.enable_cli=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M)
 
 # Starts the worker that does what takes longer than a request, as user $1, and starts it again should it end.
-start_worker() {
+start_worker() { in_own_group keep_working "$@"; worker=$!; remember $worker "$2/children"; }
+
+keep_working() {
     local as=(); [ "$1" = "$(id -un)" ] || as=(setpriv --reuid "$1" --regid "$1" --init-groups)
-    (
-        trap 'kill -KILL "$job" 2>/dev/null; wait "$job" 2>/dev/null; exit 0' TERM
-        while :; do
-            "${as[@]}" php "${CRUNCHING[@]}" artisan queue:work --quiet --sleep=0.3 --tries=1 --timeout=60 >>"$2/worker.log" 2>&1 & job=$!
-            wait "$job"
-            sleep 1
-        done
-    ) & worker=$!
+    while :; do
+        "${as[@]}" php "${CRUNCHING[@]}" artisan queue:work --quiet --sleep=0.3 --tries=1 --timeout=60 >>"$2/worker.log" 2>&1
+        sleep 1
+    done
 }
 
 # Starts a stand-in for the thermo-hygrometer at the bench, which writes its readings to $1.
-start_thermometer() { bin/thermometer "$1" & thermometer=$!; }
+start_thermometer() { in_own_group bin/thermometer "$1"; thermometer=$!; remember $thermometer "$(dirname "$1")/children"; }
 
 # Ends what serve() and start_thermometer() started, each by its id.
 stop_serving() {
     local child
-    # Work in the background ignores the gentler signal unless it asks for it, as the servers do.
-    for child in ${thermometer:-} ${worker:-}; do kill -TERM "$child" 2>/dev/null; wait "$child" 2>/dev/null; done
+    for child in ${thermometer:-} ${worker:-}; do end_group "$child" TERM; done
     thermometer='' worker=''
-    for child in "${children[@]}"; do kill -QUIT "$child" 2>/dev/null; done
-    for child in "${children[@]}"; do wait "$child" 2>/dev/null; done
+    for child in "${children[@]}"; do end_group "$child" QUIT; done
     children=()
+    rm -f "$run/children"
 }
 
 # A database and a server of their own, for tests and measurements: all files in the new directory $run, nothing

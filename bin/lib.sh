@@ -30,7 +30,10 @@ need_packages() {
     am_root || fail "These Debian packages are missing: ${missing[*]}. Ask an administrator to run: apt-get install ${missing[*]}"
     say "Installing from Debian: ${missing[*]}"
     # The packages would start services of their own on the usual ports; only ours shall run.
-    local policy=/usr/sbin/policy-rc.d made=
+    local policy=/usr/sbin/policy-rc.d made= bundle=/etc/ssl/certs/ca-certificates.crt trusted=
+    # A machine may trust authorities that stand in its bundle only; the package of authorities, where it comes along for
+    # the first time, writes that bundle anew without them, and nothing more could be fetched.
+    if [ -s $bundle ] && ! dpkg -s ca-certificates >/dev/null 2>&1; then trusted=$(mktemp) && cp $bundle "$trusted"; fi
     if [ ! -e $policy ]; then printf '#!/bin/sh\nexit 101\n' >$policy && chmod +x $policy && made=1; fi
     if ! { apt-get update -qq && DEBIAN_FRONTEND=noninteractive apt-get install -y -qq --no-install-recommends "${missing[@]}"; } >/tmp/ulvrach-apt.log 2>&1; then
         [ -n "$made" ] && rm -f $policy
@@ -38,6 +41,7 @@ need_packages() {
         fail "Debian's packages could not be installed (${missing[*]}); the lines above say why."
     fi
     [ -n "$made" ] && rm -f $policy
+    [ -n "$trusted" ] && { cmp -s "$trusted" $bundle || cat "$trusted" >>$bundle; rm -f "$trusted"; }
     return 0
 }
 

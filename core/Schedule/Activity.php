@@ -24,4 +24,24 @@ final readonly class Activity
         public ?int $notAfter = null,
     ) {
     }
+
+    /**
+     * The same work asking for less.
+     *
+     * @param  bool  $anyTime  it may start at once
+     * @param  bool  $withoutAirbrush  it sprays nothing
+     * @param  bool  $anyLight  it does without daylight
+     */
+    public function loosened(bool $anyTime = false, bool $withoutAirbrush = false, bool $anyLight = false): self
+    {
+        return new self(
+            name: $this->name,
+            active: $this->active,
+            split: $this->split,
+            spray: $withoutAirbrush ? null : $this->spray,
+            daylight: $this->daylight && ! $anyLight,
+            notBefore: $anyTime ? 0 : $this->notBefore,
+            notAfter: $this->notAfter,
+        );
+    }
 }

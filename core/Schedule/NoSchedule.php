@@ -5,13 +5,20 @@ declare(strict_types=1);
 namespace Ulvrach\Schedule;
 
 use Ulvrach\CoreError;
+use Ulvrach\Quantity\Minutes;
 
 /** The work cannot be laid into the hours there are. */
 final class NoSchedule extends \DomainException implements CoreError
 {
-    /** @param  list<int>  $activities  those that stand in each other's way */
-    private function __construct(string $message, public readonly array $activities)
-    {
+    /**
+     * @param  list<int>  $activities  those that stand in each other's way
+     * @param  list<Lag>  $windows  those that have to be given up for a timetable
+     */
+    private function __construct(
+        string $message,
+        public readonly array $activities,
+        public readonly array $windows = [],
+    ) {
         parent::__construct($message);
     }
 
@@ -43,9 +50,45 @@ final class NoSchedule extends \DomainException implements CoreError
         return new self('Some of the work would have to wait for itself.', []);
     }
 
-    /** @param  list<int>  $activities */
-    public static function notFound(array $activities): self
+    public static function noSessions(): self
     {
-        return new self('No way was found to keep all windows within the hours there are.', $activities);
+        return new self('Your week has no session at the bench: nothing can be laid into it.', []);
+    }
+
+    public static function compressorQuiet(int $index, Activity $activity): self
+    {
+        return new self(
+            "“{$activity->name}” sprays for {$activity->active} minutes, and the compressor may never run that long "
+                .'while you are at the bench.',
+            [$index],
+        );
+    }
+
+    public static function noDaylight(int $index, Activity $activity): self
+    {
+        return new self(
+            "“{$activity->name}” wants {$activity->active} minutes of daylight, and there is never that much of it "
+                .'while you are at the bench.',
+            [$index],
+        );
+    }
+
+    public static function calendarEnds(Activity $activity): self
+    {
+        return new self("There is no time left for “{$activity->name}” before the calendar ends.", []);
+    }
+
+    /** @param  list<Lag>  $lags  windows that an order is found without; empty: none is found even so */
+    public static function windowsNotKept(Problem $problem, array $lags): self
+    {
+        $named = array_map(
+            static fn (Lag $lag) => "“{$problem->activities[$lag->to]->name}” within "
+                .Minutes::inWords((int) $lag->max)." after “{$problem->activities[$lag->from]->name}”",
+            $lags,
+        );
+
+        return $lags === []
+            ? new self('No order was found in which the work fits into the hours there are.', [])
+            : new self('In the hours there are no order keeps: '.implode('; ', $named).'.', [], $lags);
     }
 }

@@ -34,4 +34,43 @@ final readonly class Problem
         public array $dates = [],
     ) {
     }
+
+    public function withActivity(int $index, Activity $activity): self
+    {
+        return $this->with(activities: array_values(array_replace($this->activities, [$index => $activity])));
+    }
+
+    /**
+     * With the windows of these lags left open; what has to be waited for stays.
+     *
+     * @param  list<Lag>  $freed
+     */
+    public function withoutWindows(array $freed): self
+    {
+        return $this->with(
+            lags: array_map(
+                static fn (Lag $lag) => in_array($lag, $freed, true) ? new Lag($lag->from, $lag->to, $lag->min) : $lag,
+                $this->lags,
+            ),
+        );
+    }
+
+    /**
+     * @param  list<Activity>|null  $activities
+     * @param  list<Lag>|null  $lags
+     */
+    public function with(?array $activities = null, ?array $lags = null): self
+    {
+        return new self(
+            sessions: $this->sessions,
+            sprayWindows: $this->sprayWindows,
+            daylight: $this->daylight,
+            setup: $this->setup,
+            horizon: $this->horizon,
+            granularity: $this->granularity,
+            activities: $activities ?? $this->activities,
+            lags: $lags ?? $this->lags,
+            dates: $this->dates,
+        );
+    }
 }

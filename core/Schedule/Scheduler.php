@@ -9,6 +9,7 @@ use Ulvrach\Schedule\Internal\Bound;
 use Ulvrach\Schedule\Internal\Chance;
 use Ulvrach\Schedule\Internal\Dispatch;
 use Ulvrach\Schedule\Internal\Exact;
+use Ulvrach\Schedule\Internal\FirstOrder;
 use Ulvrach\Schedule\Internal\LocalSearch;
 use Ulvrach\Schedule\Internal\Sweep;
 use Ulvrach\Schedule\Internal\Urgencies;
@@ -54,16 +55,16 @@ final class Scheduler
         $bound = (new Bound($bench))->of([], 0);
         $chance = new Chance($seed);
         $dispatch = new Dispatch($bench);
-        $first = $this->first($bench, $chance, $dispatch);
+        $first = (new FirstOrder($bench, $chance, $dispatch))->find($this->firstTries);
         if ($bench->count <= self::EXACT_UP_TO) {
             [$best, $complete] = (new Exact($bench, $keepGoing))->search($first);
 
             return $best === null
-                ? throw NoSchedule::notFound($this->tied($problem))
+                ? throw NoSchedule::windowsNotKept($problem, FirstOrder::toFree($problem, $chance))
                 : $this->solution($best, $bench, $complete ? $best->makespan() : $bound, $complete);
         }
         if ($first === null) {
-            throw NoSchedule::notFound($this->tied($problem));
+            throw NoSchedule::windowsNotKept($problem, FirstOrder::toFree($problem, $chance));
         }
         $tell =
             $onBetter === null
@@ -122,31 +123,6 @@ final class Scheduler
         return $this->solution($best, $bench, $solution->lowerBound, $solution->optimal);
     }
 
-    private function first(Bench $bench, Chance $chance, Dispatch $dispatch): ?Sweep
-    {
-        $best = $dispatch->run();
-        for ($try = 1; $try < $this->firstTries; $try++) {
-            $favour = [];
-            for ($index = 0; $index < $bench->count; $index++) {
-                $favour[$index] = $chance->below(2880) + ($try % 4 < 2 ? $bench->pressing[$index] : 0);
-            }
-            $other = $dispatch->run($favour, $try % 2 === 1, $try % 8 > 3);
-            if (
-                $other !== null &&
-                ($best === null ||
-                    [$other->lateness(), $other->makespan(), $other->countSetups()] < [
-                        $best->lateness(),
-                        $best->makespan(),
-                        $best->countSetups(),
-                    ])
-            ) {
-                $best = $other;
-            }
-        }
-
-        return $best;
-    }
-
     /** @throws NoSchedule naming the work that stands in its own way */
     private function mustFit(Bench $bench): void
     {
@@ -154,7 +130,7 @@ final class Scheduler
         foreach ($problem->activities as $index => $activity) {
             $found = $bench->earliest($index, $activity->notBefore, 0, Bench::NO_SESSION);
             if ($found === null) {
-                throw NoSchedule::neverFits($index, $activity);
+                throw $this->neverFits($bench, $index);
             }
             if ($activity->notAfter !== null && $found[0] > $activity->notAfter) {
                 throw NoSchedule::tooLate($index, $activity);
@@ -173,11 +149,32 @@ final class Scheduler
         }
     }
 
+    /** What it is that the work does not fit into: asked by leaving one thing out after the other. */
+    private function neverFits(Bench $bench, int $index): NoSchedule
+    {
+        $problem = $bench->problem;
+        $activity = $problem->activities[$index];
+        $fits = static function (Activity $changed) use ($problem, $index): bool {
+            $bench = new Bench($problem->withActivity($index, $changed));
+
+            return $bench->earliest($index, $changed->notBefore, 0, Bench::NO_SESSION) !== null;
+        };
+
+        return match (true) {
+            $problem->sessions === [] => NoSchedule::noSessions(),
+            $fits($activity->loosened(anyTime: true)) => NoSchedule::calendarEnds($activity),
+            $activity->spray !== null && $fits($activity->loosened(anyTime: true, withoutAirbrush: true)) => NoSchedule::compressorQuiet($index, $activity),
+            $activity->daylight && $fits($activity->loosened(anyTime: true, anyLight: true)) => NoSchedule::noDaylight($index, $activity),
+            $activity->split => NoSchedule::calendarEnds($activity),
+            default => NoSchedule::neverFits($index, $activity),
+        };
+    }
+
     /** Whether the two fit together at any time, whatever else there is to do. */
     private function windowFits(Bench $bench, Lag $lag): bool
     {
         foreach ($bench->problem->sessions as [$from, $to]) {
-            for ($minute = $from; $minute < $to; $minute += 15) {
+            for ($minute = $from; $minute < $to; $minute += $bench->problem->granularity) {
                 $first = $bench->earliest($lag->from, $minute, $minute, Bench::ANY_SESSION);
                 $then =
                     $first === null
@@ -190,19 +187,6 @@ final class Scheduler
         }
 
         return false;
-    }
-
-    /** @return list<int> */
-    private function tied(Problem $problem): array
-    {
-        $tied = [];
-        foreach ($problem->lags as $lag) {
-            if ($lag->max !== null) {
-                array_push($tied, $lag->from, $lag->to);
-            }
-        }
-
-        return array_values(array_unique($tied));
     }
 
     private function solution(Sweep $sweep, Bench $bench, int $bound, bool $optimal): Solution

@@ -43,13 +43,27 @@ final class Timetabler
                     $conflicts,
                 );
             } catch (NoSchedule $none) {
-                if ($none->activities === [] || count($conflicts) >= self::MOST_CONFLICTS) {
+                if (($none->activities === [] && $none->windows === []) || count($conflicts) >= self::MOST_CONFLICTS) {
                     throw $none;
                 }
-                $conflicts[] = new Conflict($none->getMessage(), $none->activities);
-                $problem = $this->without($problem, $none->activities);
+                array_push($conflicts, ...$this->conflicts($none, $problem));
+                $problem = $this->without($problem, $none->activities)->withoutWindows($none->windows);
             }
         }
+    }
+
+    /** @return list<Conflict> one for each thing that is let go */
+    private function conflicts(NoSchedule $none, Problem $problem): array
+    {
+        return $none->windows === []
+            ? [new Conflict($none->getMessage(), $none->activities)]
+            : array_map(
+                static fn (Lag $lag) => new Conflict(
+                    NoSchedule::windowsNotKept($problem, [$lag])->getMessage(),
+                    [$lag->from, $lag->to],
+                ),
+                $none->windows,
+            );
     }
 
     /** The same timetable with what fits before a minute brought forward. */
@@ -66,7 +80,6 @@ final class Timetabler
     /** @param  list<int>  $activities */
     private function without(Problem $problem, array $activities): Problem
     {
-        $longest = max([0, ...array_map(static fn (array $session) => $session[1] - $session[0], $problem->sessions)]);
         $loosened = [];
         foreach ($problem->activities as $index => $activity) {
             $isMeant = in_array($index, $activities, true);
@@ -77,7 +90,7 @@ final class Timetabler
                     name: $activity->name,
                     active: $activity->active,
                     split: $activity->split || $isTooLong,
-                    spray: $isTooLong && $activity->active > $longest ? null : $activity->spray,
+                    spray: $isTooLong ? null : $activity->spray,
                     daylight: $activity->daylight && ! $isTooLong,
                     notBefore: $activity->notBefore,
                 );
@@ -89,16 +102,6 @@ final class Timetabler
             $problem->lags,
         );
 
-        return new Problem(
-            sessions: $problem->sessions,
-            sprayWindows: $problem->sprayWindows,
-            daylight: $problem->daylight,
-            setup: $problem->setup,
-            horizon: $problem->horizon,
-            granularity: $problem->granularity,
-            activities: $loosened,
-            lags: $lags,
-            dates: $problem->dates,
-        );
+        return $problem->with(activities: $loosened, lags: $lags);
     }
 }

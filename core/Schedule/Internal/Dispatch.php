@@ -13,10 +13,8 @@ namespace Ulvrach\Schedule\Internal;
  */
 final class Dispatch
 {
-    /** How often, and by how many minutes, work that opens a window is put off until what has to follow fits. */
-    private const TRIES = 400;
-
-    private const LATER = 15;
+    /** How often work that opens a window is put off, by one place on the grid of starts, until what has to follow fits. */
+    private const TRIES = 1200;
 
     /** @var array<int, int> by activity: minutes of waits and work that follow it at the least */
     private array $tail = [];
@@ -172,7 +170,7 @@ final class Dispatch
             if ($found === null || $this->tiedFits($index, $found[1])) {
                 return $found;
             }
-            $minute = $found[0] + self::LATER;
+            $minute = $found[0] + $this->bench->problem->granularity;
         }
 
         return null;

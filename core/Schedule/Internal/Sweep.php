@@ -150,7 +150,7 @@ final class Sweep
             foreach ($bench->windows[$index] as [$opens, $max, $toEnd]) {
                 $over = ($toEnd ? $free : $found[0]) - $this->end[$opens] - $max;
                 if ($over > 0) {
-                    $this->delayed[$opens] = $this->start[$opens] + $over;
+                    $this->delayed[$opens] = $this->delayedBy($opens, $over);
                     $this->delays++;
 
                     return (int) array_search($opens, $this->order, true);
@@ -178,9 +178,35 @@ final class Sweep
         return [$free, null, Bench::NO_SESSION];
     }
 
+    /**
+     * The earliest start of a piece of work after which it ends so much later. Where it is put down between two sessions,
+     * its end leaps while its start moves, so that a start as much later would be later than it has to be.
+     */
+    private function delayedBy(int $index, int $over): int
+    {
+        $activity = $this->bench->problem->activities[$index];
+        if (! $activity->split) {
+            return $this->start[$index] + $over;
+        }
+        $ends = $this->end[$index] + $over;
+        $start = $this->start[$index];
+        do {
+            $start += $this->bench->problem->granularity;
+            $found = $this->bench->earliest($index, $start, 0, Bench::NO_SESSION);
+        } while ($found !== null && $found[1] < $ends);
+
+        return $start;
+    }
+
     public function makespan(): int
     {
         return $this->end === [] ? 0 : max($this->end);
+    }
+
+    /** @return array{int, int, int} dates missed by, end of all, airbrush changes: less is better, the first before the next */
+    public function quality(): array
+    {
+        return [$this->lateness(), $this->makespan(), $this->countSetups()];
     }
 
     /** Minutes by which dates are missed, all together. */

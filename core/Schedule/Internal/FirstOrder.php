@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ulvrach\Schedule\Internal;
+
+use Ulvrach\Schedule\Lag;
+use Ulvrach\Schedule\Problem;
+
+/**
+ * The best of some first orders, and where none keeps all windows, which of them have to be given up.
+ *
+ * @internal to Ulvrach\Schedule
+ */
+final readonly class FirstOrder
+{
+    /** Orders that are tried for each window that may have to be given up: many are asked about. */
+    private const TRIES_TO_FREE = 6;
+
+    public function __construct(private Bench $bench, private Chance $chance, private Dispatch $dispatch)
+    {
+    }
+
+    /** @param  int  $tries  different orders that are tried */
+    public function find(int $tries): ?Sweep
+    {
+        $best = $this->dispatch->run();
+        for ($try = 1; $try < $tries; $try++) {
+            $favour = [];
+            for ($index = 0; $index < $this->bench->count; $index++) {
+                $favour[$index] = $this->chance->below(2880) + ($try % 4 < 2 ? $this->bench->pressing[$index] : 0);
+            }
+            $best = $this->better($this->dispatch->run($favour, $try % 2 === 1, $try % 8 > 3), $best);
+        }
+        $windows = $best === null ? new WindowOrder($this->bench, $this->chance) : null;
+        for ($try = 0; $windows !== null && $try < $tries; $try++) {
+            $best = $this->better($windows->run(), $best);
+        }
+
+        return $best;
+    }
+
+    /**
+     * The windows to give up so that an order is found, as few as a quick search finds. Long ones are given up before
+     * short ones: what may wait for a day forgives more than what may wait for an hour.
+     *
+     * @return list<Lag> empty: no order is found even without windows
+     */
+    public static function toFree(Problem $problem, Chance $chance): array
+    {
+        $lags = array_values(array_filter($problem->lags, static fn (Lag $lag) => $lag->max !== null));
+        usort($lags, static fn (Lag $a, Lag $b) => $b->max <=> $a->max);
+        /** @param  list<Lag>  $freed */
+        $isFoundWithout = static function (array $freed) use ($problem, $chance): bool {
+            $bench = new Bench($problem->withoutWindows($freed));
+
+            return (new self($bench, $chance, new Dispatch($bench)))->find(self::TRIES_TO_FREE) !== null;
+        };
+        if (! $isFoundWithout($lags)) {
+            return [];
+        }
+        [$low, $high] = [1, count($lags)];
+        while ($low < $high) {
+            $middle = intdiv($low + $high, 2);
+            if ($isFoundWithout(array_slice($lags, 0, $middle))) {
+                $high = $middle;
+            } else {
+                $low = $middle + 1;
+            }
+        }
+        $freed = array_slice($lags, 0, $low);
+        foreach ($freed as $lag) {
+            $fewer = array_values(array_filter($freed, static fn (Lag $other) => $other !== $lag));
+            if ($fewer !== [] && $isFoundWithout($fewer)) {
+                $freed = $fewer;
+            }
+        }
+
+        return $freed;
+    }
+
+    private function better(?Sweep $one, ?Sweep $other): ?Sweep
+    {
+        return $one === null || ($other !== null && $one->quality() >= $other->quality()) ? $other : $one;
+    }
+}

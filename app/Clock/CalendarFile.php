@@ -8,8 +8,7 @@ use Sabre\VObject\Component\VCalendar;
 
 /**
  * A timetable as iCalendar (RFC 5545): moments in UTC, which every calendar shows in its own zone; stable ids, so that
- * a second
- * import updates; an alarm before a window closes.
+ * a second import updates; an alarm before a window closes.
  */
 final class CalendarFile
 {

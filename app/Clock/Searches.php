@@ -15,8 +15,7 @@ use Ulvrach\Schedule\Solution;
 
 /**
  * Thorough searches for an earlier end, made by the worker: how far each has come, and whether it is still wanted. What
- * it
- * finds goes to where the clock keeps its timetables.
+ * it finds goes to where the clock keeps its timetables.
  *
  * @phpstan-type SearchState array{
  *   state: 'waiting'|'running'|'done'|'stopped',

@@ -11,9 +11,7 @@ final readonly class Lab
     {
     }
 
-    /**
-     * From "#rrggbb" by the CSS Color 4 matrix, white at xy (0.3127, 0.3290); docs/sources.md, "colour".
-     */
+    /** From "#rrggbb" by the CSS Color 4 matrix, white at xy (0.3127, 0.3290); docs/sources.md, "colour". */
     public static function fromHex(string $hex): self
     {
         /** @var array<string, self> $known a plan asks for the same few colours again and again */

@@ -64,8 +64,7 @@ final readonly class Air
 
     /**
      * Saturation vapour pressure of water in Pa: the Magnus form of Alduchov and Eskridge, Journal of Applied
-     * Meteorology 35
-     * (1996) 601–609.
+     * Meteorology 35 (1996) 601–609.
      */
     private static function saturation(float $temperatureC): float
     {

@@ -61,8 +61,7 @@ final class DryingModel
 
     /**
      * Minutes, rounded up, until a film is through that takes so many at the reference, if the air changes on the way:
-     * a
-     * half dried film goes on from where it was.
+     * a half dried film goes on from where it was.
      *
      * @param  iterable<array{int|null, Air}>  $airs  minutes for which each lasts, and the air; null: for good
      */

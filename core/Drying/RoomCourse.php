@@ -11,10 +11,8 @@ final readonly class RoomCourse
     private const READING_LASTS = 60;
 
     /**
-     * @param  list<array{
-     *   int,
-     *   Air,
-     * }>  $course  Unix minute from which the air is so, rising; the last one goes on for good
+     * @param  list<array{int, Air}>  $course  Unix minute from which the air is so, rising; the last one goes on for
+     *   good
      */
     private function __construct(private array $course)
     {

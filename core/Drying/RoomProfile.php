@@ -15,10 +15,8 @@ final readonly class RoomProfile
 {
     /**
      * @param  array<string, array{day: Air, night: Air}>  $seasons
-     * @param  array{
-     *   int,
-     *   int,
-     * }  $night  minutes of the local day between which the night's air holds; usually through midnight
+     * @param  array{int, int}  $night  minutes of the local day between which the night's air holds; usually through
+     *   midnight
      */
     private function __construct(private array $seasons, public array $night)
     {

@@ -17,11 +17,8 @@ use Ulvrach\Technique\TechniqueKind;
 final readonly class Layer
 {
     /**
-     * @param  array{
-     *   DryingLaw,
-     *   DryingLaw,
-     *   DryingLaw,
-     * }  $laws  what has to go on for it to be touch-dry, recoatable, solvent-proof
+     * @param  array{DryingLaw, DryingLaw, DryingLaw}  $laws  what has to go on for it to be touch-dry, recoatable,
+     *   solvent-proof
      */
     public function __construct(
         public int $stepIndex,

@@ -40,9 +40,9 @@ final class StepLiquid
      * The harm if the layer is in that state.
      *
      * A fact of the table at level 2 or 3 is damage. Level 1 is damage only where it is rubbed, and not on a clear
-     * coat,
-     * which is there for that. A mist at level 2 can be laid so dry that it holds, so it may fail. A hot carrier may
-     * craze a film even at level 1, and does so surely at level 2, unless it is misted on a film that is solvent-proof.
+     * coat, which is there for that. A mist at level 2 can be laid so dry that it holds, so it may fail. A hot carrier
+     * may craze a film even at level 1, and does so surely at level 2, unless it is misted on a film that is
+     * solvent-proof.
      */
     public function harmTo(Layer $layer, CureState $state): Harm
     {

@@ -11,10 +11,8 @@ final readonly class StepTimes
      * @param  int  $ready  from when everything below allows it
      * @param  int|null  $closes  when the window for it closes; null: it stays open
      * @param  array<int, Wait>  $waits  by index of the step whose layer is waited for: from its end
-     * @param  array{
-     *   int,
-     *   Wait,
-     * }|null  $window  index of the step that opens the window for this one, and how long from its end
+     * @param  array{int, Wait}|null  $window  index of the step that opens the window for this one, and how long from
+     *   its end
      * @param  int  $handsOn  minutes of work within it, waits between coats and before a clean-up left out
      */
     public function __construct(

@@ -12,8 +12,7 @@ use Ulvrach\Technique\TechniqueKind;
 
 /**
  * The layers of a zone, from the bare part upwards, while a plan is walked through. Zones of like material that the
- * same
- * steps go over have the same strata, and share one.
+ * same steps go over have the same strata, and share one.
  */
 final class Strata
 {

@@ -142,9 +142,7 @@ final class PlanReader
         );
     }
 
-    /**
-     * @throws BadPlanFile if the text is not JSON, or nests deeper than any plan does
-     */
+    /** @throws BadPlanFile if the text is not JSON, or nests deeper than any plan does */
     public static function decode(string $json): mixed
     {
         try {

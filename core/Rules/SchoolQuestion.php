@@ -8,10 +8,8 @@ namespace Ulvrach\Rules;
 final readonly class SchoolQuestion
 {
     /**
-     * @param  array<string, array{
-     *   string,
-     *   array<string, Severity|null>,
-     * }>  $options  code => [words, severities by rule code]
+     * @param  array<string, array{string, array<string, Severity|null>}>  $options  code => [words, severities by rule
+     *   code]
      */
     private function __construct(public string $code, public string $text, public array $options)
     {

@@ -10,15 +10,9 @@ use Ulvrach\Quantity\Minutes;
 /** The work cannot be laid into the hours there are. */
 final class NoSchedule extends \DomainException implements CoreError
 {
-    /**
-     * @param  list<int>  $activities  those that stand in each other's way
-     * @param  list<Lag>  $windows  those that have to be given up for a timetable
-     */
-    private function __construct(
-        string $message,
-        public readonly array $activities,
-        public readonly array $windows = [],
-    ) {
+    /** @param  list<int>  $activities  those that stand in each other's way */
+    private function __construct(string $message, public readonly array $activities)
+    {
         parent::__construct($message);
     }
 
@@ -89,6 +83,6 @@ final class NoSchedule extends \DomainException implements CoreError
 
         return $lags === []
             ? new self('No order was found in which the work fits into the hours there are.', [])
-            : new self('In the hours there are no order keeps: '.implode('; ', $named).'.', [], $lags);
+            : new self('In the hours there are no order keeps: '.implode('; ', $named).'.', []);
     }
 }

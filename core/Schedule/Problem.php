@@ -17,10 +17,9 @@ final readonly class Problem
      * @param  int  $granularity  starts are multiples of it
      * @param  list<Activity>  $activities
      * @param  list<Lag>  $lags
-     * @param  list<array{
-     *   int,
-     *   list<int>,
-     * }>  $dates  minute by which, if it can be, and the activities that shall be done by then
+     * @param  list<array{int, list<int>}>  $dates  minute by which, if it can be, and the activities that shall be done
+     *   by then
+     * @param  list<Lag>  $wishes  windows that are missed by as little as can be, where they cannot be kept
      */
     public function __construct(
         public array $sessions,
@@ -32,6 +31,7 @@ final readonly class Problem
         public array $activities,
         public array $lags,
         public array $dates = [],
+        public array $wishes = [],
     ) {
     }
 
@@ -41,7 +41,7 @@ final readonly class Problem
     }
 
     /**
-     * With the windows of these lags left open; what has to be waited for stays.
+     * With the windows of these lags as mere wishes; what has to be waited for stays.
      *
      * @param  list<Lag>  $freed
      */
@@ -52,14 +52,16 @@ final readonly class Problem
                 static fn (Lag $lag) => in_array($lag, $freed, true) ? new Lag($lag->from, $lag->to, $lag->min) : $lag,
                 $this->lags,
             ),
+            wishes: [...$this->wishes, ...$freed],
         );
     }
 
     /**
      * @param  list<Activity>|null  $activities
      * @param  list<Lag>|null  $lags
+     * @param  list<Lag>|null  $wishes
      */
-    public function with(?array $activities = null, ?array $lags = null): self
+    public function with(?array $activities = null, ?array $lags = null, ?array $wishes = null): self
     {
         return new self(
             sessions: $this->sessions,
@@ -71,6 +73,7 @@ final readonly class Problem
             activities: $activities ?? $this->activities,
             lags: $lags ?? $this->lags,
             dates: $this->dates,
+            wishes: $wishes ?? $this->wishes,
         );
     }
 }

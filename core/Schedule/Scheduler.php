@@ -16,10 +16,8 @@ use Ulvrach\Schedule\Internal\Urgencies;
 
 /**
  * Lays work into hours: dates met as far as they can be, then the earliest end, then fewest airbrush changes, then
- * fewest sessions. Up to fourteen activities are
- * searched exactly; more are searched locally from a first sound answer. The same seed and number of moves give the
- * same
- * answer.
+ * fewest sessions. Up to fourteen activities are searched exactly; more are searched locally from a first sound answer.
+ * The same seed and number of moves give the same answer.
  */
 final class Scheduler
 {
@@ -32,11 +30,25 @@ final class Scheduler
 
     /**
      * @param  \Closure(): bool  $keepGoing  asked from time to time; false ends the search with the best so far
+     *
+     * @throws NoSchedule if something never fits, or no order was found that keeps all windows
+     */
+    public function solve(Problem $problem, \Closure $keepGoing, int $seed = 1): Solution
+    {
+        $solution = $this->lay($problem, $keepGoing, $seed);
+
+        return $solution->missed === [] ? $solution : throw NoSchedule::windowsNotKept($problem, $solution->missed);
+    }
+
+    /**
+     * The same, but where no order is found that keeps all windows, some are missed, by as little as can be.
+     *
+     * @param  \Closure(): bool  $keepGoing  asked from time to time; false ends the search with the best so far
      * @param  (\Closure(Solution): void)|null  $onBetter  told of the first answer and of every better one
      *
-     * @throws NoSchedule if something never fits, or no order keeps all windows
+     * @throws NoSchedule if something never fits
      */
-    public function solve(Problem $problem, \Closure $keepGoing, int $seed = 1, ?\Closure $onBetter = null): Solution
+    public function lay(Problem $problem, \Closure $keepGoing, int $seed = 1, ?\Closure $onBetter = null): Solution
     {
         $bench = new Bench($problem);
         if ($bench->count === 0) {
@@ -60,11 +72,11 @@ final class Scheduler
             [$best, $complete] = (new Exact($bench, $keepGoing))->search($first);
 
             return $best === null
-                ? throw NoSchedule::windowsNotKept($problem, FirstOrder::toFree($problem, $chance))
+                ? $this->lay($this->freed($problem, $chance), $keepGoing, $seed, $onBetter)
                 : $this->solution($best, $bench, $complete ? $best->makespan() : $bound, $complete);
         }
         if ($first === null) {
-            throw NoSchedule::windowsNotKept($problem, FirstOrder::toFree($problem, $chance));
+            return $this->lay($this->freed($problem, $chance), $keepGoing, $seed, $onBetter);
         }
         $tell =
             $onBetter === null
@@ -89,8 +101,7 @@ final class Scheduler
 
     /**
      * Brings forward what fits before a moment, in the order in which it was to be done, as long as all windows hold
-     * and nothing
-     * ends later for it. An earliest end alone leaves open what is done first.
+     * and nothing ends later for it. An earliest end alone leaves open what is done first.
      *
      * @param  int  $until  minute; only what can be split may go on after it
      */
@@ -149,6 +160,14 @@ final class Scheduler
         }
     }
 
+    /** @throws NoSchedule if no order is found even without windows */
+    private function freed(Problem $problem, Chance $chance): Problem
+    {
+        $lags = FirstOrder::toFree($problem, $chance);
+
+        return $lags === [] ? throw NoSchedule::windowsNotKept($problem, []) : $problem->withoutWindows($lags);
+    }
+
     /** What it is that the work does not fit into: asked by leaving one thing out after the other. */
     private function neverFits(Bench $bench, int $index): NoSchedule
     {
@@ -198,6 +217,13 @@ final class Scheduler
             $sessions[] = $sweep->session[$index];
         }
 
+        $missed = [];
+        foreach ($bench->missed($sweep->start, $sweep->end) as $wish => $minutes) {
+            if ($minutes > 0) {
+                $missed[] = $bench->problem->wishes[$wish];
+            }
+        }
+
         return new Solution(
             starts: $starts,
             ends: $ends,
@@ -208,6 +234,7 @@ final class Scheduler
             lowerBound: $bound,
             optimal: $optimal,
             lateness: $sweep->lateness(),
+            missed: $missed,
         );
     }
 }

@@ -14,10 +14,8 @@ use Ulvrach\Technique\TechniqueLibrary;
 
 /**
  * Looks for what a build can do without, so that it is finished by a date: from dust and wear back to markings, never
- * its
- * ground, its colours and its last coat, and nothing whose absence would bring a stop. First as many as it takes, then
- * all
- * that can be had back again. What else is to be done meanwhile is laid with it.
+ * its ground, its colours and its last coat, and nothing whose absence would bring a stop. First as many as it takes,
+ * then all that can be had back again. What else is to be done meanwhile is laid with it.
  */
 final readonly class Shedder
 {

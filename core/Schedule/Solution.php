@@ -14,6 +14,7 @@ final readonly class Solution
      * @param  int  $setups  airbrush changes
      * @param  int  $sessions  sessions in which something is done
      * @param  bool  $optimal  whether no earlier end is possible that meets dates as well
+     * @param  list<Lag>  $missed  windows that are not kept
      * @param  int  $lateness  minutes by which dates are missed, all together
      */
     public function __construct(
@@ -26,6 +27,7 @@ final readonly class Solution
         public int $lowerBound,
         public bool $optimal,
         public int $lateness = 0,
+        public array $missed = [],
     ) {
     }
 }

@@ -6,8 +6,7 @@ namespace Ulvrach\Schedule;
 
 /**
  * Always gives a timetable: where something cannot be kept in the hours there are (a window that closes before the next
- * session, a
- * job longer than any session), it is let go and named, and the rest is laid.
+ * session, a job longer than any session), it is let go and named, and the rest is laid.
  */
 final class Timetabler
 {
@@ -36,34 +35,22 @@ final class Timetabler
         $conflicts = [];
         while (true) {
             try {
-                return new Timetable(
-                    $problem,
-                    $work->jobs,
-                    $this->scheduler->solve($problem, $keepGoing, $seed, $onBetter),
-                    $conflicts,
-                );
+                $solution = $this->scheduler->lay($problem, $keepGoing, $seed, $onBetter);
+                foreach ($solution->missed as $lag) {
+                    $none = NoSchedule::windowsNotKept($problem, [$lag]);
+                    $conflicts[] = new Conflict($none->getMessage(), [$lag->from, $lag->to]);
+                    $problem = $problem->withoutWindows([$lag]);
+                }
+
+                return new Timetable($problem, $work->jobs, $solution, $conflicts);
             } catch (NoSchedule $none) {
-                if (($none->activities === [] && $none->windows === []) || count($conflicts) >= self::MOST_CONFLICTS) {
+                if ($none->activities === [] || count($conflicts) >= self::MOST_CONFLICTS) {
                     throw $none;
                 }
-                array_push($conflicts, ...$this->conflicts($none, $problem));
-                $problem = $this->without($problem, $none->activities)->withoutWindows($none->windows);
+                $conflicts[] = new Conflict($none->getMessage(), $none->activities);
+                $problem = $this->without($problem, $none->activities);
             }
         }
-    }
-
-    /** @return list<Conflict> one for each thing that is let go */
-    private function conflicts(NoSchedule $none, Problem $problem): array
-    {
-        return $none->windows === []
-            ? [new Conflict($none->getMessage(), $none->activities)]
-            : array_map(
-                static fn (Lag $lag) => new Conflict(
-                    NoSchedule::windowsNotKept($problem, [$lag])->getMessage(),
-                    [$lag->from, $lag->to],
-                ),
-                $none->windows,
-            );
     }
 
     /** The same timetable with what fits before a minute brought forward. */

@@ -11,10 +11,8 @@ final readonly class Week
 {
     /**
      * @param  string  $timeZone  as in "Atlantic/Faroe"
-     * @param  array<int, list<array{
-     *   int,
-     *   int,
-     * }>>  $sessions  by weekday, 1 Monday to 7 Sunday: minutes of the day, from and to
+     * @param  array<int, list<array{int, int}>>  $sessions  by weekday, 1 Monday to 7 Sunday: minutes of the day, from
+     *   and to
      * @param  array<string, list<array{int, int}>>  $exceptions  by date "2026-12-24"; an empty list: no session
      * @param  array{int, int}  $compressor  minutes of the day between which it may run
      * @param  array{int, int}  $daylight
@@ -70,8 +68,7 @@ final readonly class Week
      * The hours of so many days, as Unix minutes.
      *
      * A session that begins before the first moment is cut to it; one through a change to or from summer time is as
-     * long as
-     * the clock on the wall says, which is an hour more or less.
+     * long as the clock on the wall says, which is an hour more or less.
      *
      * @param  int  $from  Unix minute
      */

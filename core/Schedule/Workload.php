@@ -20,8 +20,7 @@ use Ulvrach\Technique\TechniqueLibrary;
 
 /**
  * The work that is still to do in several builds, as activities and lags: each coat and each clean-up is one of its
- * own, since
- * other work fits between them; builds share the hands, the airbrush and its colours.
+ * own, since other work fits between them; builds share the hands, the airbrush and its colours.
  */
 final class Workload
 {

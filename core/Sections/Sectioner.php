@@ -107,8 +107,7 @@ final class Sectioner
 
     /**
      * Later zones are applied while earlier ones dry: every order of "apply the next" and "clean the oldest" is timed
-     * as early as it
-     * can be; the least finish, among equals the fewest changes from one to the other.
+     * as early as it can be; the least finish, among equals the fewest changes from one to the other.
      *
      * @param  list<float>  $areas  at most twelve, none larger than the largest section
      * @return array{float, list<Round>}|null finish in minutes; null: no order keeps the window

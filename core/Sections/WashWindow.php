@@ -6,12 +6,10 @@ namespace Ulvrach\Sections;
 
 /**
  * A wash that is applied and then cleaned, in the order in which it was applied: every point has to be cleaned between
- * the least
- * and the most minutes after it was wetted. Areas in cm², rates in cm² a minute.
+ * the least and the most minutes after it was wetted. Areas in cm², rates in cm² a minute.
  *
  * In a section of area S with a gap g from the start of applying to the start of cleaning, point x waits g + x(1/c −
- * 1/a). All
- * limits below follow from that at x = 0 and x = S, and from g ≥ S/a.
+ * 1/a). All limits below follow from that at x = 0 and x = S, and from g ≥ S/a.
  */
 final readonly class WashWindow
 {

@@ -90,8 +90,7 @@ final class LoadDemo extends Command
 
     /**
      * The files were written at a moment of theirs; what is done and what is due moves with it, so that the bench
-     * always shows
-     * something that is still drying, and dates that lie ahead.
+     * always shows something that is still drying, and dates that lie ahead.
      */
     private function demoFile(string $name): string
     {

@@ -51,8 +51,7 @@ final readonly class RemedyAdvisor
 
     /**
      * A wait that was right for the plan as it stands may be too short once steps before it have changed: then those
-     * steps
-     * are done as soon as what lies below them allows.
+     * steps are done as soon as what lies below them allows.
      *
      * @return array{Remedy, Evaluation}
      */

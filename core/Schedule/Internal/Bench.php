@@ -86,6 +86,22 @@ final class Bench
         return $late;
     }
 
+    /**
+     * @param  array<int, int>  $starts  by activity; of what is placed, if not of all
+     * @param  array<int, int>  $ends
+     * @return list<int> by window that is a mere wish: minutes by which it is missed
+     */
+    public function missed(array $starts, array $ends): array
+    {
+        $missed = [];
+        foreach ($this->problem->wishes as $lag) {
+            $then = ($lag->maxToEnd ? $ends : $starts)[$lag->to] ?? null;
+            $missed[] = $then === null ? 0 : max(0, $then - $ends[$lag->from] - (int) $lag->max);
+        }
+
+        return $missed;
+    }
+
     /** Index of the session that the minute lies in or that begins next after it; the number of sessions: none. */
     public function sessionAt(int $minute): int
     {

@@ -6,8 +6,7 @@ namespace Ulvrach\Schedule\Internal;
 
 /**
  * How early everything could end at best: by what waits for what through the calendar, and by how much time at the
- * bench is
- * needed. Airbrush changes and windows are left out, so it is never too late.
+ * bench is needed. Airbrush changes and windows are left out, so it is never too late.
  *
  * @internal to Ulvrach\Schedule
  */

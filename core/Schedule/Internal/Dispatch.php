@@ -6,8 +6,7 @@ namespace Ulvrach\Schedule\Internal;
 
 /**
  * A first sound order: always the work that can start first, the one with the longest way still to go among equals,
- * unless it
- * would let a window close that stands open.
+ * unless it would let a window close that stands open.
  *
  * @internal to Ulvrach\Schedule
  */

@@ -6,8 +6,7 @@ namespace Ulvrach\Schedule\Internal;
 
 /**
  * Depth-first search over all orders that respect what waits for what. A prefix is given up when its bound is no better
- * than
- * what is known, or when the same work was done before in another order with every time no later.
+ * than what is known, or when the same work was done before in another order with every time no later.
  *
  * @internal to Ulvrach\Schedule
  */
@@ -86,8 +85,9 @@ final class Exact
     private function candidates(Sweep $sweep, array $waits): array
     {
         $candidates = [];
-        // What meets a date better may end later.
-        $stopAt = $this->bench->problem->dates === [] ? $this->best[1] : PHP_INT_MAX;
+        // What meets a date or a wish better may end later.
+        $isPlain = $this->bench->problem->dates === [] && $this->bench->problem->wishes === [];
+        $stopAt = $isPlain ? $this->best[1] : PHP_INT_MAX;
         foreach ($waits as $index => $count) {
             if ($count === 0) {
                 $next = clone $sweep;
@@ -130,11 +130,16 @@ final class Exact
                 }
             }
         }
+        foreach ($this->bench->problem->wishes as $lag) {
+            if (isset($sweep->end[$lag->from]) && ! isset($sweep->end[$lag->to])) {
+                return false;
+            }
+        }
         [$colour, $in] = $sweep->airbrush();
         $key = "{$mask} {$colour} {$in}";
         $free = $sweep->free();
         $setups = $sweep->countSetups();
-        $late = $this->bench->late($sweep->end);
+        $late = [...$this->bench->late($sweep->end), ...$this->bench->missed($sweep->start, $sweep->end)];
         foreach ($this->seen[$key] ?? [] as [$otherFree, $otherSetups, $otherEnds, $makespan, $otherLate]) {
             if (
                 $otherFree <= $free &&

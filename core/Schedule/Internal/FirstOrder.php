@@ -50,19 +50,13 @@ final readonly class FirstOrder
     {
         $lags = array_values(array_filter($problem->lags, static fn (Lag $lag) => $lag->max !== null));
         usort($lags, static fn (Lag $a, Lag $b) => $b->max <=> $a->max);
-        /** @param  list<Lag>  $freed */
-        $isFoundWithout = static function (array $freed) use ($problem, $chance): bool {
-            $bench = new Bench($problem->withoutWindows($freed));
-
-            return (new self($bench, $chance, new Dispatch($bench)))->find(self::TRIES_TO_FREE) !== null;
-        };
-        if (! $isFoundWithout($lags)) {
+        if (! self::isFoundWithout($lags, $problem, $chance)) {
             return [];
         }
         [$low, $high] = [1, count($lags)];
         while ($low < $high) {
             $middle = intdiv($low + $high, 2);
-            if ($isFoundWithout(array_slice($lags, 0, $middle))) {
+            if (self::isFoundWithout(array_slice($lags, 0, $middle), $problem, $chance)) {
                 $high = $middle;
             } else {
                 $low = $middle + 1;
@@ -71,12 +65,20 @@ final readonly class FirstOrder
         $freed = array_slice($lags, 0, $low);
         foreach ($freed as $lag) {
             $fewer = array_values(array_filter($freed, static fn (Lag $other) => $other !== $lag));
-            if ($fewer !== [] && $isFoundWithout($fewer)) {
+            if ($fewer !== [] && self::isFoundWithout($fewer, $problem, $chance)) {
                 $freed = $fewer;
             }
         }
 
         return $freed;
+    }
+
+    /** @param  list<Lag>  $freed */
+    private static function isFoundWithout(array $freed, Problem $problem, Chance $chance): bool
+    {
+        $bench = new Bench($problem->withoutWindows($freed));
+
+        return (new self($bench, $chance, new Dispatch($bench)))->find(self::TRIES_TO_FREE) !== null;
     }
 
     private function better(?Sweep $one, ?Sweep $other): ?Sweep

@@ -6,10 +6,9 @@ namespace Ulvrach\Schedule\Internal;
 
 /**
  * Takes one activity, or all that windows tie together, out of the order and puts it in elsewhere, between what it
- * waits for and
- * what waits for it. A worse order is taken while it is no worse than the one of some moves ago (late acceptance, Burke
- * and
- * Bykov, European Journal of Operational Research 258, 2017, 70–78), so that the search climbs out of hollows.
+ * waits for and what waits for it. A worse order is taken while it is no worse than the one of some moves ago (late
+ * acceptance, Burke and Bykov, European Journal of Operational Research 258, 2017, 70–78), so that the search climbs
+ * out of hollows.
  *
  * @internal to Ulvrach\Schedule
  */
@@ -47,7 +46,7 @@ final class LocalSearch
         for ($index = 0; $index < $bench->count; $index++) {
             $this->blocks[$index] = [$index];
         }
-        foreach ($bench->problem->lags as $lag) {
+        foreach ([...$bench->problem->lags, ...$bench->problem->wishes] as $lag) {
             if ($lag->max !== null && $lag->max <= 1440) {
                 $joined = array_values(array_unique([...$this->blocks[$lag->from], ...$this->blocks[$lag->to]]));
                 foreach ($joined as $index) {

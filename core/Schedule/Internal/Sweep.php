@@ -6,10 +6,8 @@ namespace Ulvrach\Schedule\Internal;
 
 /**
  * For a fixed order of work the earliest schedule is one least fixpoint: sweep forward; where a window breaks, delay
- * the
- * activity that opens it; sweep again from there. Delays only grow, so it ends. A prefix of an order gives a schedule
- * that no
- * way of going on can beat.
+ * the activity that opens it; sweep again from there. Delays only grow, so it ends. A prefix of an order gives a
+ * schedule that no way of going on can beat.
  *
  * @internal to Ulvrach\Schedule
  */
@@ -209,10 +207,10 @@ final class Sweep
         return [$this->lateness(), $this->makespan(), $this->countSetups()];
     }
 
-    /** Minutes by which dates are missed, all together. */
+    /** Minutes by which dates, and windows that are mere wishes, are missed, all together. */
     public function lateness(): int
     {
-        return array_sum($this->bench->late($this->end));
+        return array_sum($this->bench->late($this->end)) + array_sum($this->bench->missed($this->start, $this->end));
     }
 
     public function countSetups(): int

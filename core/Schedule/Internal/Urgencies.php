@@ -6,13 +6,10 @@ namespace Ulvrach\Schedule\Internal;
 
 /**
  * Another way to a good order: how urgent each activity counts, and in which manner orders are made from that, are
- * bred: the
- * best of a generation live on, some new ones join them, and the rest are children that have each urgency rather from a
- * parent
- * among the best than from one among the others (biased random keys, Gonçalves and Resende, Journal of Heuristics 17,
- * 2011,
- * 487–525). Where moves within an order are stuck, since a whole evening would have to be arranged anew, this goes
- * on.
+ * bred: the best of a generation live on, some new ones join them, and the rest are children that have each urgency
+ * rather from a parent among the best than from one among the others (biased random keys, Gonçalves and Resende,
+ * Journal of Heuristics 17, 2011, 487–525). Where moves within an order are stuck, since a whole evening would have
+ * to be arranged anew, this goes on.
  *
  * @internal to Ulvrach\Schedule
  *

@@ -15,6 +15,13 @@ final class WindowOrder
     /** Minutes by which chance moves the urgency of a piece of work. */
     private const APART = 2880;
 
+    /** Minutes up to which a window counts as one, each tried in turn: between the ends of a long one much else may be done. */
+    private const LONGEST = [120, 600, 1500, PHP_INT_MAX];
+
+    private int $runs = 0;
+
+    private int $longest = 0;
+
     /** @var array<int, int> by activity: minutes of waits and work that follow it at the least */
     private array $tail = [];
 
@@ -41,6 +48,7 @@ final class WindowOrder
     /** @return Sweep|null another one at every call; null: this one does not keep all windows */
     public function run(): ?Sweep
     {
+        $this->longest = self::LONGEST[$this->runs++ % count(self::LONGEST)];
         $order = [];
         $placed = [];
         /** @var list<int> $awaited what open windows wait for, the latest last */
@@ -53,8 +61,10 @@ final class WindowOrder
             $placed[$next] = true;
             unset($ready[$next]);
             $awaited = array_values(array_filter($awaited, static fn (int $index) => $index !== $next));
-            foreach ($this->bench->pending[$next] as [$tied]) {
-                $awaited[] = $tied;
+            foreach ($this->bench->pending[$next] as [$tied, $max]) {
+                if ($max <= $this->longest) {
+                    $awaited[] = $tied;
+                }
             }
             foreach ($this->bench->after[$next] as $after) {
                 if (--$waits[$after] === 0) {
@@ -100,8 +110,8 @@ final class WindowOrder
      */
     private function opensTooSoon(int $index, array $placed): bool
     {
-        foreach ($this->bench->pending[$index] as [$tied]) {
-            foreach ($this->ancestors[$tied] as $other => $_) {
+        foreach ($this->bench->pending[$index] as [$tied, $max]) {
+            foreach ($max <= $this->longest ? $this->ancestors[$tied] : [] as $other => $_) {
                 if ($other !== $index && ! isset($placed[$other]) && ! isset($this->ancestors[$other][$index])) {
                     return true;
                 }

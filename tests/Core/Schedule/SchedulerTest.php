@@ -3,7 +3,9 @@
 declare(strict_types=1);
 
 use Bench\LargeBench;
+use Tests\Core\Schedule\BruteForce;
 use Tests\Core\Schedule\Generated;
+use Tests\Core\Schedule\Solvable;
 use Tests\Core\Schedule\Verifier;
 use Ulvrach\PlanFile\BadPlanFile;
 use Ulvrach\Schedule\Activity;
@@ -53,7 +55,7 @@ it('proves the earliest end of the solved problems', function (string $name, arr
 it('comes near the best known of a large problem, and tells of better answers on the way', function () {
     $problem = solved('L02');
     $told = [];
-    $solution = (new Scheduler())->solve($problem, moves(200), 2, function ($better) use (&$told) {
+    $solution = (new Scheduler())->lay($problem, moves(200), 2, function ($better) use (&$told) {
         $told[] = $better->makespan;
     });
     $sorted = $told;
@@ -169,51 +171,105 @@ it('finds nothing earlier by trying every order', function (int $seed) {
     expect((new Scheduler())->solve($problem, static fn () => true)->makespan)->toBe($best);
 })->with(range(1, 30));
 
-it('says which work stands in its own way', function (Closure $problem, string $says) {
-    (new Scheduler())->solve($problem(), static fn () => true);
-})
-    ->with([
-        'longer than any session' => [
-            fn () => new Problem(
-                sessions: [[0, 60], [1440, 1500]],
-                sprayWindows: [],
-                daylight: [],
-                setup: 0,
+/** What is said of work that does not fit. @param  list<Activity>  $activities @param  list<Lag>  $lags */
+function refusal(array $activities, array $lags = [], array $hours = []): string
+{
+    try {
+        (new Scheduler())->solve(
+            new Problem(
+                sessions: $hours['sessions'] ?? [[0, 60], [1440, 1500]],
+                sprayWindows: $hours['compressor'] ?? [[0, 9999]],
+                daylight: $hours['daylight'] ?? [[0, 9999]],
+                setup: 15,
                 horizon: 9999,
                 granularity: 5,
-                activities: [new Activity('Decals', 90)],
-                lags: [],
+                activities: $activities,
+                lags: $lags,
             ),
-            '',
-        ],
-        'a window that no evening holds' => [
-            fn () => new Problem(
-                sessions: [[0, 60], [1440, 1500]],
-                sprayWindows: [],
-                daylight: [],
-                setup: 0,
-                horizon: 9999,
-                granularity: 5,
-                activities: [new Activity('Coat', 40), new Activity('Lift', 30)],
-                lags: [new Lag(0, 1, 15, 120)],
-            ),
-            '',
-        ],
-        'work that waits for itself' => [
-            fn () => new Problem(
-                sessions: [[0, 60]],
-                sprayWindows: [],
-                daylight: [],
-                setup: 0,
-                horizon: 9999,
-                granularity: 5,
-                activities: [new Activity('a', 5), new Activity('b', 5)],
-                lags: [new Lag(0, 1, 0), new Lag(1, 0, 0)],
-            ),
-            '',
-        ],
-    ])
-    ->throws(NoSchedule::class);
+            static fn () => true,
+        );
+    } catch (NoSchedule $none) {
+        return $none->getMessage();
+    }
+
+    return 'It was scheduled.';
+}
+
+it('says what it is that work does not fit into', function (string $said, string $says) {
+    expect($said)->toContain($says);
+})->with([
+    'longer than any session' => [refusal([new Activity('Decals', 90)]), 'no session is long enough'],
+    'no session at all' => [refusal([new Activity('Decals', 90)], hours: ['sessions' => []]), 'has no session'],
+    'a compressor that has to be quiet' => [
+        refusal([new Activity('Coat', 30, spray: 'grey')], hours: ['compressor' => [[100, 900]]]),
+        'the compressor may never run that long',
+    ],
+    'evenings without daylight' => [
+        refusal([new Activity('Look', 30, daylight: true)], hours: ['daylight' => [[100, 900]]]),
+        'there is never that much of it',
+    ],
+    'a calendar that ends' => [refusal([new Activity('Coat', 30, notBefore: 2000)]), 'before the calendar ends'],
+    'split work beyond the calendar' => [refusal([new Activity('Decals', 200, split: true)]), 'before the calendar ends'],
+    'a window that no evening holds' => [
+        refusal([new Activity('Coat', 40), new Activity('Lift', 30)], [new Lag(0, 1, 15, 120)]),
+        'no time at the bench in which both fit',
+    ],
+    'work that waits for itself' => [
+        refusal([new Activity('a', 5), new Activity('b', 5)], [new Lag(0, 1, 0), new Lag(1, 0, 0)]),
+        'wait for itself',
+    ],
+    'two windows of which each fits and both do not' => [
+        refusal(
+            [new Activity('Coat', 20), new Activity('Other', 20), new Activity('Lift', 20)],
+            [new Lag(0, 1, 0, 15), new Lag(0, 2, 0, 15)],
+        ),
+        'no order keeps: “',
+    ],
+]);
+
+it('finds a window that fits exactly, to the granule', function () {
+    expect(refusal([new Activity('Coat', 35), new Activity('Lift', 20)], [new Lag(0, 1, 5, 5)]))
+        ->toBe('It was scheduled.');
+});
+
+it('proves what trying every order and every start comes to', function (int $seed) {
+    $problem = BruteForce::problem($seed);
+    try {
+        $solution = (new Scheduler())->solve($problem, static fn () => true);
+        $end = $solution->makespan;
+        expect($solution->optimal)->toBeTrue();
+    } catch (NoSchedule) {
+        $end = null;
+    }
+
+    expect($end)->toBe(BruteForce::makespan($problem));
+})->with([...range(1, 14), 180, 228, 340]);
+
+it('keeps every window of a large problem that is known to have an answer', function (int $seed) {
+    $problem = Solvable::problem($seed);
+    $solution = (new Scheduler())->solve($problem, moves(200));
+
+    expect(Verifier::faults($problem, $solution->starts))->toBe([]);
+})->with([2, 5, 178, 183]);
+
+it('misses as few windows as it can where not all can be kept, and names them', function () {
+    // Sixteen pairs, of which two have to follow the same coat within the same quarter of an hour.
+    $activities = $lags = [];
+    for ($pair = 0; $pair < 16; $pair++) {
+        $activities[] = new Activity("Coat {$pair}", 20);
+        $activities[] = new Activity("Lift {$pair}", 20);
+        $lags[] = new Lag(2 * $pair, 2 * $pair + 1, 0, 15);
+    }
+    $activities[] = new Activity('Second lift', 20);
+    $lags[] = new Lag(0, 32, 0, 15);
+    $sessions = array_map(static fn (int $day) => [$day * 1440, $day * 1440 + 120], range(0, 30));
+    $problem = new Problem($sessions, [], [], 15, 50_000, 5, $activities, $lags);
+    $solution = (new Scheduler())->lay($problem, moves(40));
+
+    expect($solution->missed)->toHaveCount(1)
+        ->and($solution->missed[0]->from)->toBe(0)
+        ->and(array_filter($solution->starts, static fn (int $start) => $start > 24 * 1440))->toBe([]);
+});
 
 it('names the two steps whose window never fits', function () {
     try {

@@ -8,8 +8,7 @@ use Ulvrach\Schedule\Problem;
 
 /**
  * Holds a schedule against every constraint by plain reading of the rules, minute by minute where it can: it shares no
- * code
- * with the scheduler.
+ * code with the scheduler.
  */
 final class Verifier
 {

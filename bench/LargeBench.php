@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Bench;
 
-use Ulvrach\Evaluation\Evaluator;
+use Ulvrach\Evaluation\Walker;
 use Ulvrach\Schedule\Problem;
 use Ulvrach\Schedule\Week;
 use Ulvrach\Schedule\Workload;
@@ -19,7 +19,7 @@ final class LargeBench
         $week = Week::usual();
         $work = new Workload($now);
         foreach (range(1, 6) as $build) {
-            $work->add("build-{$build}", (new Evaluator())->evaluate(LargePlan::make(2 + $build, 1)));
+            $work->add("build-{$build}", (new Walker())->walk(LargePlan::make(2 + $build, 1)));
         }
 
         return $work->problem($week->calendar($now, 400), $week->setup);

@@ -6,19 +6,19 @@ namespace Bench;
 
 use Ulvrach\Chemistry\Carrier;
 use Ulvrach\Chemistry\Substrate;
+use Ulvrach\Material\StarterShelf;
 use Ulvrach\Plan\BenchConditions;
 use Ulvrach\Plan\Build;
-use Ulvrach\Plan\CleanUp;
+use Ulvrach\Plan\CleanUpPass;
 use Ulvrach\Plan\DepictedMaterial;
 use Ulvrach\Plan\Plan;
 use Ulvrach\Plan\SchoolChoice;
 use Ulvrach\Plan\Step;
+use Ulvrach\Plan\VehicleKind;
 use Ulvrach\Plan\Zone;
 use Ulvrach\Plan\ZoneKind;
 use Ulvrach\PlanFile\PlanReader;
-use Ulvrach\Shelf\StarterShelf;
 use Ulvrach\Technique\TechniqueLibrary;
-use Ulvrach\Vehicle\VehicleKind;
 
 /** The plan that speed is measured on: 60 steps on 20 zones, three groups of zones with a full finish each. */
 final class LargePlan
@@ -70,8 +70,8 @@ final class LargePlan
                 $technique = TechniqueLibrary::get($code);
                 $cleanUp =
                     $technique->cleanUp === null
-                        ? null
-                        : new CleanUp(Carrier::OdourlessSpirit, false, $technique->cleanUp->earliest + 10);
+                        ? []
+                        : [new CleanUpPass(Carrier::OdourlessSpirit, false, $technique->cleanUp->earliest + 10)];
                 $steps[] = new Step(
                     id: "step-{$group}-{$place}",
                     technique: $code,

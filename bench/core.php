@@ -5,14 +5,15 @@ declare(strict_types=1);
 // Times the core by itself and prints one JSON object; "--plan" prints the plan file it is timed on.
 
 use Bench\LargePlan;
-use Ulvrach\Evaluation\Evaluator;
+use Ulvrach\PlanFile\PlanFile;
 use Ulvrach\PlanFile\PlanWriter;
+use Ulvrach\Rules\Evaluator;
 
 require __DIR__.'/../vendor/autoload.php';
 
 $plan = LargePlan::make();
 if (in_array('--plan', $argv, true)) {
-    echo PlanWriter::toJson($plan);
+    echo PlanWriter::toJson(new PlanFile($plan));
     exit();
 }
 

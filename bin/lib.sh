@@ -253,6 +253,8 @@ http {
         listen 127.0.0.1:$port;
         root $root/public;
         error_page 413 = @too_large;
+        error_page 400 414 494 = @unreadable;
+        location @unreadable { default_type application/json; return 400 '{"message":"The address of this request is no readable text."}'; }
         location @too_large { default_type application/json; return 413 '{"message":"This is larger than any plan: at most 2 MB are read."}'; }
         location /build/ { expires 1y; add_header Cache-Control immutable; try_files \$uri =404; }
         location / { try_files \$uri /index.php?\$query_string; }

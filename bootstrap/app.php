@@ -2,17 +2,21 @@
 
 declare(strict_types=1);
 
+use App\Http\Middleware\RequireReadableRequest;
 use App\Http\Middleware\SecurityHeaders;
 use App\Http\Resources\BuildState;
 use App\Plans\NothingToUndo;
 use App\Plans\OutdatedVersion;
+use App\Plans\UnreadablePlan;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
+use Illuminate\Foundation\Http\Middleware\ConvertEmptyStringsToNull;
+use Illuminate\Foundation\Http\Middleware\TrimStrings;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Middleware\HandleCors;
 use Illuminate\Http\Request;
-use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
+use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
 use Ulvrach\Plan\Fault;
 use Ulvrach\PlanFile\BadPlanFile;
 
@@ -21,18 +25,27 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withMiddleware(function (Middleware $middleware): void {
         // One origin serves everything, so there is nothing to share across origins.
         $middleware->remove(HandleCors::class);
+        // Both walk through every value of every request before anybody knows how many there are; forms trim their own.
+        $middleware->remove([TrimStrings::class, ConvertEmptyStringsToNull::class]);
+        $middleware->prepend(RequireReadableRequest::class);
         $middleware->web(append: [SecurityHeaders::class]);
         $middleware->redirectGuestsTo('/sign-in');
     })
     ->withExceptions(function (Exceptions $exceptions): void {
-        $exceptions->shouldRenderJsonWhen(static fn (Request $request) => $request->is('api/*'));
-        $exceptions->dontReport([BadPlanFile::class, OutdatedVersion::class, NothingToUndo::class]);
-        // One answer for what does not exist and for what is somebody else's.
+        $exceptions->shouldRenderJsonWhen(
+            static fn (Request $request) => str_starts_with($request->getPathInfo(), '/api/'),
+        );
+        $exceptions->dontReport([BadPlanFile::class, OutdatedVersion::class, NothingToUndo::class, UnreadablePlan::class]);
+        // One answer for what does not exist and for what is somebody else's, to the last byte.
         $exceptions->render(
-            static fn (NotFoundHttpException $none, Request $request) => $request->is('api/*') &&
+            static fn (HttpExceptionInterface $none, Request $request) => $none->getStatusCode() === 404 &&
+            str_starts_with($request->getPathInfo(), '/api/') &&
             $none->getPrevious() !== null
                 ? new JsonResponse(['message' => 'There is nothing at this address.'], 404)
                 : null,
+        );
+        $exceptions->render(
+            static fn (UnreadablePlan $unreadable) => new JsonResponse(['message' => $unreadable->getMessage()], 422),
         );
         $exceptions->render(
             static fn (BadPlanFile $bad) => new JsonResponse(

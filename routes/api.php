@@ -6,73 +6,73 @@ use App\Http\Controllers\AlmanacController;
 use App\Http\Controllers\BuildController;
 use App\Http\Controllers\ClockController;
 use App\Http\Controllers\LibraryController;
+use App\Http\Controllers\LogController;
 use App\Http\Controllers\PlanController;
 use App\Http\Controllers\RoomController;
 use App\Http\Controllers\SchoolController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\StepController;
-use App\Http\Middleware\RequireReadableJson;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Facades\Route;
 
-Route::prefix('api')
-    ->middleware(RequireReadableJson::class)
-    ->group(function (): void {
-        Route::get('session', [SessionController::class, 'show']);
-        Route::post('session', [SessionController::class, 'store']);
-        Route::delete('session', [SessionController::class, 'destroy']);
-        Route::post('session/demo', [SessionController::class, 'demo'])->middleware('throttle:demo');
-        Route::post('accounts', [SessionController::class, 'register'])->middleware('throttle:accounts');
-        Route::get('library', LibraryController::class);
-        Route::get('almanac', AlmanacController::class);
+Route::prefix('api')->group(function (): void {
+    Route::get('session', [SessionController::class, 'show']);
+    Route::post('session', [SessionController::class, 'store']);
+    Route::delete('session', [SessionController::class, 'destroy']);
+    Route::post('session/demo', [SessionController::class, 'demo'])->middleware('throttle:demo');
+    Route::post('accounts', [SessionController::class, 'register'])->middleware('throttle:accounts');
+    Route::get('library', LibraryController::class);
+    Route::get('almanac', AlmanacController::class);
 
-        Route::middleware('auth')->group(function (): void {
-            Route::get('room', [RoomController::class, 'show']);
-            Route::put('room', [RoomController::class, 'keep']);
-            Route::get('week', [ClockController::class, 'week']);
-            Route::put('week', [ClockController::class, 'keepWeek']);
-            Route::post('clock', [ClockController::class, 'lay']);
-            Route::post('clock/searches', [ClockController::class, 'search']);
-            Route::get('clock/searches/{search}', [ClockController::class, 'progress'])->whereUuid('search');
-            Route::delete('clock/searches/{search}', [ClockController::class, 'stopSearch'])->whereUuid('search');
-            Route::get('calendar', [ClockController::class, 'calendar']);
-            Route::post('feed', [ClockController::class, 'openFeed']);
-            Route::delete('feed', [ClockController::class, 'revokeFeed']);
-            Route::get('schools', [SchoolController::class, 'index']);
-            Route::post('schools', [SchoolController::class, 'store']);
-            Route::delete('schools/{school}', [SchoolController::class, 'destroy'])->whereNumber('school');
-            Route::get('builds', [BuildController::class, 'index']);
-            Route::post('builds', [BuildController::class, 'store']);
-            Route::post('builds/import', [BuildController::class, 'import']);
+    Route::middleware('auth')->group(function (): void {
+        Route::get('room', [RoomController::class, 'show']);
+        Route::put('room', [RoomController::class, 'keep']);
+        Route::get('week', [ClockController::class, 'week']);
+        Route::put('week', [ClockController::class, 'keepWeek']);
+        Route::post('clock', [ClockController::class, 'lay']);
+        Route::post('clock/searches', [ClockController::class, 'search']);
+        Route::get('clock/searches/{search}', [ClockController::class, 'progress'])->whereUuid('search');
+        Route::delete('clock/searches/{search}', [ClockController::class, 'stopSearch'])->whereUuid('search');
+        Route::get('calendar', [ClockController::class, 'calendar']);
+        Route::post('feed', [ClockController::class, 'openFeed']);
+        Route::delete('feed', [ClockController::class, 'revokeFeed']);
+        Route::get('schools', [SchoolController::class, 'index']);
+        Route::post('schools', [SchoolController::class, 'store']);
+        Route::delete('schools/{school}', [SchoolController::class, 'destroy'])->where('school', '[0-9]{1,18}');
+        Route::get('builds', [BuildController::class, 'index']);
+        Route::post('builds', [BuildController::class, 'store']);
+        Route::post('builds/import', [BuildController::class, 'import']);
 
-            Route::prefix('builds/{build}')
-                ->whereUuid('build')
-                ->middleware('can:own,build')
-                ->group(function (): void {
-                    Route::get('/', [BuildController::class, 'show']);
-                    Route::delete('/', [BuildController::class, 'destroy']);
-                    Route::get('check', [PlanController::class, 'check']);
-                    Route::post('edits', [PlanController::class, 'edit']);
-                    Route::post('preview', [PlanController::class, 'preview']);
-                    Route::post('undo', [PlanController::class, 'undo']);
-                    Route::post('redo', [PlanController::class, 'redo']);
-                    Route::get('remedies/{key}', [PlanController::class, 'remedies'])->where(
-                        'key',
-                        '[a-z0-9.-]{1,120}',
-                    );
-                    Route::get('shedding', [ClockController::class, 'shed']);
-                    Route::get('repair', [PlanController::class, 'repair']);
-                    Route::get('steps/{step}', [StepController::class, 'show'])->where('step', '[a-z0-9-]{1,40}');
-                    Route::get('zones/{zone}/scratch', [StepController::class, 'scratch'])->where(
-                        'zone',
-                        '[a-z0-9-]{1,40}',
-                    );
-                    Route::get('plan-file', [PlanController::class, 'export']);
-                });
-        });
-
-        Route::any(
-            '{any?}',
-            static fn () => new JsonResponse(['message' => 'There is nothing at this address.'], 404),
-        )->where('any', '.*');
+        Route::prefix('builds/{build}')
+            ->whereUuid('build')
+            ->middleware('can:own,build')
+            ->group(function (): void {
+                Route::get('/', [BuildController::class, 'show']);
+                Route::delete('/', [BuildController::class, 'destroy']);
+                Route::get('check', [PlanController::class, 'check']);
+                Route::post('edits', [PlanController::class, 'edit']);
+                Route::post('preview', [PlanController::class, 'preview']);
+                Route::post('undo', [PlanController::class, 'undo']);
+                Route::post('redo', [PlanController::class, 'redo']);
+                Route::get('remedies/{key}', [PlanController::class, 'remedies'])->where(
+                    'key',
+                    '[a-z0-9.-]{1,120}',
+                );
+                Route::get('log', [LogController::class, 'index']);
+                Route::post('log', [LogController::class, 'store']);
+                Route::get('shedding', [ClockController::class, 'shed']);
+                Route::get('repair', [PlanController::class, 'repair']);
+                Route::get('steps/{step}', [StepController::class, 'show'])->where('step', '[a-z0-9-]{1,40}');
+                Route::get('zones/{zone}/scratch', [StepController::class, 'scratch'])->where(
+                    'zone',
+                    '[a-z0-9-]{1,40}',
+                );
+                Route::get('plan-file', [PlanController::class, 'export']);
+            });
     });
+
+    Route::any(
+        '{any?}',
+        static fn () => new JsonResponse(['message' => 'There is nothing at this address.'], 404),
+    )->where('any', '.*');
+});

@@ -42,11 +42,13 @@ abstract class TestCase extends BaseTestCase
             ->putJson('/api/room', [...$this->getJson('/api/room')->json('profile'), 'counts' => $counts])
             ->assertOk();
         $id = $this->startBuild($user)->json('id');
-        $done = array_replace_recursive($this->primer(), ['step' => ['done' => '2026-12-24T10:00:00Z']]);
         $this->postJson("/api/builds/{$id}/edits", [
             'version' => 1,
-            'edits' => [$this->primerJar(), $done],
+            'edits' => [$this->primerJar(), $this->primer()],
         ])->assertOk();
+        $this->postJson("/api/builds/{$id}/log", [
+            'entries' => [logged('finished', 'first', ['at' => '2026-12-24T10:00:00Z'])],
+        ])->assertCreated();
 
         return $this->getJson('/api/builds')->assertOk()->json('builds.0');
     }

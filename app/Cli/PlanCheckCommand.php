@@ -10,16 +10,16 @@ use Symfony\Component\Console\Input\InputInterface;
 use Symfony\Component\Console\Input\InputOption;
 use Symfony\Component\Console\Output\ConsoleOutputInterface;
 use Symfony\Component\Console\Output\OutputInterface;
-use Ulvrach\Evaluation\Evaluation;
-use Ulvrach\Evaluation\Evaluator;
 use Ulvrach\Plan\Fault;
 use Ulvrach\PlanFile\BadPlanFile;
 use Ulvrach\PlanFile\PlanReader;
 use Ulvrach\Quantity\Minutes;
 use Ulvrach\Report\VerdictReport;
+use Ulvrach\Rules\Evaluator;
 use Ulvrach\Rules\Finding;
 use Ulvrach\Rules\Remedy\RemedyAdvisor;
 use Ulvrach\Rules\Severity;
+use Ulvrach\Rules\Verdict;
 
 /** Checks a plan file without a database or a server. */
 final class PlanCheckCommand extends Command
@@ -34,7 +34,7 @@ final class PlanCheckCommand extends Command
     {
         $this->setName('plan:check')
             ->setDescription('Checks a plan file: exit 0 without a stop, 1 with one, 2 if the file cannot be read')
-            ->addArgument('file', InputArgument::REQUIRED, 'a plan file, version 1; "-" reads standard input')
+            ->addArgument('file', InputArgument::REQUIRED, 'a plan file; "-" reads standard input')
             ->addOption('json', null, InputOption::VALUE_NONE, 'print findings, remedies and times as JSON');
     }
 
@@ -43,20 +43,20 @@ final class PlanCheckCommand extends Command
         $file = $input->getArgument('file');
         $asJson = $input->getOption('json') === true;
         try {
-            $plan = PlanReader::fromJson($this->contents(is_string($file) ? $file : ''));
+            $planFile = PlanReader::read($this->contents(is_string($file) ? $file : ''));
         } catch (BadPlanFile $bad) {
             $this->refuse($bad, $asJson, $output);
 
             return self::UNREADABLE;
         }
-        $evaluation = (new Evaluator())->evaluate($plan);
+        $verdict = (new Evaluator())->evaluate($planFile->plan, $planFile->log);
         if ($asJson) {
-            $output->writeln($this->json($evaluation));
+            $output->writeln($this->json($verdict));
         } else {
-            $this->print($evaluation, $output);
+            $this->print($verdict, $output);
         }
 
-        return $evaluation->count(Severity::Stop) > 0 ? self::HAS_STOP : self::NO_STOP;
+        return $verdict->count(Severity::Stop) > 0 ? self::HAS_STOP : self::NO_STOP;
     }
 
     /** @throws BadPlanFile if there is nothing to read */
@@ -95,31 +95,31 @@ final class PlanCheckCommand extends Command
         }
     }
 
-    private function json(Evaluation $evaluation): string
+    private function json(Verdict $verdict): string
     {
         $advisor = new RemedyAdvisor();
         $findings = array_map(
             static fn (Finding $finding) => [
                 ...VerdictReport::finding($finding),
-                'remedies' => VerdictReport::remedies($finding, $evaluation, $advisor),
+                'remedies' => VerdictReport::remedies($finding, $verdict, $advisor),
             ],
-            $evaluation->findings,
+            $verdict->findings,
         );
 
         return json_encode(
             [
-                ...VerdictReport::of($evaluation),
+                ...VerdictReport::of($verdict),
                 'findings' => $findings,
-                'times' => VerdictReport::cureTimes($evaluation),
+                'times' => VerdictReport::cureTimes($verdict->walk),
             ],
             JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR,
         );
     }
 
-    private function print(Evaluation $evaluation, OutputInterface $output): void
+    private function print(Verdict $verdict, OutputInterface $output): void
     {
-        $plan = $evaluation->plan;
-        foreach ($evaluation->findings as $finding) {
+        $plan = $verdict->plan;
+        foreach ($verdict->findings as $finding) {
             $number = (int) $plan->indexOf($finding->stepId) + 1;
             $zones = implode(', ', array_map(static fn (string $id) => $plan->zones[$id]->name, $finding->zones));
             $lines = [
@@ -131,7 +131,7 @@ final class PlanCheckCommand extends Command
             ];
             $output->writeln($lines, OutputInterface::OUTPUT_RAW);
         }
-        $summary = VerdictReport::summary($evaluation);
+        $summary = VerdictReport::summary($verdict);
         $steps = count($plan->steps);
         $output->writeln(
             "{$plan->build->name}: {$steps} steps, ".

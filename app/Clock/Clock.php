@@ -6,15 +6,19 @@ namespace App\Clock;
 
 use App\Models\Build;
 use App\Models\User;
+use App\Plans\LogStore;
+use App\Plans\UnreadablePlan;
 use App\Room\Forecasts;
 use Illuminate\Contracts\Cache\Repository;
-use Ulvrach\Evaluation\Evaluator;
 use Ulvrach\Evaluation\Forecast;
+use Ulvrach\Log\Log;
+use Ulvrach\PlanFile\PlanFile;
 use Ulvrach\Report\TimetableReport;
+use Ulvrach\Rules\Evaluator;
+use Ulvrach\Rules\Verdict;
 use Ulvrach\Schedule\Calendar;
 use Ulvrach\Schedule\NoSchedule;
 use Ulvrach\Schedule\Shedder;
-use Ulvrach\Schedule\Solution;
 use Ulvrach\Schedule\Timetable;
 use Ulvrach\Schedule\Timetabler;
 use Ulvrach\Schedule\Week;
@@ -29,11 +33,15 @@ final readonly class Clock
     /** Minutes that "now" is rounded to, so that the same question is asked again and again. */
     private const NOW_IN_STEPS_OF = 15;
 
+    /** An order that nobody has asked for in a week is forgotten. */
+    private const KEPT_SECONDS = 7 * 86_400;
+
     public function __construct(
         private Evaluator $evaluator,
         private Timetabler $timetabler,
         private Shedder $shedder,
         private Forecasts $forecasts,
+        private LogStore $logs,
         private Repository $cache,
     ) {
     }
@@ -58,37 +66,28 @@ final readonly class Clock
             ? Forecast::asPlanned()
             : $this->forecasts->of($user, $week, $now, $calendar);
         $work = new Workload($now, $whatIf->putOff, $week->pace, $forecast);
-        $evaluations = [];
-        foreach ($user->builds()->with('head')->oldest()->get() as $build) {
-            if ($only === null || in_array($build->id, $only, true)) {
-                $plan = $whatIf->applyTo($build->head->document);
-                $evaluations[$build->id] = $this->evaluator->evaluate($plan);
-                $work->add(
-                    $build->id,
-                    $evaluations[$build->id],
-                    $plan->build->due === null ? null : $week->endOfDay($plan->build->due),
-                );
+        [$files, $unreadable] = $this->filesOf($user);
+        $verdicts = [];
+        foreach ($files as $id => $file) {
+            if ($only === null || in_array($id, $only, true)) {
+                $plan = $whatIf->applyTo($file->plan);
+                $verdicts[$id] = $this->evaluator->evaluate($plan, $file->log);
+                $due = $plan->build->due;
+                $work->add($id, $verdicts[$id]->walk, $due === null ? null : $week->endOfDay($due));
             }
         }
-        $timetable = $this->best(
-            'timetable.'.hash('xxh128', serialize([$work->problem($calendar, $week->setup), $work->jobs])),
-            fn () => $this->timetabler->lay(
-                $work,
-                $calendar,
-                $week->setup,
-                $effort->goesOn(...),
-                onBetter: $effort->onBetter,
-            ),
-            $effort,
-        );
+        // What a search has found stays good while nothing is changed, whatever the time of day.
+        $question = [$user->id, $week, $whatIf, array_map(static fn (Verdict $one) => [$one->plan, $one->walk->log], $verdicts)];
+        $timetable = $this->best('order.'.hash('xxh128', serialize($question)), $work, $calendar, $week->setup, $effort);
         if ($whatIf->spare > 0) {
             $timetable = $this->timetabler->bringForward($timetable, $now + $whatIf->spare);
         }
 
         return [
-            ...TimetableReport::of($timetable, $evaluations, $week, $forecast),
+            ...TimetableReport::of($timetable, $verdicts, $week, $forecast),
             'now' => TimetableReport::moment($now),
             'timeZone' => $week->timeZone,
+            'unreadable' => $unreadable,
         ];
     }
 
@@ -99,29 +98,50 @@ final readonly class Clock
      *
      * @throws NoSchedule if there is no session at all
      */
-    public function shed(User $user, Build $build, string $due): array
+    public function shed(User $user, Build $build, string $due, Effort $effort): array
     {
         $week = BenchSettings::of($user);
         $now = $this->now(self::NOW_IN_STEPS_OF);
         $calendar = $week->calendar($now, self::DAYS);
-        $plan = $build->head->document;
         $forecast = $this->forecasts->of($user, $week, $now, $calendar);
         $work = new Workload($now, pace: $week->pace, forecast: $forecast);
-        foreach ($user->builds()->with('head')->oldest()->get() as $other) {
-            $otherDue = $other->head->document->build->due;
-            if (! $other->is($build) && $otherDue !== null && $otherDue <= $due) {
-                $work->add(
-                    $other->id,
-                    $this->evaluator->evaluate($other->head->document),
-                    $week->endOfDay($otherDue),
-                );
+        $plan = $build->head->document;
+        $log = $this->logs->of($build);
+        foreach ($this->filesOf($user)[0] as $id => $other) {
+            $otherDue = $other->plan->build->due;
+            if ($id !== $build->id && $otherDue !== null && $otherDue <= $due) {
+                $walk = $this->evaluator->evaluate($other->plan, $other->log)->walk;
+                $work->add($id, $walk, $week->endOfDay($otherDue));
+            }
+        }
+        $shedding = $this->shedder->shed(
+            $plan,
+            $log,
+            $week->endOfDay($due),
+            $calendar,
+            $week->setup,
+            $work,
+            $effort->goesOn(...),
+        );
+
+        return TimetableReport::shedding($shedding, $plan);
+    }
+
+    /** @return array{array<string, PlanFile>, list<array{id: string, message: string}>} by build id; and what cannot be read */
+    private function filesOf(User $user): array
+    {
+        $builds = $user->builds()->with('head')->oldest()->get();
+        $logs = $this->logs->ofAll(array_values($builds->map(static fn (Build $build) => $build->id)->all()));
+        $files = $unreadable = [];
+        foreach ($builds as $build) {
+            try {
+                $files[$build->id] = new PlanFile($build->head->document, $logs[$build->id] ?? new Log());
+            } catch (UnreadablePlan $bad) {
+                $unreadable[] = ['id' => $build->id, 'message' => $bad->getMessage()];
             }
         }
 
-        return TimetableReport::shedding(
-            $this->shedder->shed($plan, $week->endOfDay($due), $calendar, $week->setup, $work),
-            $plan,
-        );
+        return [$files, $unreadable];
     }
 
     private function calendar(Week $week, int $now, WhatIf $whatIf): Calendar
@@ -142,22 +162,30 @@ final readonly class Clock
         return intdiv(now()->getTimestamp(), 60 * $inStepsOf) * $inStepsOf;
     }
 
-    /** @param  \Closure(): Timetable  $lay */
-    private function best(string $key, \Closure $lay, Effort $effort): Timetable
+    /** The order that is known if it is worth as much as is asked for; else one that is looked for now. */
+    private function best(string $key, Workload $work, Calendar $calendar, int $setup, Effort $effort): Timetable
     {
         $kept = $this->cache->get($key);
-        if (is_array($kept) && $kept['timetable'] instanceof Timetable && $kept['seconds'] >= $effort->seconds) {
-            return $kept['timetable'];
+        /** @var list<string> $order */
+        $order = is_array($kept) && is_array($kept['order'] ?? null) ? $kept['order'] : [];
+        $seconds = is_array($kept) && is_float($kept['seconds'] ?? null) ? $kept['seconds'] : 0.0;
+        $known = $order === [] ? null : $this->timetabler->layAgain($work, $calendar, $setup, $order);
+        if ($known !== null && $seconds >= $effort->seconds) {
+            return $known;
         }
-        $timetable = $lay();
-        $known = is_array($kept) && $kept['timetable'] instanceof Timetable ? $kept['timetable'] : $timetable;
-        $quality = static fn (Solution $solution): array => [
-            $solution->lateness,
-            $solution->makespan,
-            $solution->setups,
+        $found = $this->timetabler->lay($work, $calendar, $setup, $effort->goesOn(...), onBetter: $effort->onBetter);
+        $quality = static fn (Timetable $timetable): array => [
+            count($timetable->conflicts),
+            $timetable->solution->lateness,
+            $timetable->solution->makespan,
+            $timetable->solution->setups,
         ];
-        $better = $quality($timetable->solution) <= $quality($known->solution) ? $timetable : $known;
-        $this->cache->put($key, ['timetable' => $better, 'seconds' => $effort->worth()], 86_400);
+        $better = $known === null || $quality($found) <= $quality($known) ? $found : $known;
+        $this->cache->put(
+            $key,
+            ['order' => $better->order(), 'seconds' => max($effort->worth(), $seconds)],
+            self::KEPT_SECONDS,
+        );
 
         return $better;
     }

@@ -6,12 +6,16 @@ namespace App\Plans;
 
 use Illuminate\Contracts\Database\Eloquent\CastsAttributes;
 use Illuminate\Database\Eloquent\Model;
+use Ulvrach\Plan\Fault;
 use Ulvrach\Plan\Plan;
+use Ulvrach\PlanFile\BadPlanFile;
 use Ulvrach\PlanFile\PlanReader;
 use Ulvrach\PlanFile\PlanWriter;
+use Ulvrach\PlanFile\Upgrade\Upgrades;
 
 /**
- * A stored plan is its plan file: one format to read, to export and to keep.
+ * A stored plan is its plan file: one format to read, to export and to keep. Older versions are brought up to date when
+ * they are read.
  *
  * @implements CastsAttributes<Plan, Plan>
  *
@@ -19,17 +23,31 @@ use Ulvrach\PlanFile\PlanWriter;
  */
 final class PlanCast implements CastsAttributes
 {
+    /** @throws UnreadablePlan if this program cannot read it */
     public function get(Model $model, string $key, mixed $value, array $attributes): Plan
     {
-        /** @var PlanData $document */
-        $document = json_decode(is_string($value) ? $value : '', true, 64, JSON_THROW_ON_ERROR);
-
-        return PlanReader::fromArray($document);
+        $json = is_string($value) ? $value : '';
+        $document = json_decode($json, true, 64);
+        if (is_array($document) && ($document['version'] ?? null) === Upgrades::NEWEST) {
+            try {
+                /** @var PlanData $document */
+                return PlanReader::fromArray($document);
+            } catch (\Throwable) {
+                // What was written by this program is read without being checked; this was not. The check says why.
+            }
+        }
+        try {
+            return PlanReader::read($json)->plan;
+        } catch (BadPlanFile $bad) {
+            throw UnreadablePlan::because($bad);
+        } catch (\Throwable $error) {
+            throw UnreadablePlan::because(new BadPlanFile([new Fault('', $error->getMessage())]));
+        }
     }
 
     public function set(Model $model, string $key, mixed $value, array $attributes): string
     {
-        if (! ($value instanceof Plan)) {
+        if (! $value instanceof Plan) {
             throw new \InvalidArgumentException('Only a plan can be stored as a plan.');
         }
 

@@ -13,6 +13,7 @@ use Ulvrach\Plan\Edit\PlanEdit;
 use Ulvrach\Plan\Plan;
 use Ulvrach\PlanFile\BadPlanFile;
 use Ulvrach\PlanFile\EditCodec;
+use Ulvrach\PlanFile\PlanFile;
 
 /** Keeps plans: every change is a new revision, and a change made on an outdated version is refused. */
 final readonly class PlanStore
@@ -23,17 +24,18 @@ final readonly class PlanStore
     /** Changes between two looks for older ones, so that not every edit waits for that. */
     private const LOOK = 50;
 
-    public function __construct(private ConnectionInterface $database)
+    public function __construct(private ConnectionInterface $database, private LogStore $logs)
     {
     }
 
-    public function create(User $user, Plan $plan, string $label): Build
+    public function create(User $user, PlanFile $file, string $label): Build
     {
         $build = new Build(['user_id' => $user->id, 'version' => 1]);
-        $this->database->transaction(function () use ($build, $plan, $label): void {
+        $this->database->transaction(function () use ($build, $file, $label): void {
             $build->save();
-            $this->append($build, null, $plan, $label);
+            $this->append($build, null, $file->plan, $label);
             $build->save();
+            $this->logs->insert($build, $file->log->entries);
         });
 
         return $build;
@@ -54,7 +56,7 @@ final readonly class PlanStore
                 $locked,
                 $locked->head_id,
                 EditCodec::apply($edits, $plan),
-                $label ?? EditLabel::of($edits, $plan),
+                $label ?? $edits[count($edits) - 1]->words($plan),
             );
         });
     }

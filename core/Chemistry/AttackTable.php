@@ -11,6 +11,9 @@ namespace Ulvrach\Chemistry;
  */
 final class AttackTable
 {
+    /** The level at which a carrier takes a film off: "stains, lifts or moves". */
+    public const MOVES = 2;
+
     /** @var array<string, array<string, array{int, int}>> film => carrier column => [solvent-proof, touch-dry] */
     public const FILMS = [
         'waterborne-acrylic' => [

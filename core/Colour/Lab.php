@@ -7,6 +7,13 @@ namespace Ulvrach\Colour;
 /** A colour as the eye measures it: CIE L*a*b* under D65. */
 final readonly class Lab
 {
+    /** From XYZ to linear sRGB: the inverse of the CSS Color 4 matrix below. */
+    private const TO_RGB = [
+        [3.2409699419045226, -1.537383177570094, -0.4986107602930034],
+        [-0.9692436362808796, 1.8759675015077202, 0.04155505740717559],
+        [0.05563007969699366, -0.20397695888897652, 1.0569715142428786],
+    ];
+
     public function __construct(public float $l, public float $a, public float $b)
     {
     }
@@ -37,6 +44,24 @@ final readonly class Lab
     public function differenceTo(self $other): float
     {
         return DeltaE2000::between($this, $other);
+    }
+
+    /** "#rrggbb", the nearest that a screen can show: what lies outside its range is cut off channel by channel. */
+    public function toHex(): string
+    {
+        $fy = ($this->l + 16) / 116;
+        $cube = static fn (float $f): float => $f ** 3 > 216 / 24389 ? $f ** 3 : (116 * $f - 16) / (24389 / 27);
+        $x = $cube($fy + $this->a / 500) * (0.3127 / 0.329);
+        $y = $cube($fy);
+        $z = $cube($fy - $this->b / 200) * ((1 - 0.3127 - 0.329) / 0.329);
+        $hex = '#';
+        foreach (self::TO_RGB as [$fromX, $fromY, $fromZ]) {
+            $value = $fromX * $x + $fromY * $y + $fromZ * $z;
+            $value = $value <= 0.0031308 ? 12.92 * $value : 1.055 * $value ** (1 / 2.4) - 0.055;
+            $hex .= sprintf('%02x', (int) round(255 * max(0.0, min(1.0, $value))));
+        }
+
+        return $hex;
     }
 
     private static function convert(string $hex): self

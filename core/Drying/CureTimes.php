@@ -27,6 +27,19 @@ final readonly class CureTimes
     ) {
     }
 
+    /** With what somebody knows better of one product. */
+    public function withOwn(OwnTimes $own): self
+    {
+        return new self(
+            name: $this->name,
+            touchDry: $own->touchDry ?? $this->touchDry,
+            recoatable: $own->recoatable ?? $this->recoatable,
+            solventProof: $own->solventProof ?? $this->solventProof,
+            reason: $own->source,
+            laws: $this->laws,
+        );
+    }
+
     /**
      * The same at this bench. Thickness counts for the last state only: a next coat goes on when the one before has
      * skinned.

@@ -12,7 +12,6 @@ use Ulvrach\Quantity\Minutes;
 use Ulvrach\Technique\CleanUpWindow;
 use Ulvrach\Technique\Technique;
 use Ulvrach\Technique\TechniqueKind;
-use Ulvrach\Technique\TechniqueLibrary;
 
 /** Something that may follow a step, with the time it may begin, the time it is too late, and what happens outside. */
 final readonly class FollowUp
@@ -33,13 +32,13 @@ final readonly class FollowUp
     }
 
     /** @return list<self> in the order in which they open */
-    public static function of(Evaluation $evaluation, int $index): array
+    public static function of(Walk $walk, int $index): array
     {
-        $technique = TechniqueLibrary::get($evaluation->plan->steps[$index]->technique);
+        $work = $walk->situations[$index]->work;
         $windows = [
-            ...self::ownWindow($evaluation, $index, $technique),
-            ...self::cleaning($evaluation, $index, $technique),
-            ...self::onTheFilm($evaluation, $index),
+            ...self::ownWindow($walk->times[$index], $work->technique),
+            ...self::cleaning($walk, $index),
+            ...self::onTheFilm($walk, $index),
         ];
         usort($windows, static fn (self $a, self $b) => $a->opens <=> $b->opens);
 
@@ -63,10 +62,8 @@ final readonly class FollowUp
     }
 
     /** @return list<self> */
-    private static function ownWindow(Evaluation $evaluation, int $index, Technique $technique): array
+    private static function ownWindow(StepTimes $times, Technique $technique): array
     {
-        $times = $evaluation->times[$index];
-
         return $times->closes === null
             ? []
             : [
@@ -82,35 +79,25 @@ final readonly class FollowUp
     }
 
     /** @return list<self> */
-    private static function cleaning(Evaluation $evaluation, int $index, Technique $technique): array
+    private static function cleaning(Walk $walk, int $index): array
     {
-        $step = $evaluation->plan->steps[$index];
-        $window = self::cleanUpWindow(
-            $technique,
-            $evaluation->plan->productOf($step)?->family,
-            BenchAir::of($evaluation->plan->bench),
-        );
-        if ($step->cleanUp === null || $window === null) {
+        $work = $walk->situations[$index]->work;
+        $window = $walk->situations[$index]->cleanUpWindow();
+        $cleanedAfter = $work->step->cleanedAfter();
+        if ($cleanedAfter === null || $window === null) {
             return [];
         }
         // The step ends when it is cleaned; its window counts from when it was applied.
         $applied =
-            $evaluation->times[$index]->end -
-            $step->cleanUp->afterMinutes -
-            (int) ceil(
-                ($technique->cleanMinutes *
-                    array_sum(
-                        array_map(static fn (string $zone) => $evaluation->plan->zones[$zone]->areaCm2, $step->zones),
-                    )) /
-                    100,
-            );
+            $walk->times[$index]->end - $cleanedAfter - (int) ceil(($work->technique->cleanMinutes * $work->area()) / 100);
+        $at = static fn (?int $minutes): ?int => $minutes === null ? null : $applied + $minutes;
 
         return [
             new self(
                 action: "Clean it up, {$window->sign}",
                 opens: $applied + $window->earliest,
-                bestUntil: $window->bestUntil === null ? null : $applied + $window->bestUntil,
-                closes: $window->latest === null ? null : $applied + $window->latest,
+                bestUntil: $at($window->bestUntil),
+                closes: $at($window->latest),
                 before: 'the brush takes all of it out',
                 after: $window->latest === null ? null : 'it has set, or takes the paint along',
             ),
@@ -118,22 +105,24 @@ final readonly class FollowUp
     }
 
     /** @return list<self> */
-    private static function onTheFilm(Evaluation $evaluation, int $index): array
+    private static function onTheFilm(Walk $walk, int $index): array
     {
-        $layer = $evaluation->layers[$index];
+        $layer = $walk->layers[$index];
         if ($layer === null) {
-            return TechniqueLibrary::get($evaluation->plan->steps[$index]->technique)->kind === TechniqueKind::Mask
-                ? [
+            $end = $walk->times[$index]->end;
+
+            return $walk->situations[$index]->kind !== TechniqueKind::Mask
+                ? []
+                : [
                     new self(
                         action: 'Take the mask off',
-                        opens: $evaluation->times[$index]->end,
+                        opens: $end,
                         bestUntil: null,
-                        closes: $evaluation->times[$index]->end + Minutes::DAY,
+                        closes: $end + Minutes::DAY,
                         before: 'nothing was painted yet',
                         after: 'its glue stays, or the edge tears',
                     ),
-                ]
-                : [];
+                ];
         }
         $isFilm = $layer->kind === TechniqueKind::ReleaseFilm;
         $windows = [

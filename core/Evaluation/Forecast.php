@@ -55,20 +55,19 @@ final class Forecast
      *
      * @return array{int|null, int|null} Unix minutes; null: no film sets that bound
      */
-    public function bounds(Evaluation $evaluation, int $index): array
+    public function bounds(Walk $walk, int $index): array
     {
-        $steps = $evaluation->plan->steps;
-        $bench = $evaluation->plan->bench;
-        $times = $evaluation->times[$index];
+        $bench = $walk->plan->bench;
+        $times = $walk->times[$index];
         $notBefore = null;
         foreach ($times->waits as $other => $wait) {
-            $doneAt = $steps[$other]->doneAt;
+            $doneAt = $walk->doneAt($other);
             if ($doneAt !== null) {
                 $notBefore = max($notBefore ?? 0, $doneAt + $this->minutes($wait, $bench, $doneAt));
             }
         }
         [$opener, $window] = $times->window ?? [null, null];
-        $openedAt = $opener === null ? null : $steps[$opener]->doneAt;
+        $openedAt = $opener === null ? null : $walk->doneAt($opener);
 
         return [
             $notBefore,

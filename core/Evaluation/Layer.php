@@ -7,8 +7,9 @@ namespace Ulvrach\Evaluation;
 use Ulvrach\Chemistry\BinderFamily;
 use Ulvrach\Chemistry\CureState;
 use Ulvrach\Chemistry\Sheen;
+use Ulvrach\Colour\Lab;
 use Ulvrach\Drying\DryingLaw;
-use Ulvrach\Plan\Product;
+use Ulvrach\Material\Product;
 use Ulvrach\Technique\Coverage;
 use Ulvrach\Technique\Technique;
 use Ulvrach\Technique\TechniqueKind;
@@ -36,6 +37,12 @@ final readonly class Layer
         public ?int $solventProofAt,
         public array $laws,
     ) {
+    }
+
+    /** Null: it is clear. */
+    public function colour(): ?Lab
+    {
+        return $this->product->material->colour;
     }
 
     /** What a state takes from the end of the work on; null: it never comes. */

@@ -13,6 +13,7 @@ final readonly class StepTimes
      * @param  array<int, Wait>  $waits  by index of the step whose layer is waited for: from its end
      * @param  array{int, Wait}|null  $window  index of the step that opens the window for this one, and how long from
      *   its end
+     * @param  int  $planned  when it would begin by the plan alone, after what is done before it
      * @param  int  $handsOn  minutes of work within it, waits between coats and before a clean-up left out
      */
     public function __construct(
@@ -24,6 +25,7 @@ final readonly class StepTimes
         public ?Hold $hold,
         public array $waits = [],
         public ?array $window = null,
+        public int $planned = 0,
     ) {
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ulvrach\Evaluation;
 
+use Ulvrach\Chemistry\BinderFamily;
 use Ulvrach\Chemistry\Sheen;
 use Ulvrach\Plan\Zone;
 use Ulvrach\Technique\ColourRole;
@@ -11,88 +12,124 @@ use Ulvrach\Technique\Coverage;
 use Ulvrach\Technique\TechniqueKind;
 
 /**
- * The layers of a zone, from the bare part upwards, while a plan is walked through. Zones of like material that the
- * same steps go over have the same strata, and share one.
+ * The layers of a zone at one moment, from the bare part upwards. Never changed: each step that goes over it gives new
+ * strata. Zones of like material share them until a step goes over one and not over the other.
  */
 final class Strata
 {
-    /** @var list<Layer> */
-    public array $layers = [];
-
-    /** Place in $layers of a release film that waits to be worked. */
-    public ?int $release = null;
-
-    /** Index of the step that put masks on. */
-    public ?int $maskedBy = null;
-
-    public ?int $maskedAt = null;
-
-    /** Index of the step that closed it off from brush and spray. */
-    public ?int $closedBy = null;
-
-    /** @var array<string, int> index of the last step of each kind */
-    private array $lastSteps = [];
-
-    /** @var array<int, true> places in through which the layer below can be seen */
-    private array $broken = [];
-
-    /** @var list<Layer>|null */
+    /** @var list<Layer>|null what lies open, worked out when it is first asked for */
     private ?array $exposed = null;
 
     private bool $bare = true;
 
     /**
-     * @param  Zone  $zone  the first of them, for its materials
-     * @param  non-empty-list<string>  $zoneIds
-     * @param  list<int>  $journey  indexes of the steps that go over them, from the first to the last
+     * @param  Zone  $zone  one of those that have these strata, for its materials
+     * @param  list<Layer>  $layers
+     * @param  list<int>  $journey  indexes of the steps that have gone over it
+     * @param  int|null  $release  place in $layers of a release film that waits to be worked
+     * @param  int|null  $maskedBy  index of the step that put masks on
+     * @param  int|null  $maskedAt  the minute at which they were on
+     * @param  int|null  $closedBy  index of the step that closed it off from brush and spray
+     * @param  array<string, int>  $lastSteps  by kind of work: index of the last step of it
+     * @param  array<int, true>  $broken  places in $layers through which the layer below can be seen
      */
-    public function __construct(
+    private function __construct(
         public readonly Zone $zone,
-        public readonly array $zoneIds,
-        public readonly array $journey,
+        public readonly array $layers = [],
+        public readonly array $journey = [],
+        public readonly ?int $release = null,
+        public readonly ?int $maskedBy = null,
+        public readonly ?int $maskedAt = null,
+        public readonly ?int $closedBy = null,
+        private readonly array $lastSteps = [],
+        private readonly array $broken = [],
     ) {
     }
 
-    public function put(Layer $layer): void
+    public static function bare(Zone $zone): self
     {
-        $this->layers[] = $layer;
-        $this->exposed = null;
-        if ($layer->kind === TechniqueKind::ReleaseFilm) {
-            $this->release = count($this->layers) - 1;
-        }
+        return new self($zone);
     }
 
-    /** Chips are lifted: the release film and all above it now show what lies below. */
-    public function liftOff(): void
+    /**
+     * As they are once a step has gone over them.
+     *
+     * @param  Layer|null  $layer  what it leaves; null: nothing
+     * @param  int  $end  the minute at which it ends
+     */
+    public function after(Work $work, ?Layer $layer, int $end): self
     {
-        if ($this->release === null) {
-            return;
+        if ($work->kind === TechniqueKind::LiftOff && $this->releaseFilm()?->film === BinderFamily::Salt) {
+            return $this->withoutSalt()->after($work, $layer, $end);
         }
-        for ($place = $this->release, $top = count($this->layers); $place < $top; $place++) {
-            $this->broken[$place] = true;
-        }
-        $this->release = null;
-        $this->exposed = null;
+        $isMask = $work->kind === TechniqueKind::Mask;
+        $keepsMask = ! $isMask && $work->kind !== TechniqueKind::Unmask;
+
+        return new self(
+            zone: $this->zone,
+            layers: $layer === null ? $this->layers : [...$this->layers, $layer],
+            journey: [...$this->journey, $work->index],
+            release: match (true) {
+                $layer !== null => $layer->kind === TechniqueKind::ReleaseFilm ? count($this->layers) : $this->release,
+                $work->kind === TechniqueKind::LiftOff => null,
+                default => $this->release,
+            },
+            maskedBy: $keepsMask ? $this->maskedBy : ($isMask ? $work->index : null),
+            maskedAt: $keepsMask ? $this->maskedAt : ($isMask ? $end : null),
+            closedBy: $this->closedBy ?? ($work->technique->closesOff ? $work->index : null),
+            lastSteps: [...$this->lastSteps, $work->kind->value => $work->index],
+            broken: match (true) {
+                $layer !== null => $this->broken,
+                $work->kind === TechniqueKind::LiftOff => $this->broken + $this->brokenByLifting(),
+                $work->kind === TechniqueKind::Abrade => $this->broken + $this->brokenByRubbing(),
+                default => $this->broken,
+            },
+        );
     }
 
-    /** Rubbed or scratched: the topmost whole film, and what lies on it, now shows what lies below. */
-    public function rubThrough(): void
+    /** Salt is brushed off with the chips and leaves nothing; what lay on it is broken where it was. */
+    private function withoutSalt(): self
     {
+        $place = (int) $this->release;
+        $layers = $this->layers;
+        array_splice($layers, $place, 1);
+        $broken = array_filter($this->broken, static fn (int $at) => $at < $place, ARRAY_FILTER_USE_KEY);
+        for ($at = $place; $at < count($layers); $at++) {
+            $broken[$at] = true;
+        }
+
+        return new self(
+            zone: $this->zone,
+            layers: $layers,
+            journey: $this->journey,
+            maskedBy: $this->maskedBy,
+            maskedAt: $this->maskedAt,
+            closedBy: $this->closedBy,
+            lastSteps: $this->lastSteps,
+            broken: $broken,
+        );
+    }
+
+    /** @return array<int, true> the release film and all above it, where chips are lifted */
+    private function brokenByLifting(): array
+    {
+        return $this->release === null
+            ? []
+            : array_fill_keys(range($this->release, count($this->layers) - 1), true);
+    }
+
+    /** @return array<int, true> the topmost whole colour and what lies on it, where it is rubbed or scratched */
+    private function brokenByRubbing(): array
+    {
+        $broken = [];
         for ($place = count($this->layers) - 1; $place >= 0; $place--) {
-            $this->broken[$place] = true;
-            if (
-                $this->layers[$place]->coverage === Coverage::Whole &&
-                $this->layers[$place]->product->colour !== null
-            ) {
+            $broken[$place] = true;
+            if ($this->layers[$place]->coverage === Coverage::Whole && $this->layers[$place]->colour() !== null) {
                 break;
             }
         }
-        $this->exposed = null;
-    }
 
-    public function note(TechniqueKind $kind, int $stepIndex): void
-    {
-        $this->lastSteps[$kind->value] = $stepIndex;
+        return $broken;
     }
 
     /** Index of the last step of these kinds so far; -1: none yet. */
@@ -109,13 +146,19 @@ final class Strata
         return $last;
     }
 
+    /** Index of the last step that went over it; null: none did. */
+    public function lastStep(): ?int
+    {
+        return $this->journey === [] ? null : $this->journey[count($this->journey) - 1];
+    }
+
     /** The paint that the eye sees: the topmost layer that covers, or that was meant as a base. */
     public function paint(): ?Layer
     {
         for ($place = count($this->layers) - 1; $place >= 0; $place--) {
             $layer = $this->layers[$place];
             if (
-                $layer->product->colour !== null &&
+                $layer->colour() !== null &&
                 ($layer->coverage === Coverage::Whole || $layer->technique->role === ColourRole::Base)
             ) {
                 return $layer;
@@ -163,6 +206,14 @@ final class Strata
         return [$reach, true];
     }
 
+    /** @return list<Layer> what a step's liquids and tools meet: where chips are lifted, what lies under the film too */
+    public function withinReachOf(Work $work): array
+    {
+        return $work->kind === TechniqueKind::LiftOff && $this->release !== null
+            ? $this->reachFrom($this->release - 1)[0]
+            : $this->exposed();
+    }
+
     /** The lowest sound whole film above a layer, which keeps liquids and tools off it; null: it lies open. */
     public function protectorOf(int $place): ?Layer
     {
@@ -173,6 +224,12 @@ final class Strata
         }
 
         return null;
+    }
+
+    /** The release film that waits to be worked; null: there is none. */
+    public function releaseFilm(): ?Layer
+    {
+        return $this->release === null ? null : $this->layers[$this->release];
     }
 
     /** @return list<Layer> the layers on top of the waiting release film, lowest first */
@@ -186,7 +243,9 @@ final class Strata
         return $this->layers === [] ? null : $this->layers[count($this->layers) - 1];
     }
 
-    /** The sheen that the next liquid meets: that of the topmost whole film, or of grains on it. Null: bare part. */
+    /**
+     * The sheen that the next liquid meets: that of the topmost whole film, or of grains on it. Null: bare part.
+     */
     public function sheen(): ?Sheen
     {
         for ($place = count($this->layers) - 1; $place >= 0; $place--) {

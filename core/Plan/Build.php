@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Ulvrach\Plan;
 
-use Ulvrach\Vehicle\VehicleKind;
-
 /** One model: a vehicle at a scale, with a story. */
 final readonly class Build
 {
@@ -24,5 +22,19 @@ final readonly class Build
         public ?Terrain $terrain = null,
         public ?string $due = null,
     ) {
+    }
+
+    public function dueOn(?string $due): self
+    {
+        return new self(
+            name: $this->name,
+            vehicle: $this->vehicle,
+            kind: $this->kind,
+            scale: $this->scale,
+            story: $this->story,
+            serviceMonths: $this->serviceMonths,
+            terrain: $this->terrain,
+            due: $due,
+        );
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ulvrach\Plan;
 
+use Ulvrach\Material\Product;
 use Ulvrach\Technique\TechniqueLibrary;
 
 /**
@@ -18,8 +19,12 @@ final class Consistency
      */
     public static function faultsOf(Step $step, array $zones, array $products, string $path): array
     {
-        $faults = [];
+        $faults = $seen = [];
         foreach ($step->zones as $at => $zoneId) {
+            if (isset($seen[$zoneId])) {
+                $faults[] = new Fault("{$path}/zones/{$at}", 'Names the same zone twice.');
+            }
+            $seen[$zoneId] = true;
             if (! isset($zones[$zoneId])) {
                 $faults[] = new Fault("{$path}/zones/{$at}", "There is no zone “{$zoneId}” in this plan.");
             }
@@ -54,13 +59,13 @@ final class Consistency
         if (! $technique->takesProduct()) {
             return [new Fault("{$path}/product", "“{$technique->name}” is done without a product.")];
         }
-        if (! $technique->accepts($product->family)) {
+        if (! $technique->accepts($product->material->family)) {
             $families = implode(', ', array_map(static fn ($family) => $family->label(), $technique->families));
 
             return [
                 new Fault(
                     "{$path}/product",
-                    "“{$product->name}” is {$product->family->label()}; “{$technique->name}” takes "
+                    "“{$product->name}” is {$product->material->family->label()}; “{$technique->name}” takes "
                         ."{$families}.",
                 ),
             ];

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Ulvrach\Plan;
 
+use Ulvrach\Material\Product;
+
 /**
  * What will be done, on which zone, in which order. Immutable: an edit gives a new plan. Every id that a step names
  * exists in the plan; readers and edits see to that before they build one.
@@ -40,6 +42,17 @@ final readonly class Plan
         }
 
         return null;
+    }
+
+    /** cm² of model that a step goes over. */
+    public function areaOf(Step $step): float
+    {
+        $area = 0.0;
+        foreach ($step->zones as $zoneId) {
+            $area += $this->zones[$zoneId]->areaCm2;
+        }
+
+        return $area;
     }
 
     public function productOf(Step $step): ?Product

@@ -7,15 +7,18 @@ namespace Ulvrach\Plan;
 use Ulvrach\Chemistry\Carrier;
 use Ulvrach\Technique\Application;
 
-/** One operation of the plan: a technique, what it is done with, and the zones it goes on. */
+/**
+ * One operation of the plan: a technique, what it is done with, and the zones it goes on. What was really done stands in
+ * the log.
+ */
 final readonly class Step
 {
     /**
      * @param  list<string>  $zones  ids, in no order that means anything
      * @param  Carrier|null  $thinner  null: as it comes from the jar
+     * @param  list<CleanUpPass>  $cleanUp  in the order in which they are made; empty: nothing is cleaned up
      * @param  int|null  $waitMinutes  from the end of the step before; null: as soon as everything below allows it
      * @param  list<Acceptance>  $accepted  rules that are broken here knowingly
-     * @param  int|null  $doneAt  when it was finished, Unix minutes; null: still to do
      */
     public function __construct(
         public string $id,
@@ -25,9 +28,8 @@ final readonly class Step
         public int $coats,
         public Application $application,
         public ?Carrier $thinner = null,
-        public ?CleanUp $cleanUp = null,
+        public array $cleanUp = [],
         public ?int $waitMinutes = null,
-        public ?int $doneAt = null,
         public string $note = '',
         public array $accepted = [],
     ) {
@@ -38,6 +40,14 @@ final readonly class Step
         return in_array($zoneId, $this->zones, true);
     }
 
+    /** Minutes from the end of applying to the last pass of the clean-up; null: there is none. */
+    public function cleanedAfter(): ?int
+    {
+        return $this->cleanUp === []
+            ? null
+            : max(array_map(static fn (CleanUpPass $pass) => $pass->afterMinutes, $this->cleanUp));
+    }
+
     /** @param  list<string>  $zones */
     public function onZones(array $zones): self
     {
@@ -46,30 +56,32 @@ final readonly class Step
 
     /**
      * @param  array{
+     *   id?: string,
+     *   technique?: string,
      *   product?: string|null,
      *   zones?: list<string>,
      *   coats?: int,
+     *   application?: Application,
      *   thinner?: Carrier|null,
-     *   cleanUp?: CleanUp|null,
+     *   cleanUp?: list<CleanUpPass>,
      *   waitMinutes?: int|null,
-     *   doneAt?: int|null,
+     *   accepted?: list<Acceptance>,
      * }  $changes
      */
     public function with(array $changes): self
     {
         return new self(
-            id: $this->id,
-            technique: $this->technique,
+            id: $changes['id'] ?? $this->id,
+            technique: $changes['technique'] ?? $this->technique,
             product: array_key_exists('product', $changes) ? $changes['product'] : $this->product,
             zones: $changes['zones'] ?? $this->zones,
             coats: $changes['coats'] ?? $this->coats,
-            application: $this->application,
+            application: $changes['application'] ?? $this->application,
             thinner: array_key_exists('thinner', $changes) ? $changes['thinner'] : $this->thinner,
-            cleanUp: array_key_exists('cleanUp', $changes) ? $changes['cleanUp'] : $this->cleanUp,
+            cleanUp: $changes['cleanUp'] ?? $this->cleanUp,
             waitMinutes: array_key_exists('waitMinutes', $changes) ? $changes['waitMinutes'] : $this->waitMinutes,
-            doneAt: array_key_exists('doneAt', $changes) ? $changes['doneAt'] : $this->doneAt,
             note: $this->note,
-            accepted: $this->accepted,
+            accepted: $changes['accepted'] ?? $this->accepted,
         );
     }
 }

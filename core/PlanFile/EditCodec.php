@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Ulvrach\PlanFile;
 
+use Ulvrach\Material\Shelf;
+use Ulvrach\Plan\Edit\AddStep;
+use Ulvrach\Plan\Edit\ChangeTechnique;
 use Ulvrach\Plan\Edit\DescribeBuild;
 use Ulvrach\Plan\Edit\EditRefused;
 use Ulvrach\Plan\Edit\InsertStep;
@@ -34,20 +37,21 @@ final class EditCodec
 {
     /**
      * @param  mixed  $data  decoded JSON with objects as stdClass
+     * @param  Shelf|null  $own  the jars of the person who edits, for steps that need a product
      * @return non-empty-list<PlanEdit>
      *
      * @throws BadPlanFile paths start at the list: "/0/step/coats"
      */
-    public static function read(mixed $data): array
+    public static function read(mixed $data, ?Shelf $own = null): array
     {
         $faults = SchemaCheck::faults($data, SchemaCheck::EDITS);
         if ($faults !== []) {
             throw new BadPlanFile($faults);
         }
         /** @var non-empty-list<array<string, mixed>> $list */
-        $list = json_decode(json_encode($data, JSON_THROW_ON_ERROR), true);
+        $list = Json::toArrays($data);
 
-        return array_map(self::one(...), $list);
+        return array_map(static fn (array $edit) => self::one($edit, $own), $list);
     }
 
     /**
@@ -81,6 +85,18 @@ final class EditCodec
     {
         return array_map(
             static fn (PlanEdit $edit): array => match (true) {
+                $edit instanceof AddStep => [
+                    'edit' => 'add-step',
+                    'id' => $edit->id,
+                    'technique' => $edit->technique,
+                    'at' => $edit->at,
+                    'zones' => $edit->zones,
+                ],
+                $edit instanceof ChangeTechnique => [
+                    'edit' => 'change-technique',
+                    'id' => $edit->id,
+                    'technique' => $edit->technique,
+                ],
                 $edit instanceof InsertStep => [
                     'edit' => 'insert-step',
                     'step' => PlanWriter::step($edit->step),
@@ -109,14 +125,16 @@ final class EditCodec
     }
 
     /** @param  array<string, mixed>  $data */
-    private static function one(array $data): PlanEdit
+    private static function one(array $data, ?Shelf $own): PlanEdit
     {
         /**
          * @var array{
          *   edit: string,
          *   id: string,
-         *   at: int,
-         *   to: int,
+         *   technique: string,
+         *   zones: list<string>,
+         *   at: int|float,
+         *   to: int|float,
          *   school: SchoolData,
          *   step: StepData,
          *   product: ProductData,
@@ -126,9 +144,11 @@ final class EditCodec
          * } $data
          */
         return match ($data['edit']) {
-            'insert-step' => new InsertStep(PlanReader::step($data['step']), $data['at']),
+            'add-step' => new AddStep($data['id'], $data['technique'], (int) $data['at'], $data['zones'], $own),
+            'change-technique' => new ChangeTechnique($data['id'], $data['technique'], $own),
+            'insert-step' => new InsertStep(PlanReader::step($data['step']), (int) $data['at']),
             'remove-step' => new RemoveStep($data['id']),
-            'move-step' => new MoveStep($data['id'], $data['to']),
+            'move-step' => new MoveStep($data['id'], (int) $data['to']),
             'replace-step' => new ReplaceStep(PlanReader::step($data['step'])),
             'put-product' => new PutProduct(PlanReader::product($data['product'])),
             'remove-product' => new RemoveProduct($data['id']),

@@ -8,48 +8,56 @@ use Ulvrach\Chemistry\BinderFamily;
 use Ulvrach\Chemistry\Carrier;
 use Ulvrach\Chemistry\Sheen;
 use Ulvrach\Chemistry\Substrate;
+use Ulvrach\Colour\Lab;
+use Ulvrach\Drying\OwnTimes;
+use Ulvrach\Log\Log;
+use Ulvrach\Material\Material;
+use Ulvrach\Material\Product;
 use Ulvrach\Plan\Acceptance;
 use Ulvrach\Plan\BenchConditions;
 use Ulvrach\Plan\Build;
-use Ulvrach\Plan\CleanUp;
+use Ulvrach\Plan\CleanUpPass;
 use Ulvrach\Plan\Consistency;
 use Ulvrach\Plan\DepictedMaterial;
 use Ulvrach\Plan\Fault;
 use Ulvrach\Plan\Plan;
-use Ulvrach\Plan\Product;
 use Ulvrach\Plan\SchoolChoice;
 use Ulvrach\Plan\Step;
 use Ulvrach\Plan\Terrain;
 use Ulvrach\Plan\Traffic;
-use Ulvrach\Plan\Trial;
+use Ulvrach\Plan\VehicleKind;
 use Ulvrach\Plan\Zone;
 use Ulvrach\Plan\ZoneKind;
+use Ulvrach\PlanFile\Upgrade\Upgrades;
 use Ulvrach\Technique\Application;
 use Ulvrach\Technique\TechniqueLibrary;
-use Ulvrach\Vehicle\VehicleKind;
 
 /**
- * Reads plan files, version 1. What is optional in the format gets the value that a modeller would expect, so that a
- * file written by hand can be short; PlanWriter always writes everything.
+ * Reads plan files of every version. What is optional in the format gets the value that a modeller would expect, so that
+ * a file written by hand can be short; PlanWriter always writes everything.
  *
+ * @phpstan-import-type EntryData from LogCodec
+ *
+ * @phpstan-type PassData array{carrier?: string|null, rubbed?: bool, afterMinutes: int|float}
+ * @phpstan-type AcceptanceData array{rule: string, reason?: string}
  * @phpstan-type StepData array{
  *   id: string,
  *   technique: string,
  *   product?: string|null,
  *   zones: list<string>,
- *   coats?: int,
+ *   coats?: int|float,
  *   application?: string,
  *   thinner?: string|null,
- *   cleanUp?: array{carrier: string, scrubbed?: bool, afterMinutes: int}|null,
- *   waitMinutes?: int|null,
- *   done?: string|null,
+ *   cleanUp?: list<PassData>,
+ *   waitMinutes?: int|float|null,
  *   note?: string,
  *   accepted?: list<AcceptanceData>,
  * }
- * @phpstan-type AcceptanceData array{
- *   rule: string,
- *   reason?: string,
- *   trial?: array{where: string, rubs: int, passed: bool, date: string}|null,
+ * @phpstan-type TimesData array{
+ *   touchDry?: array{int|float, int|float}|null,
+ *   recoatable?: array{int|float, int|float}|null,
+ *   solventProof?: array{int|float, int|float}|null,
+ *   source: string,
  * }
  * @phpstan-type SchoolData string|array{
  *   from: string,
@@ -64,6 +72,8 @@ use Ulvrach\Vehicle\VehicleKind;
  *   carrier?: string|null,
  *   sheen?: string|null,
  *   colour?: string|null,
+ *   opacity?: int|float|null,
+ *   times?: TimesData|null,
  * }
  * @phpstan-type ZoneData array{
  *   id: string,
@@ -79,9 +89,9 @@ use Ulvrach\Vehicle\VehicleKind;
  *   name: string,
  *   vehicle: string,
  *   kind: string,
- *   scale: int,
+ *   scale: int|float,
  *   story?: string,
- *   serviceMonths?: int|null,
+ *   serviceMonths?: int|float|null,
  *   terrain?: string|null,
  *   due?: string|null,
  * }
@@ -98,6 +108,7 @@ use Ulvrach\Vehicle\VehicleKind;
  *   zones: list<ZoneData>,
  *   products: list<ProductData>,
  *   steps: list<StepData>,
+ *   log?: list<EntryData>,
  * }
  */
 final class PlanReader
@@ -105,21 +116,33 @@ final class PlanReader
     public const DEFAULT_SCHOOL = 'sealed-steps';
 
     /** @throws BadPlanFile with the path of every fault */
-    public static function fromJson(string $json): Plan
+    public static function read(string $json): PlanFile
     {
-        $data = self::decode($json);
-        $faults = SchemaCheck::faults($data, SchemaCheck::PLAN);
+        return self::readData(self::decode($json));
+    }
+
+    /**
+     * @param  mixed  $data  decoded JSON with objects as stdClass
+     *
+     * @throws BadPlanFile with the path of every fault
+     */
+    public static function readData(mixed $data): PlanFile
+    {
+        $version = Upgrades::versionOf($data);
+        $faults = SchemaCheck::faults($data, Upgrades::schemaOf($version));
         if ($faults !== []) {
             throw new BadPlanFile($faults);
         }
-        /** @var PlanData $plan */
-        $plan = json_decode($json, true);
-        $faults = self::referenceFaults($plan);
+        /** @var array<string, mixed> $document */
+        $document = Json::toArrays($data);
+        /** @var PlanData $newest */
+        $newest = Upgrades::toNewest($document);
+        $faults = self::referenceFaults($newest);
         if ($faults !== []) {
             throw new BadPlanFile($faults);
         }
 
-        return self::fromArray($plan);
+        return new PlanFile(self::fromArray($newest), new Log(array_map(LogCodec::read(...), $newest['log'] ?? [])));
     }
 
     /**
@@ -159,9 +182,9 @@ final class PlanReader
             name: trim($data['name']),
             vehicle: trim($data['vehicle']),
             kind: VehicleKind::from($data['kind']),
-            scale: $data['scale'],
+            scale: (int) $data['scale'],
             story: $data['story'] ?? '',
-            serviceMonths: $data['serviceMonths'] ?? null,
+            serviceMonths: isset($data['serviceMonths']) ? (int) $data['serviceMonths'] : null,
             terrain: isset($data['terrain']) ? Terrain::from($data['terrain']) : null,
             due: $data['due'] ?? null,
         );
@@ -206,15 +229,44 @@ final class PlanReader
     {
         $carrier = $data['carrier'] ?? null;
         $sheen = $data['sheen'] ?? null;
+        $colour = $data['colour'] ?? null;
+        $times = $data['times'] ?? null;
 
         return new Product(
             id: $data['id'],
             name: $data['name'],
-            family: BinderFamily::from($data['family']),
-            carrier: $carrier === null ? null : Carrier::from($carrier),
-            sheen: $sheen === null ? null : Sheen::from($sheen),
-            colour: $data['colour'] ?? null,
+            material: new Material(
+                family: BinderFamily::from($data['family']),
+                carrier: $carrier === null ? null : Carrier::from($carrier),
+                sheen: $sheen === null ? null : Sheen::from($sheen),
+                colour: $colour === null ? null : Lab::fromHex($colour),
+                opacity: isset($data['opacity']) ? (float) $data['opacity'] : null,
+                times: $times === null ? null : self::times($times),
+            ),
         );
+    }
+
+    /** @param  TimesData  $data */
+    private static function times(array $data): OwnTimes
+    {
+
+        return new OwnTimes(
+            touchDry: self::span($data['touchDry'] ?? null),
+            recoatable: self::span($data['recoatable'] ?? null),
+            solventProof: self::span($data['solventProof'] ?? null),
+            source: $data['source'],
+        );
+    }
+
+    /**
+     * @param  array{int|float, int|float}|null  $minutes
+     * @return array{int, int}|null the earlier end first
+     */
+    private static function span(?array $minutes): ?array
+    {
+        return $minutes === null
+            ? null
+            : [(int) min($minutes[0], $minutes[1]), (int) max($minutes[0], $minutes[1])];
     }
 
     /** @param  StepData  $data */
@@ -222,42 +274,36 @@ final class PlanReader
     {
         $technique = TechniqueLibrary::has($data['technique']) ? TechniqueLibrary::get($data['technique']) : null;
         $thinner = $data['thinner'] ?? null;
-        $cleanUp = $data['cleanUp'] ?? null;
-        $done = $data['done'] ?? null;
 
         return new Step(
             id: $data['id'],
             technique: $data['technique'],
             product: $data['product'] ?? null,
             zones: $data['zones'],
-            coats: $data['coats'] ?? ($technique->coats ?? 1),
+            coats: (int) ($data['coats'] ?? ($technique->coats ?? 1)),
             application: isset($data['application'])
                 ? Application::from($data['application'])
                 : $technique->application ?? Application::Brush,
             thinner: $thinner === null ? null : Carrier::from($thinner),
-            cleanUp: $cleanUp === null
-                ? null
-                : new CleanUp(
-                    Carrier::from($cleanUp['carrier']),
-                    $cleanUp['scrubbed'] ?? false,
-                    $cleanUp['afterMinutes'],
-                ),
-            waitMinutes: $data['waitMinutes'] ?? null,
-            doneAt: $done === null ? null : intdiv((int) strtotime($done), 60),
+            cleanUp: array_map(self::pass(...), $data['cleanUp'] ?? []),
+            waitMinutes: isset($data['waitMinutes']) ? (int) $data['waitMinutes'] : null,
             note: $data['note'] ?? '',
-            accepted: array_map(self::acceptance(...), $data['accepted'] ?? []),
+            accepted: array_map(
+                static fn (array $accepted) => new Acceptance($accepted['rule'], $accepted['reason'] ?? ''),
+                $data['accepted'] ?? [],
+            ),
         );
     }
 
-    /** @param  AcceptanceData  $data */
-    private static function acceptance(array $data): Acceptance
+    /** @param  PassData  $data */
+    private static function pass(array $data): CleanUpPass
     {
-        $trial = $data['trial'] ?? null;
+        $carrier = $data['carrier'] ?? null;
 
-        return new Acceptance(
-            $data['rule'],
-            $data['reason'] ?? '',
-            $trial === null ? null : new Trial($trial['where'], $trial['rubs'], $trial['passed'], $trial['date']),
+        return new CleanUpPass(
+            carrier: $carrier === null ? null : Carrier::from($carrier),
+            rubbed: $data['rubbed'] ?? false,
+            afterMinutes: (int) $data['afterMinutes'],
         );
     }
 

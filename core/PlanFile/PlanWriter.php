@@ -4,37 +4,43 @@ declare(strict_types=1);
 
 namespace Ulvrach\PlanFile;
 
+use Ulvrach\Material\Product;
 use Ulvrach\Plan\Acceptance;
 use Ulvrach\Plan\BenchConditions;
 use Ulvrach\Plan\Build;
+use Ulvrach\Plan\CleanUpPass;
 use Ulvrach\Plan\Plan;
-use Ulvrach\Plan\Product;
 use Ulvrach\Plan\SchoolChoice;
 use Ulvrach\Plan\Step;
 use Ulvrach\Plan\Zone;
+use Ulvrach\PlanFile\Upgrade\Upgrades;
 
 /**
- * Writes plan files, version 1: everything, in one order, so that equal plans give equal files.
+ * Writes plan files of the newest version: everything, in one order, so that equal plans give equal files.
  *
+ * @phpstan-import-type EntryData from LogCodec
  * @phpstan-import-type StepData from PlanReader
  * @phpstan-import-type ProductData from PlanReader
  * @phpstan-import-type SchoolData from PlanReader
- * @phpstan-import-type AcceptanceData from PlanReader
  * @phpstan-import-type ZoneData from PlanReader
  * @phpstan-import-type BuildData from PlanReader
  * @phpstan-import-type BenchData from PlanReader
  */
 final class PlanWriter
 {
-    public static function toJson(Plan $plan): string
+    public static function toJson(PlanFile $file): string
     {
+        $document = [...self::toArray($file->plan), 'log' => array_map(LogCodec::write(...), $file->log->entries)];
+
         return json_encode(
-            self::toArray($plan),
+            $document,
             JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR,
         )."\n";
     }
 
     /**
+     * The plan alone, as it is stored and as screens get it.
+     *
      * @return array{
      *   format: string,
      *   version: int,
@@ -50,7 +56,7 @@ final class PlanWriter
     {
         return [
             'format' => 'ulvrach-plan',
-            'version' => 1,
+            'version' => Upgrades::NEWEST,
             'build' => self::build($plan->build),
             'school' => self::school($plan->school),
             'bench' => self::bench($plan->bench),
@@ -118,13 +124,25 @@ final class PlanWriter
     /** @return ProductData */
     public static function product(Product $product): array
     {
+        $material = $product->material;
+        $times = $material->times;
+
         return [
             'id' => $product->id,
             'name' => $product->name,
-            'family' => $product->family->value,
-            'carrier' => $product->carrier?->value,
-            'sheen' => $product->sheen?->value,
-            'colour' => $product->colour,
+            'family' => $material->family->value,
+            'carrier' => $material->carrier?->value,
+            'sheen' => $material->sheen?->value,
+            'colour' => $material->colour?->toHex(),
+            'opacity' => $material->opacity,
+            'times' => $times === null
+                ? null
+                : [
+                    'touchDry' => $times->touchDry,
+                    'recoatable' => $times->recoatable,
+                    'solventProof' => $times->solventProof,
+                    'source' => $times->source,
+                ],
         ];
     }
 
@@ -139,36 +157,20 @@ final class PlanWriter
             'coats' => $step->coats,
             'application' => $step->application->value,
             'thinner' => $step->thinner?->value,
-            'cleanUp' => $step->cleanUp === null
-                    ? null
-                    : [
-                        'carrier' => $step->cleanUp->carrier->value,
-                        'scrubbed' => $step->cleanUp->scrubbed,
-                        'afterMinutes' => $step->cleanUp->afterMinutes,
-                    ],
+            'cleanUp' => array_map(
+                static fn (CleanUpPass $pass) => [
+                    'carrier' => $pass->carrier?->value,
+                    'rubbed' => $pass->rubbed,
+                    'afterMinutes' => $pass->afterMinutes,
+                ],
+                $step->cleanUp,
+            ),
             'waitMinutes' => $step->waitMinutes,
-            'done' => $step->doneAt === null ? null : gmdate('Y-m-d\TH:i:00\Z', $step->doneAt * 60),
             'note' => $step->note,
-            'accepted' => array_map(self::acceptance(...), $step->accepted),
-        ];
-    }
-
-    /** @return AcceptanceData */
-    public static function acceptance(Acceptance $accepted): array
-    {
-        $trial = $accepted->trial;
-
-        return [
-            'rule' => $accepted->rule,
-            'reason' => $accepted->reason,
-            'trial' => $trial === null
-                    ? null
-                    : [
-                        'where' => $trial->where,
-                        'rubs' => $trial->rubs,
-                        'passed' => $trial->passed,
-                        'date' => $trial->date,
-                    ],
+            'accepted' => array_map(
+                static fn (Acceptance $accepted) => ['rule' => $accepted->rule, 'reason' => $accepted->reason],
+                $step->accepted,
+            ),
         ];
     }
 }

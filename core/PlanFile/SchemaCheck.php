@@ -13,9 +13,14 @@ use Ulvrach\Plan\Fault;
 /** Holds JSON against the published schemas, and says in plain words what does not fit. */
 final class SchemaCheck
 {
-    public const PLAN = 'plan-v1';
+    public const PLAN = 'plan-v2';
 
-    public const EDITS = 'edits-v1';
+    /** The format as it was; its files are still read. */
+    public const PLAN_1 = 'plan-v1';
+
+    public const EDITS = 'edits-v2';
+
+    public const ENTRIES = 'entries-v2';
 
     public const SCHEDULE = 'schedule-v1';
 
@@ -50,7 +55,7 @@ final class SchemaCheck
     {
         if (self::$validator === null) {
             self::$validator = new Validator(null, self::MOST_FAULTS, false);
-            foreach ([self::PLAN, self::EDITS, self::SCHEDULE] as $name) {
+            foreach ([self::PLAN, self::PLAN_1, self::EDITS, self::ENTRIES, self::SCHEDULE] as $name) {
                 self::$validator
                     ->resolver()
                     ?->registerFile(self::HOST."{$name}.schema.json", __DIR__."/{$name}.schema.json");

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Ulvrach\Repair;
 
-use Ulvrach\Evaluation\Evaluation;
 use Ulvrach\Rules\Severity;
+use Ulvrach\Rules\Verdict;
 
 /** What a repair came to. */
 final readonly class Repair
@@ -15,8 +15,8 @@ final readonly class Repair
      * @param  bool  $isSmallest  whether every cheaper set of offered remedies was tried
      */
     public function __construct(
-        public Evaluation $before,
-        public Evaluation $after,
+        public Verdict $before,
+        public Verdict $after,
         public array $actions,
         public bool $isSmallest,
     ) {

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace Ulvrach\Repair;
 
-use Ulvrach\Evaluation\Evaluator;
+use Ulvrach\Log\Log;
+use Ulvrach\Material\Shelf;
 use Ulvrach\Plan\Plan;
 use Ulvrach\Repair\Internal\RepairState;
+use Ulvrach\Rules\Evaluator;
 use Ulvrach\Rules\Remedy\Remedy;
 use Ulvrach\Rules\Remedy\RemedyAdvisor;
 
@@ -27,9 +29,20 @@ final readonly class Repairer
     ) {
     }
 
-    public function repair(Plan $plan): Repair
-    {
-        $start = new RepairState($this->evaluator->evaluate($plan), [], 0);
+    /**
+     * @param  Log  $log  what was really done, which no remedy changes
+     * @param  Shelf|null  $own  the jars that the person owns
+     * @param  (\Closure(): bool)|null  $keepGoing  asked from time to time; false ends it with the best so far. Null:
+     *   it goes on until it is through
+     */
+    public function repair(
+        Plan $plan,
+        Log $log = new Log(),
+        ?Shelf $own = null,
+        ?\Closure $keepGoing = null,
+    ): Repair {
+        $keepGoing ??= static fn (): bool => true;
+        $start = new RepairState($this->evaluator->evaluate($plan, $log), [], 0);
         $open = [$start];
         $seen = [];
         $best = $start;
@@ -39,22 +52,22 @@ final readonly class Repairer
             unset($open[$at]);
             $best = count($state->stops) < count($best->stops) ? $state : $best;
             if ($state->stops === []) {
-                return new Repair($start->evaluation, $state->evaluation, $state->actions, true);
+                return new Repair($start->verdict, $state->verdict, $state->actions, true);
             }
-            if ($expanded >= $this->mostStates) {
+            if ($expanded >= $this->mostStates || ! $keepGoing()) {
                 break;
             }
-            foreach ($this->next($state) as $next) {
-                $key = serialize($next->evaluation->plan->steps);
+            foreach ($this->next($state, $own, $keepGoing) as $next) {
+                $key = serialize($next->verdict->plan->steps);
                 if (($seen[$key] ?? PHP_INT_MAX) > $next->cost) {
                     $seen[$key] = $next->cost;
                     $open[] = $next;
                 }
             }
         }
-        $best = $this->greedily($best);
+        $best = $this->greedily($best, $own, $keepGoing);
 
-        return new Repair($start->evaluation, $best->evaluation, $best->actions, false);
+        return new Repair($start->verdict, $best->verdict, $best->actions, false);
     }
 
     /** @param  non-empty-array<int, RepairState>  $open */
@@ -70,9 +83,10 @@ final readonly class Repairer
         return $at;
     }
 
-    private function greedily(RepairState $state): RepairState
+    /** @param  \Closure(): bool  $keepGoing */
+    private function greedily(RepairState $state, ?Shelf $own, \Closure $keepGoing): RepairState
     {
-        while ($state->stops !== [] && ($ways = $this->next($state)) !== []) {
+        while ($state->stops !== [] && ($ways = $this->next($state, $own, $keepGoing)) !== []) {
             usort(
                 $ways,
                 static fn (RepairState $a, RepairState $b) => [count($a->stops), $a->cost] <=> [
@@ -86,23 +100,29 @@ final readonly class Repairer
         return $state;
     }
 
-    /** @return list<RepairState> by the remedies of the first step whose stops can be mended */
-    private function next(RepairState $state): array
+    /**
+     * By the remedies of the first step whose stops can be mended.
+     *
+     * @param  \Closure(): bool  $keepGoing
+     * @return list<RepairState> empty: nothing mends it, or there is no time left
+     */
+    private function next(RepairState $state, ?Shelf $own, \Closure $keepGoing): array
     {
         $next = [];
         $first = null;
+        $log = $state->verdict->walk->log;
         foreach ($state->stops as $finding) {
-            if ($first !== null && $finding->stepId !== $first) {
+            if (($first !== null && $finding->stepId !== $first) || ! $keepGoing()) {
                 break;
             }
-            foreach ($this->advisor->for($finding, $state->evaluation) as $proved) {
+            foreach ($this->advisor->for($finding, $state->verdict, $own) as $proved) {
                 $first = $finding->stepId;
-                $after = $this->evaluator->evaluate($this->applied($proved->remedy, $state->evaluation->plan));
-                $price = 1 + ($this->work($after->plan) < $this->work($state->evaluation->plan) ? self::GIVES_UP : 0);
+                $after = $this->evaluator->evaluate($this->applied($proved->remedy, $state->verdict->plan), $log);
+                $givesUp = $this->work($after->plan) < $this->work($state->verdict->plan);
                 $next[] = new RepairState(
                     $after,
                     [...$state->actions, new RepairAction($finding, $proved)],
-                    $state->cost + $price,
+                    $state->cost + 1 + ($givesUp ? self::GIVES_UP : 0),
                 );
             }
         }

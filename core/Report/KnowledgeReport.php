@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Ulvrach\Report;
 
 use Ulvrach\Evaluation\BenchAir;
-use Ulvrach\Evaluation\Evaluation;
 use Ulvrach\Evaluation\FollowUp;
 use Ulvrach\Evaluation\Layer;
+use Ulvrach\Evaluation\Walk;
 use Ulvrach\Repair\Repair;
 use Ulvrach\Repair\RepairAction;
 use Ulvrach\Safety\Hazard;
@@ -33,11 +33,11 @@ final class KnowledgeReport
      * @param  Pace  $pace  of the hands that will do it
      * @return array<string, mixed>
      */
-    public static function ofStep(Evaluation $evaluation, int $index, Pace $pace = new Pace()): array
+    public static function ofStep(Walk $walk, int $index, Pace $pace = new Pace()): array
     {
-        $step = $evaluation->plan->steps[$index];
+        $step = $walk->plan->steps[$index];
         $technique = TechniqueLibrary::get($step->technique);
-        $ways = UndoAdvisor::of($evaluation, $index);
+        $ways = UndoAdvisor::of($walk, $index);
         $adjustable = UndoAdvisor::adjustable($ways);
 
         return [
@@ -50,10 +50,10 @@ final class KnowledgeReport
                 $technique->practice->alternatives,
             ),
             'habits' => array_map(self::habit(...), Habit::for($technique->kind)),
-            'lookFirst' => LookFirst::before($evaluation, $index),
-            'hazards' => array_map(self::hazard(...), Safety::ofStep($step, $evaluation->plan)),
-            'windows' => array_map(self::window(...), FollowUp::of($evaluation, $index)),
-            'rounds' => self::rounds($evaluation, $index, $pace),
+            'lookFirst' => LookFirst::before($walk, $index),
+            'hazards' => array_map(self::hazard(...), Safety::ofStep($step, $walk->plan)),
+            'windows' => array_map(self::window(...), FollowUp::of($walk, $index)),
+            'rounds' => self::rounds($walk, $index, $pace),
             'undo' => [
                 'usual' => $technique->practice->undo,
                 'open' => $adjustable['open'],
@@ -64,10 +64,10 @@ final class KnowledgeReport
     }
 
     /** @return array<string, mixed> */
-    public static function scratch(Evaluation $evaluation, string $zone): array
+    public static function scratch(Walk $walk, string $zone, int $beforeStep): array
     {
-        $scratch = Scratch::through($evaluation, $zone, count($evaluation->plan->steps));
-        $strata = $evaluation->strata[$zone];
+        $scratch = Scratch::through($walk, $zone, $beforeStep);
+        $strata = $walk->before($beforeStep, $zone);
 
         return [
             'zone' => $zone,
@@ -76,7 +76,7 @@ final class KnowledgeReport
                     'step' => $layer->stepId,
                     'number' => $layer->stepIndex + 1,
                     'name' => $layer->product->name,
-                    'colour' => $layer->product->colour,
+                    'colour' => $layer->colour()?->toHex(),
                     'coverage' => $layer->coverage->value,
                 ],
                 $scratch->colours,
@@ -145,14 +145,14 @@ final class KnowledgeReport
     /**
      * @return array<string, mixed>|null how to cut a wash into rounds; null: nothing is cleaned up, or any time will do
      */
-    private static function rounds(Evaluation $evaluation, int $index, Pace $pace): ?array
+    private static function rounds(Walk $walk, int $index, Pace $pace): ?array
     {
-        $plan = $evaluation->plan;
+        $plan = $walk->plan;
         $step = $plan->steps[$index];
         $technique = TechniqueLibrary::get($step->technique);
-        $window = FollowUp::cleanUpWindow($technique, $plan->productOf($step)?->family, BenchAir::of($plan->bench));
+        $window = FollowUp::cleanUpWindow($technique, $plan->productOf($step)?->material->family, BenchAir::of($plan->bench));
         if (
-            $step->cleanUp === null ||
+            $step->cleanUp === [] ||
             $window === null ||
             $window->latest === null ||
             $technique->cleanMinutes <= 0.0 ||

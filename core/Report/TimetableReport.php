@@ -5,13 +5,14 @@ declare(strict_types=1);
 namespace Ulvrach\Report;
 
 use Ulvrach\Chemistry\CureState;
-use Ulvrach\Evaluation\Evaluation;
 use Ulvrach\Evaluation\Forecast;
 use Ulvrach\Evaluation\Layer;
 use Ulvrach\Plan\BenchConditions;
 use Ulvrach\Plan\Build;
 use Ulvrach\Plan\Plan;
+use Ulvrach\Quantity\Moment;
 use Ulvrach\Rules\Severity;
+use Ulvrach\Rules\Verdict;
 use Ulvrach\Schedule\Conflict;
 use Ulvrach\Schedule\Job;
 use Ulvrach\Schedule\JobPart;
@@ -26,10 +27,10 @@ use Ulvrach\Technique\TechniqueLibrary;
 final class TimetableReport
 {
     /**
-     * @param  array<string, Evaluation>  $evaluations  by build
+     * @param  array<string, Verdict>  $verdicts  by build
      * @return array<string, mixed>
      */
-    public static function of(Timetable $timetable, array $evaluations, Week $week, Forecast $forecast): array
+    public static function of(Timetable $timetable, array $verdicts, Week $week, Forecast $forecast): array
     {
         $solution = $timetable->solution;
         $order = array_keys($solution->starts);
@@ -42,17 +43,17 @@ final class TimetableReport
             'setups' => $solution->setups,
             'sessionsUsed' => $solution->sessions,
             'isOptimal' => $solution->optimal,
-            'stops' => self::count($evaluations, Severity::Stop),
-            'risks' => self::count($evaluations, Severity::Risk),
+            'stops' => self::count($verdicts, Severity::Stop),
+            'risks' => self::count($verdicts, Severity::Risk),
             'builds' => array_map(
-                static fn (string $id, Evaluation $evaluation) => self::build(
+                static fn (string $id, Verdict $verdict) => self::build(
                     $timetable,
                     $id,
-                    $evaluation->plan->build,
+                    $verdict->plan->build,
                     $week,
                 ),
-                array_keys($evaluations),
-                array_values($evaluations),
+                array_keys($verdicts),
+                array_values($verdicts),
             ),
             'sessions' => array_map(
                 static fn (array $session, int $index) => [
@@ -64,7 +65,7 @@ final class TimetableReport
                 array_keys(array_slice($timetable->problem->sessions, 0, $last + 1)),
             ),
             'items' => array_map(
-                static fn (int $index) => self::item($timetable, $index, $evaluations, $forecast),
+                static fn (int $index) => self::item($timetable, $index, $verdicts, $forecast),
                 $order,
             ),
             'conflicts' => array_map(
@@ -106,13 +107,13 @@ final class TimetableReport
         ];
     }
 
-    /** @param  array<string, Evaluation>  $evaluations */
-    private static function count(array $evaluations, Severity $severity): int
+    /** @param  array<string, Verdict>  $verdicts */
+    private static function count(array $verdicts, Severity $severity): int
     {
-        return array_sum(array_map(static fn (Evaluation $evaluation) => $evaluation->count($severity), $evaluations));
+        return array_sum(array_map(static fn (Verdict $verdict) => $verdict->count($severity), $verdicts));
     }
 
-    /** @return array{steps: list<array{id: string, number: int, technique: string}>, ends: string, isEnough: bool} */
+    /** @return array{steps: list<array{id: string, number: int, technique: string}>, ends: string, isEnough: bool, isCutShort: bool} */
     public static function shedding(Shedding $shedding, Plan $plan): array
     {
         return [
@@ -127,24 +128,25 @@ final class TimetableReport
             }, $shedding->steps),
             'ends' => self::moment($shedding->ends),
             'isEnough' => $shedding->isEnough,
+            'isCutShort' => $shedding->isCutShort,
         ];
     }
 
     public static function moment(int $minute): string
     {
-        return gmdate('Y-m-d\TH:i:00\Z', $minute * 60);
+        return Moment::write($minute);
     }
 
     /**
-     * @param  array<string, Evaluation>  $evaluations
+     * @param  array<string, Verdict>  $verdicts
      * @return array<string, mixed>
      */
-    private static function item(Timetable $timetable, int $index, array $evaluations, Forecast $forecast): array
+    private static function item(Timetable $timetable, int $index, array $verdicts, Forecast $forecast): array
     {
         $job = $timetable->jobs[$index];
-        $evaluation = $evaluations[$job->build];
-        $step = $evaluation->plan->steps[$job->stepIndex];
-        $product = $evaluation->plan->productOf($step);
+        $verdict = $verdicts[$job->build];
+        $step = $verdict->plan->steps[$job->stepIndex];
+        $product = $verdict->plan->productOf($step);
         $solution = $timetable->solution;
 
         return [
@@ -153,7 +155,7 @@ final class TimetableReport
             'number' => $job->stepIndex + 1,
             'technique' => TechniqueLibrary::get($step->technique)->name,
             'product' => $product?->name,
-            'colour' => $product?->colour,
+            'colour' => $product?->material->colour?->toHex(),
             'part' => self::part($job),
             'from' => self::moment($solution->starts[$index]),
             'to' => self::moment($solution->ends[$index]),
@@ -161,7 +163,7 @@ final class TimetableReport
             'sprays' => $timetable->problem->activities[$index]->spray !== null,
             'reason' => Reason::of($timetable->problem, $solution, $index),
             'closes' => self::closes($timetable->problem, $solution->ends, $index),
-            'dries' => self::dries($evaluation, $job, $solution->ends[$index], $forecast),
+            'dries' => self::dries($verdict, $job, $solution->ends[$index], $forecast),
         ];
     }
 
@@ -198,17 +200,17 @@ final class TimetableReport
      *   solventProof: string|null,
      * }|null what its last part leaves to dry
      */
-    private static function dries(Evaluation $evaluation, Job $job, int $end, Forecast $forecast): ?array
+    private static function dries(Verdict $verdict, Job $job, int $end, Forecast $forecast): ?array
     {
-        $layer = $evaluation->layers[$job->stepIndex];
+        $layer = $verdict->walk->layers[$job->stepIndex];
         $isLast =
             $job->part === JobPart::CleanUp ||
-            ($job->number === $job->of && $evaluation->plan->steps[$job->stepIndex]->cleanUp === null);
+            ($job->number === $job->of && $verdict->plan->steps[$job->stepIndex]->cleanUp === []);
         if ($layer === null || ! $isLast) {
             return null;
         }
 
-        return self::cures($layer, $evaluation->plan->bench, $end, $forecast);
+        return self::cures($layer, $verdict->plan->bench, $end, $forecast);
     }
 
     /**

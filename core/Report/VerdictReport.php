@@ -5,50 +5,66 @@ declare(strict_types=1);
 namespace Ulvrach\Report;
 
 use Ulvrach\Chemistry\CureState;
-use Ulvrach\Evaluation\Evaluation;
 use Ulvrach\Evaluation\FollowUp;
 use Ulvrach\Evaluation\Hold;
 use Ulvrach\Evaluation\Layer;
 use Ulvrach\Evaluation\Strata;
+use Ulvrach\Evaluation\Walk;
+use Ulvrach\Log\Contradiction;
+use Ulvrach\Material\Shelf;
 use Ulvrach\PlanFile\EditCodec;
-use Ulvrach\PlanFile\PlanWriter;
+use Ulvrach\PlanFile\LogCodec;
+use Ulvrach\Quantity\Moment;
 use Ulvrach\Rules\Finding;
 use Ulvrach\Rules\Remedy\ProvedRemedy;
 use Ulvrach\Rules\Remedy\RemedyAdvisor;
 use Ulvrach\Rules\RuleBook;
 use Ulvrach\Rules\RuleKind;
 use Ulvrach\Rules\Severity;
+use Ulvrach\Rules\Verdict;
 
 /** An evaluation as plain data, for screens and for the command line. All times are minutes on the plan's clock. */
 final class VerdictReport
 {
     /** @return array<string, mixed> */
-    public static function of(Evaluation $evaluation): array
+    public static function of(Verdict $verdict): array
     {
+        $walk = $verdict->walk;
+
         return [
-            'summary' => self::summary($evaluation),
-            'clockZero' => $evaluation->clockZero === null ? null : TimetableReport::moment($evaluation->clockZero),
-            'findings' => array_map(self::finding(...), $evaluation->findings),
-            'steps' => self::steps($evaluation),
+            'summary' => self::summary($verdict),
+            'clockZero' => $walk->clockZero === null ? null : Moment::write($walk->clockZero),
+            'findings' => array_map(self::finding(...), $verdict->findings),
+            'steps' => array_map(
+                static fn (int $index) => self::step($walk, $index),
+                array_keys($walk->plan->steps),
+            ),
             'zones' => array_map(
                 static fn (string $id, Strata $strata) => self::zone($id, $strata),
-                array_keys($evaluation->strata),
-                array_values($evaluation->strata),
+                array_keys($walk->strata),
+                array_values($walk->strata),
+            ),
+            'contradictions' => array_map(
+                static fn (Contradiction $contradiction) => [
+                    'step' => $contradiction->stepId,
+                    'says' => $contradiction->says,
+                ],
+                $walk->log->isEmpty() ? [] : Contradiction::between($walk->plan, $walk->log),
             ),
         ];
     }
 
     /** @return array{stops: int, risks: int, notes: int, accepted: int, lastsMinutes: int} */
-    public static function summary(Evaluation $evaluation): array
+    public static function summary(Verdict $verdict): array
     {
         return [
-            'stops' => $evaluation->count(Severity::Stop),
-            'risks' => $evaluation->count(Severity::Risk),
-            'notes' => $evaluation->count(Severity::Note),
+            'stops' => $verdict->count(Severity::Stop),
+            'risks' => $verdict->count(Severity::Risk),
+            'notes' => $verdict->count(Severity::Note),
             'accepted' => count(
-                array_filter($evaluation->findings, static fn (Finding $finding) => ! $finding->isOpen()),
+                array_filter($verdict->findings, static fn (Finding $finding) => ! $finding->isOpen()),
             ),
-            'lastsMinutes' => $evaluation->lasts(),
+            'lastsMinutes' => $verdict->walk->lasts(),
         ];
     }
 
@@ -64,7 +80,12 @@ final class VerdictReport
             'happens' => $finding->happens,
             'why' => $finding->why,
             'kind' => self::kindOf($finding)->value,
-            'accepted' => $finding->accepted === null ? null : PlanWriter::acceptance($finding->accepted),
+            'accepted' => $finding->accepted === null
+                ? null
+                : [
+                    'reason' => $finding->accepted->reason,
+                    'trial' => LogCodec::writeTrial($finding->accepted->trial),
+                ],
         ];
     }
 
@@ -78,9 +99,13 @@ final class VerdictReport
     }
 
     /** @return list<array<string, mixed>> */
-    public static function remedies(Finding $finding, Evaluation $evaluation, RemedyAdvisor $advisor): array
-    {
-        return array_map(self::remedy(...), $advisor->for($finding, $evaluation));
+    public static function remedies(
+        Finding $finding,
+        Verdict $verdict,
+        RemedyAdvisor $advisor,
+        ?Shelf $own = null,
+    ): array {
+        return array_map(self::remedy(...), $advisor->for($finding, $verdict, $own));
     }
 
     /**
@@ -110,11 +135,11 @@ final class VerdictReport
      *
      * @return list<array{step: string, zone: string, touchDry: int, recoatable: int, solventProof: int|null}>
      */
-    public static function cureTimes(Evaluation $evaluation): array
+    public static function cureTimes(Walk $walk): array
     {
         $rows = [];
-        foreach ($evaluation->plan->steps as $index => $step) {
-            $layer = $evaluation->layers[$index];
+        foreach ($walk->plan->steps as $index => $step) {
+            $layer = $walk->layers[$index];
             if ($layer === null) {
                 continue;
             }
@@ -132,35 +157,34 @@ final class VerdictReport
         return $rows;
     }
 
-    /** @return list<array<string, mixed>> */
-    private static function steps(Evaluation $evaluation): array
+    /** @return array<string, mixed> */
+    private static function step(Walk $walk, int $index): array
     {
-        $rows = [];
-        foreach ($evaluation->plan->steps as $index => $step) {
-            $times = $evaluation->times[$index];
-            $layer = $evaluation->layers[$index];
-            $rows[] = [
-                'id' => $step->id,
-                'ready' => $times->ready,
-                'start' => $times->start,
-                'end' => $times->end,
-                'handsOn' => $times->handsOn,
-                'closes' => $times->closes,
-                'heldBy' => $times->hold === null ? null : self::hold($times->hold),
-                'windows' => array_map(
-                    static fn (FollowUp $window) => [
-                        'action' => $window->action,
-                        'opens' => $window->opens,
-                        'bestUntil' => $window->bestUntil,
-                        'closes' => $window->closes,
-                    ],
-                    FollowUp::of($evaluation, $index),
-                ),
-                'layer' => $layer === null ? null : self::layer($layer),
-            ];
-        }
+        $times = $walk->times[$index];
+        $layer = $walk->layers[$index];
+        $doneAt = $walk->doneAt($index);
 
-        return $rows;
+        return [
+            'id' => $walk->plan->steps[$index]->id,
+            'done' => $doneAt === null ? null : Moment::write($doneAt),
+            'ready' => $times->ready,
+            'planned' => $times->planned,
+            'start' => $times->start,
+            'end' => $times->end,
+            'handsOn' => $times->handsOn,
+            'closes' => $times->closes,
+            'heldBy' => $times->hold === null ? null : self::hold($times->hold),
+            'windows' => array_map(
+                static fn (FollowUp $window) => [
+                    'action' => $window->action,
+                    'opens' => $window->opens,
+                    'bestUntil' => $window->bestUntil,
+                    'closes' => $window->closes,
+                ],
+                FollowUp::of($walk, $index),
+            ),
+            'layer' => $layer === null ? null : self::layer($layer),
+        ];
     }
 
     /** @return array{step: string, film: string, needs: string, carrier: string|null} */
@@ -181,7 +205,7 @@ final class VerdictReport
             'film' => $layer->film->label(),
             'coverage' => $layer->coverage->value,
             'sheen' => $layer->sheen?->value,
-            'colour' => $layer->product->colour,
+            'colour' => $layer->colour()?->toHex(),
             'laid' => $layer->laidAt,
             'touchDry' => $layer->touchDryAt,
             'recoatable' => $layer->recoatableAt,

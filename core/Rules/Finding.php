@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Ulvrach\Rules;
 
-use Ulvrach\Plan\Acceptance;
-
 /** What a rule has to say about one step on some of its zones. */
 final readonly class Finding
 {
@@ -23,7 +21,7 @@ final readonly class Finding
         public string $happens,
         public string $why,
         public array $facts = [],
-        public ?Acceptance $accepted = null,
+        public ?Accepted $accepted = null,
     ) {
     }
 
@@ -57,7 +55,7 @@ final readonly class Finding
     }
 
     /** Broken knowingly: it stays visible, quieter, and stops nothing. */
-    public function acceptedWith(Acceptance $acceptance): self
+    public function acceptedWith(Accepted $acceptance): self
     {
         return new self(
             code: $this->code,

@@ -35,7 +35,7 @@ interface Rule
     /**
      * What may help, most usual first. Each is proved before it is offered, so a rule need not know every plan.
      *
-     * @return list<Remedy>
+     * @return array<Remedy|null> null: no product for it was found
      */
     public function remedies(Finding $finding, Workbench $bench): array;
 }

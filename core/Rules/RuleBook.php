@@ -93,11 +93,6 @@ final class RuleBook
         $this->rules = $byCode;
     }
 
-    public function sitting(School $school): Sitting
-    {
-        return new Sitting($this, $school);
-    }
-
     /** @return list<Rule> that want to see this kind of work while the plan is walked through */
     public function watching(TechniqueKind $kind): array
     {

@@ -6,8 +6,8 @@ namespace Ulvrach\Safety;
 
 use Ulvrach\Chemistry\BinderFamily;
 use Ulvrach\Chemistry\Carrier;
+use Ulvrach\Material\Product;
 use Ulvrach\Plan\Plan;
-use Ulvrach\Plan\Product;
 use Ulvrach\Plan\Step;
 use Ulvrach\Technique\Application;
 use Ulvrach\Technique\TechniqueKind;
@@ -20,8 +20,8 @@ final class Safety
     public static function ofProduct(Product $product): array
     {
         return self::sorted([
-            ...self::ofCarrier($product->carrier),
-            ...match ($product->family) {
+            ...self::ofCarrier($product->material->carrier),
+            ...match ($product->material->family) {
                 BinderFamily::DryPigment => [Hazard::Dust],
                 BinderFamily::EpoxyPutty => [Hazard::Skin],
                 BinderFamily::ArtistOil, BinderFamily::Enamel => [Hazard::Rags],
@@ -37,12 +37,12 @@ final class Safety
         $product = $plan->productOf($step);
         $kind = TechniqueLibrary::get($step->technique)->kind;
         $hazards = $product === null ? [] : self::ofProduct($product);
-        array_push($hazards, ...self::ofCarrier($step->thinner), ...self::ofCarrier($step->cleanUp?->carrier));
+        array_push($hazards, ...self::ofCarrier($step->thinner));
+        foreach ($step->cleanUp as $pass) {
+            array_push($hazards, ...self::ofCarrier($pass->carrier));
+        }
         if ($step->application === Application::Airbrush && $product !== null) {
             $hazards[] = Hazard::Mist;
-        }
-        if ($step->cleanUp?->carrier->isSpirit() === true) {
-            $hazards[] = Hazard::Rags;
         }
         if ($kind === TechniqueKind::Mask || $kind === TechniqueKind::Unmask) {
             $hazards[] = Hazard::Blades;

@@ -16,4 +16,10 @@ final readonly class Job
         public int $of = 1,
     ) {
     }
+
+    /** What it is, whenever it is asked for. */
+    public function key(): string
+    {
+        return "{$this->build} {$this->stepId} {$this->part->value} {$this->number}";
+    }
 }

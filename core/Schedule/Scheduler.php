@@ -160,6 +160,26 @@ final class Scheduler
         }
     }
 
+    /**
+     * The earliest times for an order that is known from before.
+     *
+     * @param  list<int>  $order  of all activities, each after what it waits for
+     * @return Solution|null null: it does not keep all windows any more
+     *
+     * @throws NoSchedule if something never fits
+     */
+    public function inOrder(Problem $problem, array $order): ?Solution
+    {
+        $bench = new Bench($problem);
+        $this->mustFit($bench);
+        $bound = (new Bound($bench))->of([], 0);
+        $sweep = new Sweep($bench);
+
+        return $sweep->run($order)
+            ? $this->solution($sweep, $bench, $bound, $sweep->makespan() === $bound && $sweep->lateness() === 0)
+            : null;
+    }
+
     /** @throws NoSchedule if no order is found even without windows */
     private function freed(Problem $problem, Chance $chance): Problem
     {

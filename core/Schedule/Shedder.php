@@ -4,11 +4,12 @@ declare(strict_types=1);
 
 namespace Ulvrach\Schedule;
 
-use Ulvrach\Evaluation\Evaluation;
-use Ulvrach\Evaluation\Evaluator;
+use Ulvrach\Log\Log;
 use Ulvrach\Plan\Plan;
 use Ulvrach\Plan\Step;
+use Ulvrach\Rules\Evaluator;
 use Ulvrach\Rules\Severity;
+use Ulvrach\Rules\Verdict;
 use Ulvrach\Technique\Stage;
 use Ulvrach\Technique\TechniqueLibrary;
 
@@ -51,62 +52,77 @@ final readonly class Shedder
     }
 
     /**
+     * @param  Log  $log  what was done already, which cannot go
      * @param  int  $due  Unix minute by which it shall be finished
      * @param  int  $setup  minutes of an airbrush change
      * @param  Workload  $others  the work that does not give way for it, perhaps none
+     * @param  (\Closure(): bool)|null  $keepGoing  asked before every timetable; false ends it with the best so far
      *
      * @throws NoSchedule if there is no session at all
      */
-    public function shed(Plan $plan, int $due, Calendar $calendar, int $setup, Workload $others): Shedding
-    {
-        $ends = fn (string ...$gone): int => $this->endOf(
+    public function shed(
+        Plan $plan,
+        Log $log,
+        int $due,
+        Calendar $calendar,
+        int $setup,
+        Workload $others,
+        ?\Closure $keepGoing = null,
+    ): Shedding {
+        $keepGoing ??= static fn (): bool => true;
+        /** @var \Closure(): bool $keepGoing */
+        $endsWithout = fn (string ...$gone): int => $this->endOf(
             $this->without($plan, array_values($gone)),
+            $log,
             $due,
             $calendar,
             $setup,
             $others,
         );
-        $candidates = $ends() <= $due ? [] : $this->candidates($plan);
-        // The fewest from the front of the list that are enough: more of them never end later, but for the search's
-        // luck.
-        [$low, $high] = [0, count($candidates)];
-        while ($low < $high) {
+        $end = $endsWithout();
+        $gone = [];
+        $candidates = $end <= $due ? [] : $this->candidates($plan, $log);
+        // The fewest from the front of the list that are enough: more of them never end later, but for the luck of the
+        // search.
+        [$low, $high] = [1, count($candidates)];
+        while ($low <= $high && $keepGoing()) {
             $middle = intdiv($low + $high, 2);
-            if ($ends(...$this->closed($plan, array_slice($candidates, 0, $middle))) <= $due) {
-                $high = $middle;
-            } else {
-                $low = $middle + 1;
+            $fewer = $this->closed($plan, $log, array_slice($candidates, 0, $middle));
+            $endThen = $endsWithout(...$fewer);
+            if ($endThen <= $due || $end > $due) {
+                [$gone, $end] = [$fewer, $endThen];
             }
+            [$low, $high] = $endThen <= $due ? [$low, $middle - 1] : [$middle + 1, $high];
         }
-        $gone = $this->closed($plan, array_slice($candidates, 0, $low));
-        if ($ends(...$gone) <= $due) {
-            foreach (array_reverse($gone) as $step) {
-                $fewer = $this->closed($plan, array_values(array_diff($gone, [$step])));
-                if (count($fewer) < count($gone) && $ends(...$fewer) <= $due) {
-                    $gone = $fewer;
-                }
+        // Then all that can be had back again.
+        foreach ($end <= $due ? array_reverse($gone) : [] as $step) {
+            $fewer = $this->closed($plan, $log, array_values(array_diff($gone, [$step])));
+            if (count($fewer) >= count($gone) || ! $keepGoing()) {
+                continue;
             }
+            $endThen = $endsWithout(...$fewer);
+            [$gone, $end] = $endThen <= $due ? [$fewer, $endThen] : [$gone, $end];
         }
-        $end = $ends(...$gone);
         $inOrder = array_filter($plan->steps, static fn (Step $step) => in_array($step->id, $gone, true));
 
         return new Shedding(
-            array_values(array_map(static fn (Step $step) => $step->id, $inOrder)),
-            $end,
-            $end <= $due,
+            steps: array_values(array_map(static fn (Step $step) => $step->id, $inOrder)),
+            ends: $end,
+            isEnough: $end <= $due,
+            isCutShort: ! $keepGoing(),
         );
     }
 
     /** @return list<string> ids of steps that may go, the first to go first */
-    private function candidates(Plan $plan): array
+    private function candidates(Plan $plan, Log $log): array
     {
         $ids = [];
         foreach (self::ORDER as $stage) {
             foreach (array_reverse($plan->steps) as $step) {
                 if (
-                    $this->mayGo($step) &&
+                    $this->mayGo($step, $log) &&
                     TechniqueLibrary::get($step->technique)->stage === $stage &&
-                    $this->closed($plan, [$step->id]) !== []
+                    $this->closed($plan, $log, [$step->id]) !== []
                 ) {
                     $ids[] = $step->id;
                 }
@@ -122,16 +138,19 @@ final readonly class Shedder
      * @param  list<string>  $ids
      * @return list<string> empty: they cannot go without a new stop
      */
-    private function closed(Plan $plan, array $ids): array
+    private function closed(Plan $plan, Log $log, array $ids): array
     {
-        $stops = $this->stops($this->evaluator->evaluate($plan));
+        $stops = $this->stops($this->evaluator->evaluate($plan, $log));
         for ($round = 0; $round < self::ROUNDS; $round++) {
-            $new = array_diff_key($this->stops($this->evaluator->evaluate($this->without($plan, $ids))), $stops);
+            $new = array_diff_key(
+                $this->stops($this->evaluator->evaluate($this->without($plan, $ids), $log)),
+                $stops,
+            );
             if ($new === []) {
                 return $ids;
             }
             foreach ($plan->steps as $step) {
-                if (in_array($step->id, $new, true) && ! $this->mayGo($step)) {
+                if (in_array($step->id, $new, true) && ! $this->mayGo($step, $log)) {
                     return [];
                 }
             }
@@ -142,18 +161,18 @@ final readonly class Shedder
     }
 
     /** A finish does without much, but not without its last coat. */
-    private function mayGo(Step $step): bool
+    private function mayGo(Step $step, Log $log): bool
     {
-        return $step->doneAt === null &&
+        return ! $log->isFinished($step->id) &&
             $step->technique !== self::LAST_COAT &&
             in_array(TechniqueLibrary::get($step->technique)->stage, self::ORDER, true);
     }
 
     /** @return array<string, string> "step code" => step id */
-    private function stops(Evaluation $evaluation): array
+    private function stops(Verdict $verdict): array
     {
         $stops = [];
-        foreach ($evaluation->findings as $finding) {
+        foreach ($verdict->findings as $finding) {
             if ($finding->severity === Severity::Stop) {
                 $stops["{$finding->stepId} {$finding->code}"] = $finding->stepId;
             }
@@ -170,10 +189,16 @@ final readonly class Shedder
         );
     }
 
-    private function endOf(Plan $plan, int $due, Calendar $calendar, int $setup, Workload $others): int
-    {
+    private function endOf(
+        Plan $plan,
+        Log $log,
+        int $due,
+        Calendar $calendar,
+        int $setup,
+        Workload $others,
+    ): int {
         $work = clone $others;
-        $work->add('', $this->evaluator->evaluate($plan), $due);
+        $work->add('', $this->evaluator->evaluate($plan, $log)->walk, $due);
         $asked = 0;
         $timetable = $this->timetabler->lay($work, $calendar, $setup, static function () use (&$asked): bool {
             return ++$asked < self::PATIENCE;

@@ -31,4 +31,13 @@ final readonly class Timetable
 
         return $end;
     }
+
+    /** @return list<string> keys of its jobs in the order in which they are done */
+    public function order(): array
+    {
+        $starts = $this->solution->starts;
+        asort($starts);
+
+        return array_map(fn (int $index) => $this->jobs[$index]->key(), array_keys($starts));
+    }
 }

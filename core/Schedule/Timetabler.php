@@ -32,10 +32,60 @@ final class Timetabler
         ?\Closure $onBetter = null,
     ): Timetable {
         $problem = $work->problem($calendar, $setup);
+
+        return $this->loosened(
+            $work,
+            $problem,
+            fn (Problem $problem) => $this->scheduler->lay($problem, $keepGoing, $seed, $onBetter),
+        );
+    }
+
+    /**
+     * Work laid in an order that was found before, at an earlier moment.
+     *
+     * @param  list<string>  $order  keys of jobs
+     * @return Timetable|null null: the work is not the same any more, or the order does not hold any more
+     *
+     * @throws NoSchedule if there is no session at all
+     */
+    public function layAgain(Workload $work, Calendar $calendar, int $setup, array $order): ?Timetable
+    {
+        $problem = $work->problem($calendar, $setup);
+        $place = array_flip(array_map(static fn (Job $job) => $job->key(), $work->jobs));
+        $indexes = [];
+        foreach ($order as $key) {
+            if (! isset($place[$key])) {
+                return null;
+            }
+            $indexes[] = $place[$key];
+        }
+        if (count($indexes) !== count($work->jobs) || count($indexes) <= Scheduler::EXACT_UP_TO) {
+            return null;
+        }
+        try {
+            return $this->loosened(
+                $work,
+                $problem,
+                fn (Problem $problem) => $this->scheduler->inOrder($problem, $indexes) ?? throw NoSchedule::circle(),
+            );
+        } catch (NoSchedule) {
+            return null;
+        }
+    }
+
+    /**
+     * Lets go what cannot be kept, one after the other, until there is a solution.
+     *
+     * @param  \Closure(Problem): Solution  $solve
+     *
+     * @throws NoSchedule if nothing is left to let go
+     */
+    private function loosened(Workload $work, Problem $problem, \Closure $solve): Timetable
+    {
         $conflicts = [];
         while (true) {
             try {
-                $solution = $this->scheduler->lay($problem, $keepGoing, $seed, $onBetter);
+                $solution = $solve($problem);
                 foreach ($solution->missed as $lag) {
                     $none = NoSchedule::windowsNotKept($problem, [$lag]);
                     $conflicts[] = new Conflict($none->getMessage(), [$lag->from, $lag->to]);

@@ -6,10 +6,10 @@ namespace Ulvrach\Schedule;
 
 use Ulvrach\Drying\CureTable;
 use Ulvrach\Evaluation\BenchAir;
-use Ulvrach\Evaluation\Evaluation;
 use Ulvrach\Evaluation\FollowUp;
 use Ulvrach\Evaluation\Forecast;
 use Ulvrach\Evaluation\Wait;
+use Ulvrach\Evaluation\Walk;
 use Ulvrach\Plan\Plan;
 use Ulvrach\Plan\Step;
 use Ulvrach\Technique\Application;
@@ -57,13 +57,13 @@ final class Workload
     }
 
     /** @param  int|null  $due  Unix minute by which the build shall be finished, if it can be */
-    public function add(string $build, Evaluation $evaluation, ?int $due = null): void
+    public function add(string $build, Walk $walk, ?int $due = null): void
     {
         $first = count($this->activities);
-        $plan = $evaluation->plan;
+        $plan = $walk->plan;
         foreach ($plan->steps as $index => $step) {
-            if ($step->doneAt === null && $step->zones !== []) {
-                $this->addStep($build, $evaluation, $index, $step);
+            if (! $walk->isDone($index) && $step->zones !== []) {
+                $this->addStep($build, $walk, $index, $step);
             }
         }
         if ($due !== null && $first < count($this->activities)) {
@@ -88,16 +88,16 @@ final class Workload
         );
     }
 
-    private function addStep(string $build, Evaluation $evaluation, int $index, Step $step): void
+    private function addStep(string $build, Walk $walk, int $index, Step $step): void
     {
-        $plan = $evaluation->plan;
+        $plan = $walk->plan;
         $technique = TechniqueLibrary::get($step->technique);
-        [$notBefore, $notAfter] = $this->bounds($build, $evaluation, $index);
+        [$notBefore, $notAfter] = $this->bounds($build, $walk, $index);
         $first = count($this->activities);
         $this->addCoats($build, $plan, $index, $step, $technique, $notBefore, $notAfter);
         $this->addCleanUp($build, $plan, $index, $step, $technique);
         $this->last["{$build} {$index}"] = count($this->activities) - 1;
-        $this->addLags($build, $evaluation, $index, $first);
+        $this->addLags($build, $walk, $index, $first);
     }
 
     private function addCoats(
@@ -111,8 +111,8 @@ final class Workload
     ): void {
         $product = $plan->productOf($step);
         $sprays = $step->application === Application::Airbrush && $product !== null;
-        $area = $this->area($plan, $step);
-        $row = $product === null ? null : CureTable::for($product->family, $technique->kind, $sprays);
+        $area = $plan->areaOf($step);
+        $row = $product === null ? null : CureTable::for($product->material->family, $technique->kind, $sprays);
         $recoat =
             $row === null
                 ? 0
@@ -152,16 +152,17 @@ final class Workload
 
     private function addCleanUp(string $build, Plan $plan, int $index, Step $step, Technique $technique): void
     {
-        if ($step->cleanUp === null) {
+        if ($step->cleanUp === []) {
             return;
         }
+        $after = (int) $step->cleanedAfter();
         $applied = count($this->activities) - 1;
         $this->activities[] = new Activity(
             "Clean up {$this->name($technique, $index)}",
-            $this->rounded(($this->pace->cleanMinutes($technique) * $this->area($plan, $step)) / 100),
+            $this->rounded(($this->pace->cleanMinutes($technique) * $plan->areaOf($step)) / 100),
         );
         $this->jobs[] = new Job($build, $index, $step->id, JobPart::CleanUp);
-        $family = $plan->productOf($step)?->family;
+        $family = $plan->productOf($step)?->material->family;
         $window = FollowUp::cleanUpWindow($technique, $family, BenchAir::of($plan->bench));
         $latest = $window->bestUntil ?? ($window->latest ?? null);
         $latest =
@@ -171,16 +172,16 @@ final class Workload
         $this->lags[] = new Lag(
             from: $applied,
             to: $applied + 1,
-            min: $step->cleanUp->afterMinutes,
-            max: $latest === null ? null : max($latest, $step->cleanUp->afterMinutes),
+            min: $after,
+            max: $latest === null ? null : max($latest, $after),
             maxToEnd: false,
         );
     }
 
-    private function addLags(string $build, Evaluation $evaluation, int $index, int $first): void
+    private function addLags(string $build, Walk $walk, int $index, int $first): void
     {
-        $plan = $evaluation->plan;
-        $times = $evaluation->times[$index];
+        $plan = $walk->plan;
+        $times = $walk->times[$index];
         $mins = [];
         foreach ($times->waits as $other => $wait) {
             $mins[$other] = $this->forecast->longest($wait, $plan->bench);
@@ -212,10 +213,10 @@ final class Workload
     }
 
     /** @return array{int, int|null} Unix minutes: by what is done already, and by what was put off */
-    private function bounds(string $build, Evaluation $evaluation, int $index): array
+    private function bounds(string $build, Walk $walk, int $index): array
     {
-        [$notBefore, $notAfter] = $this->forecast->bounds($evaluation, $index);
-        $putOff = $this->putOff["{$build} {$evaluation->plan->steps[$index]->id}"] ?? 0;
+        [$notBefore, $notAfter] = $this->forecast->bounds($walk, $index);
+        $putOff = $this->putOff["{$build} {$walk->plan->steps[$index]->id}"] ?? 0;
 
         return [max($this->now, $putOff, $notBefore ?? 0), $notAfter];
     }
@@ -244,11 +245,6 @@ final class Workload
         $number = $index + 1;
 
         return "{$number} {$technique->name}";
-    }
-
-    private function area(Plan $plan, Step $step): float
-    {
-        return array_sum(array_map(static fn (string $zone) => $plan->zones[$zone]->areaCm2, $step->zones));
     }
 
     private function rounded(float $minutes): int

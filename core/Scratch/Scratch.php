@@ -5,9 +5,8 @@ declare(strict_types=1);
 namespace Ulvrach\Scratch;
 
 use Ulvrach\Chemistry\Sheen;
-use Ulvrach\Colour\Lab;
-use Ulvrach\Evaluation\Evaluation;
 use Ulvrach\Evaluation\Layer;
+use Ulvrach\Evaluation\Walk;
 use Ulvrach\Technique\Coverage;
 use Ulvrach\Technique\TechniqueKind;
 
@@ -26,47 +25,34 @@ final readonly class Scratch
     }
 
     /** @param  int  $beforeStep  as it is when this step begins; the number of steps: at the end */
-    public static function through(Evaluation $evaluation, string $zoneId, int $beforeStep): self
+    public static function through(Walk $walk, string $zoneId, int $beforeStep): self
     {
-        $strata = $evaluation->strata[$zoneId];
-        $colours = [];
-        foreach (array_reverse($strata->layers) as $layer) {
-            if ($layer->stepIndex < $beforeStep && $layer->product->colour !== null && self::isPaint($layer)) {
-                $colours[] = $layer;
-            }
-        }
+        $strata = $walk->before($beforeStep, $zoneId);
+        $colours = array_values(array_filter(array_reverse($strata->layers), self::isPaint(...)));
 
         return new self(
             $colours,
-            self::warnings(
-                $colours,
-                $strata->zone->substrate->label(),
-                self::hasBarrier($strata->layers, $beforeStep),
-            ),
+            self::warnings($colours, $strata->zone->substrate->label(), self::hasBarrier($strata->layers)),
         );
     }
 
     /** Tints and dust go with the paint they lie on; what shows in a scratch is paint. */
     private static function isPaint(Layer $layer): bool
     {
-        return match ($layer->kind) {
-            TechniqueKind::Prime, TechniqueKind::Colour, TechniqueKind::Detail => true,
-            TechniqueKind::Shade => $layer->coverage === Coverage::Grain && ! $layer->technique->role->isEarth(),
-            default => false,
-        };
+        return $layer->colour() !== null &&
+            match ($layer->kind) {
+                TechniqueKind::Prime, TechniqueKind::Colour, TechniqueKind::Detail => true,
+                TechniqueKind::Shade => $layer->coverage === Coverage::Grain && ! $layer->technique->role->isEarth(),
+                default => false,
+            };
     }
 
     /** @param  list<Layer>  $layers */
-    private static function hasBarrier(array $layers, int $beforeStep): bool
+    private static function hasBarrier(array $layers): bool
     {
         foreach ($layers as $place => $layer) {
             $next = $layers[$place + 1] ?? null;
-            if (
-                $layer->stepIndex < $beforeStep &&
-                $layer->kind === TechniqueKind::ClearCoat &&
-                $next !== null &&
-                $next->product->colour !== null
-            ) {
+            if ($layer->kind === TechniqueKind::ClearCoat && $next !== null && $next->colour() !== null) {
                 return $layer->sheen !== Sheen::Matte || $layer->coats > 1;
             }
         }
@@ -97,9 +83,9 @@ final readonly class Scratch
             $under = $colours[$place + 1] ?? null;
             if (
                 $under !== null &&
-                Lab::fromHex($colour->product->colour ?? '')->differenceTo(
-                    Lab::fromHex($under->product->colour ?? ''),
-                ) < self::UNSEEN
+                $colour->colour() !== null &&
+                $under->colour() !== null &&
+                $colour->colour()->differenceTo($under->colour()) < self::UNSEEN
             ) {
                 $above = $colour->stepIndex + 1;
                 $below = $under->stepIndex + 1;

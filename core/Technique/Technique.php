@@ -13,6 +13,7 @@ final readonly class Technique
 {
     /**
      * @param  list<BinderFamily>  $families  what it can be done with; empty: no product
+     * @param  Want|null  $wants  what a newcomer to it would take; null exactly where it takes no product
      * @param  int  $setUpMinutes  before the first touch: mixing, filling, cutting
      * @param  float  $applyMinutes  hands on, per 100 cm² and coat
      * @param  float  $cleanMinutes  hands on, per 100 cm²; 0: nothing to clean
@@ -35,6 +36,7 @@ final readonly class Technique
         public Coverage $coverage,
         public string $purpose,
         public Practice $practice,
+        public ?Want $wants = null,
         public int $coats = 1,
         public int $setUpMinutes = 5,
         public float $applyMinutes = 3.0,

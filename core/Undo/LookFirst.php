@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Ulvrach\Undo;
 
-use Ulvrach\Evaluation\Evaluation;
 use Ulvrach\Evaluation\Layer;
+use Ulvrach\Evaluation\Walk;
 use Ulvrach\Technique\TechniqueKind;
 use Ulvrach\Technique\TechniqueLibrary;
 
@@ -13,16 +13,16 @@ use Ulvrach\Technique\TechniqueLibrary;
 final class LookFirst
 {
     /** @return list<string> questions, oldest layer first; empty: this step can be taken back */
-    public static function before(Evaluation $evaluation, int $stepIndex): array
+    public static function before(Walk $walk, int $stepIndex): array
     {
-        $step = $evaluation->plan->steps[$stepIndex];
+        $step = $walk->plan->steps[$stepIndex];
         $technique = TechniqueLibrary::get($step->technique);
         if (! $technique->kind->locksIn()) {
             return [];
         }
         $questions = [];
         foreach ($step->zones as $zone) {
-            foreach (self::open($evaluation->strata[$zone]->layers, $stepIndex) as $layer) {
+            foreach (self::open($walk->before($stepIndex, $zone)->layers) as $layer) {
                 $question = self::question($layer);
                 if ($question !== null) {
                     $questions[$question] = $layer->stepIndex;
@@ -38,13 +38,10 @@ final class LookFirst
      * @param  list<Layer>  $layers
      * @return list<Layer> what lies there since the last clear coat
      */
-    private static function open(array $layers, int $before): array
+    private static function open(array $layers): array
     {
         $open = [];
         foreach ($layers as $layer) {
-            if ($layer->stepIndex >= $before) {
-                break;
-            }
             $open = $layer->kind === TechniqueKind::ClearCoat ? [] : [...$open, $layer];
         }
 

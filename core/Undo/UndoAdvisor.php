@@ -9,11 +9,10 @@ use Ulvrach\Chemistry\Carrier;
 use Ulvrach\Chemistry\Contact;
 use Ulvrach\Chemistry\CureState;
 use Ulvrach\Chemistry\Liquid;
-use Ulvrach\Evaluation\Evaluation;
 use Ulvrach\Evaluation\Harm;
 use Ulvrach\Evaluation\Layer;
 use Ulvrach\Evaluation\StepLiquid;
-use Ulvrach\Evaluation\Strata;
+use Ulvrach\Evaluation\Walk;
 
 /**
  * How a step can be undone, with what, how hard, until when, and what it would cost below: from the attack table alone.
@@ -21,18 +20,16 @@ use Ulvrach\Evaluation\Strata;
  */
 final class UndoAdvisor
 {
-    private const MOVES = 2;
-
     /**
      * @return list<UndoWay> one for each state that its film goes through, in order of time; empty: it leaves no film
      */
-    public static function of(Evaluation $evaluation, int $stepIndex): array
+    public static function of(Walk $walk, int $stepIndex): array
     {
-        $layer = $evaluation->layers[$stepIndex];
+        $layer = $walk->layers[$stepIndex];
         if ($layer === null) {
             return [];
         }
-        $below = self::below($evaluation, $layer);
+        $below = self::below($walk, $layer);
         $ways = [];
         foreach (self::periods($layer) as [$state, $from, $until]) {
             $ways[] = self::gentlest($layer, $state, $from, $until, $below);
@@ -83,28 +80,16 @@ final class UndoAdvisor
     }
 
     /** @return list<Layer> every layer that a liquid would meet under this one, on any of its zones */
-    private static function below(Evaluation $evaluation, Layer $layer): array
+    private static function below(Walk $walk, Layer $layer): array
     {
         $below = [];
-        foreach ($evaluation->plan->steps[$layer->stepIndex]->zones as $zone) {
-            $strata = $evaluation->strata[$zone];
-            foreach ($strata->reachFrom(self::placeOf($strata, $layer) - 1)[0] as $met) {
+        foreach ($walk->situations[$layer->stepIndex]->touched as $touched) {
+            foreach ($touched->strata->exposed() as $met) {
                 $below[$met->stepIndex] = $met;
             }
         }
 
         return array_values($below);
-    }
-
-    private static function placeOf(Strata $strata, Layer $layer): int
-    {
-        foreach ($strata->layers as $place => $other) {
-            if ($other->stepIndex === $layer->stepIndex) {
-                return $place;
-            }
-        }
-
-        return 0;
     }
 
     /** @param  list<Layer>  $below */
@@ -114,7 +99,7 @@ final class UndoAdvisor
         foreach (Carrier::cases() as $carrier) {
             $level = AttackTable::onFilm($layer->film, $carrier, $state);
             foreach ([Contact::Wipe, Contact::Scrub] as $contact) {
-                if ($level === null || AttackTable::afterContact($level, $contact) < self::MOVES) {
+                if ($level === null || AttackTable::afterContact($level, $contact) < AttackTable::MOVES) {
                     continue;
                 }
                 [$harm, $hurt] = self::harmBelow(

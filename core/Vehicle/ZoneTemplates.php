@@ -6,6 +6,7 @@ namespace Ulvrach\Vehicle;
 
 use Ulvrach\Chemistry\Substrate;
 use Ulvrach\Plan\DepictedMaterial;
+use Ulvrach\Plan\VehicleKind;
 use Ulvrach\Plan\Zone;
 use Ulvrach\Plan\ZoneKind;
 

@@ -8,24 +8,33 @@ use Ulvrach\Chemistry\BinderFamily;
 use Ulvrach\Chemistry\Carrier;
 use Ulvrach\Chemistry\Sheen;
 use Ulvrach\Chemistry\Substrate;
-use Ulvrach\Evaluation\Evaluation;
-use Ulvrach\Evaluation\Evaluator;
+use Ulvrach\Colour\Lab;
+use Ulvrach\Evaluation\Walk;
+use Ulvrach\Log\Entry;
+use Ulvrach\Log\EntryKind;
+use Ulvrach\Log\Log;
+use Ulvrach\Log\StepAsItWas;
+use Ulvrach\Log\Trial;
+use Ulvrach\Material\Material;
+use Ulvrach\Material\Product;
 use Ulvrach\Plan\Acceptance;
 use Ulvrach\Plan\BenchConditions;
 use Ulvrach\Plan\Build;
-use Ulvrach\Plan\CleanUp;
+use Ulvrach\Plan\CleanUpPass;
 use Ulvrach\Plan\DepictedMaterial;
 use Ulvrach\Plan\Plan;
-use Ulvrach\Plan\Product;
 use Ulvrach\Plan\SchoolChoice;
 use Ulvrach\Plan\Step;
 use Ulvrach\Plan\Terrain;
 use Ulvrach\Plan\Traffic;
-use Ulvrach\Plan\Trial;
+use Ulvrach\Plan\VehicleKind;
 use Ulvrach\Plan\Zone;
 use Ulvrach\Plan\ZoneKind;
+use Ulvrach\Quantity\Moment;
+use Ulvrach\Rules\Evaluator;
+use Ulvrach\Rules\Verdict;
+use Ulvrach\Technique\Application;
 use Ulvrach\Technique\TechniqueLibrary;
-use Ulvrach\Vehicle\VehicleKind;
 
 /**
  * Plans in the shorthand of the case files: one step a line,
@@ -33,7 +42,7 @@ use Ulvrach\Vehicle\VehicleKind;
  *     technique [product] on zone zone … [, option …]
  *
  * with options "wait 2h", "clean spirit 30min", "scrub white-spirit 30min", "2 coats", "by brush", "thinned acetone",
- * "done 2026-11-20T10:00", "accept RULE", "passed RULE", "failed RULE". Zones and products are the ones below; a plan
+ * "done 2026-11-20T10:00", "begun 2026-11-20T09:00", "accept RULE", "passed RULE", "failed RULE". Zones and products are the ones below; a plan
  * has the zones it names, and those of a line "also zone zone". "scale 72", "service 2 months", "terrain snow" and
  * "humidity 85" tell its story.
  */
@@ -169,322 +178,380 @@ final class PlanKit
             new Product(
                 id: 'primer',
                 name: 'Primer',
-                family: BinderFamily::Lacquer,
-                carrier: Carrier::LacquerThinner,
-                sheen: Sheen::Matte,
-                colour: '#777777',
+                material: new Material(
+                    family: BinderFamily::Lacquer,
+                    carrier: Carrier::LacquerThinner,
+                    sheen: Sheen::Matte,
+                    colour: Lab::fromHex('#777777'),
+                ),
             ),
             new Product(
                 id: 'acrylic',
                 name: 'Green',
-                family: BinderFamily::WaterborneAcrylic,
-                carrier: Carrier::Water,
-                sheen: Sheen::Matte,
-                colour: '#566043',
+                material: new Material(
+                    family: BinderFamily::WaterborneAcrylic,
+                    carrier: Carrier::Water,
+                    sheen: Sheen::Matte,
+                    colour: Lab::fromHex('#566043'),
+                ),
             ),
             new Product(
                 id: 'brown',
                 name: 'Brown',
-                family: BinderFamily::WaterborneAcrylic,
-                carrier: Carrier::Water,
-                sheen: Sheen::Matte,
-                colour: '#4a3830',
+                material: new Material(
+                    family: BinderFamily::WaterborneAcrylic,
+                    carrier: Carrier::Water,
+                    sheen: Sheen::Matte,
+                    colour: Lab::fromHex('#4a3830'),
+                ),
             ),
             new Product(
                 id: 'alcohol',
                 name: 'Buff',
-                family: BinderFamily::AlcoholAcrylic,
-                carrier: Carrier::AlcoholBlend,
-                sheen: Sheen::Satin,
-                colour: '#b59c6b',
+                material: new Material(
+                    family: BinderFamily::AlcoholAcrylic,
+                    carrier: Carrier::AlcoholBlend,
+                    sheen: Sheen::Satin,
+                    colour: Lab::fromHex('#b59c6b'),
+                ),
             ),
             new Product(
                 id: 'lacquer',
                 name: 'Slate',
-                family: BinderFamily::Lacquer,
-                carrier: Carrier::LacquerThinner,
-                sheen: Sheen::Satin,
-                colour: '#596066',
+                material: new Material(
+                    family: BinderFamily::Lacquer,
+                    carrier: Carrier::LacquerThinner,
+                    sheen: Sheen::Satin,
+                    colour: Lab::fromHex('#596066'),
+                ),
             ),
             new Product(
                 id: 'enamel',
                 name: 'Enamel grey',
-                family: BinderFamily::Enamel,
-                carrier: Carrier::WhiteSpirit,
-                sheen: Sheen::Matte,
-                colour: '#6c7072',
+                material: new Material(
+                    family: BinderFamily::Enamel,
+                    carrier: Carrier::WhiteSpirit,
+                    sheen: Sheen::Matte,
+                    colour: Lab::fromHex('#6c7072'),
+                ),
             ),
             new Product(
                 id: 'gloss',
                 name: 'Gloss clear',
-                family: BinderFamily::WaterborneAcrylic,
-                carrier: Carrier::Water,
-                sheen: Sheen::Gloss,
-                colour: null,
+                material: new Material(
+                    family: BinderFamily::WaterborneAcrylic,
+                    carrier: Carrier::Water,
+                    sheen: Sheen::Gloss,
+                ),
             ),
             new Product(
                 id: 'satin',
                 name: 'Satin clear',
-                family: BinderFamily::WaterborneAcrylic,
-                carrier: Carrier::Water,
-                sheen: Sheen::Satin,
-                colour: null,
+                material: new Material(
+                    family: BinderFamily::WaterborneAcrylic,
+                    carrier: Carrier::Water,
+                    sheen: Sheen::Satin,
+                ),
             ),
             new Product(
                 id: 'matte',
                 name: 'Matte clear',
-                family: BinderFamily::WaterborneAcrylic,
-                carrier: Carrier::Water,
-                sheen: Sheen::Matte,
-                colour: null,
+                material: new Material(
+                    family: BinderFamily::WaterborneAcrylic,
+                    carrier: Carrier::Water,
+                    sheen: Sheen::Matte,
+                ),
             ),
             new Product(
                 id: 'hardgloss',
                 name: 'Lacquer gloss',
-                family: BinderFamily::Lacquer,
-                carrier: Carrier::LacquerThinner,
-                sheen: Sheen::Gloss,
-                colour: null,
+                material: new Material(
+                    family: BinderFamily::Lacquer,
+                    carrier: Carrier::LacquerThinner,
+                    sheen: Sheen::Gloss,
+                ),
             ),
             new Product(
                 id: 'fluid',
                 name: 'Chipping fluid',
-                family: BinderFamily::ChippingFluid,
-                carrier: Carrier::Water,
-                sheen: Sheen::Satin,
-                colour: null,
+                material: new Material(
+                    family: BinderFamily::ChippingFluid,
+                    carrier: Carrier::Water,
+                    sheen: Sheen::Satin,
+                ),
             ),
             new Product(
                 id: 'spray',
                 name: 'Hairspray',
-                family: BinderFamily::Hairspray,
-                carrier: Carrier::AlcoholBlend,
-                sheen: Sheen::Gloss,
-                colour: null,
+                material: new Material(
+                    family: BinderFamily::Hairspray,
+                    carrier: Carrier::AlcoholBlend,
+                    sheen: Sheen::Gloss,
+                ),
             ),
             new Product(
                 id: 'decals',
                 name: 'Markings',
-                family: BinderFamily::DecalFilm,
-                carrier: Carrier::Water,
-                sheen: null,
-                colour: '#ffffff',
+                material: new Material(
+                    family: BinderFamily::DecalFilm,
+                    carrier: Carrier::Water,
+                    colour: Lab::fromHex('#ffffff'),
+                ),
             ),
             new Product(
                 id: 'wash',
                 name: 'Wash',
-                family: BinderFamily::Enamel,
-                carrier: Carrier::OdourlessSpirit,
-                sheen: null,
-                colour: '#35291f',
+                material: new Material(
+                    family: BinderFamily::Enamel,
+                    carrier: Carrier::OdourlessSpirit,
+                    colour: Lab::fromHex('#35291f'),
+                ),
             ),
             new Product(
                 id: 'oil',
                 name: 'Umber oil',
-                family: BinderFamily::ArtistOil,
-                carrier: Carrier::OdourlessSpirit,
-                sheen: null,
-                colour: '#4d3523',
+                material: new Material(
+                    family: BinderFamily::ArtistOil,
+                    carrier: Carrier::OdourlessSpirit,
+                    colour: Lab::fromHex('#4d3523'),
+                ),
             ),
             new Product(
                 id: 'clay',
                 name: 'Clay',
-                family: BinderFamily::ClayWash,
-                carrier: Carrier::Water,
-                sheen: null,
-                colour: '#4a4038',
+                material: new Material(
+                    family: BinderFamily::ClayWash,
+                    carrier: Carrier::Water,
+                    colour: Lab::fromHex('#4a4038'),
+                ),
             ),
             new Product(
                 id: 'dust',
                 name: 'Dust',
-                family: BinderFamily::DryPigment,
-                carrier: null,
-                sheen: Sheen::Matte,
-                colour: '#b8a57f',
+                material: new Material(
+                    family: BinderFamily::DryPigment,
+                    carrier: null,
+                    sheen: Sheen::Matte,
+                    colour: Lab::fromHex('#b8a57f'),
+                ),
             ),
             new Product(
                 id: 'fixer',
                 name: 'Fixer',
-                family: BinderFamily::BoundPigment,
-                carrier: Carrier::OdourlessSpirit,
-                sheen: Sheen::Matte,
-                colour: null,
+                material: new Material(
+                    family: BinderFamily::BoundPigment,
+                    carrier: Carrier::OdourlessSpirit,
+                    sheen: Sheen::Matte,
+                ),
             ),
             new Product(
                 id: 'putty',
                 name: 'Putty',
-                family: BinderFamily::MaskingFilm,
-                carrier: null,
-                sheen: null,
-                colour: null,
+                material: new Material(
+                    family: BinderFamily::MaskingFilm,
+                    carrier: null,
+                ),
             ),
             new Product(
                 id: 'soot',
                 name: 'Soot',
-                family: BinderFamily::DryPigment,
-                carrier: null,
-                sheen: Sheen::Matte,
-                colour: '#2b2724',
+                material: new Material(
+                    family: BinderFamily::DryPigment,
+                    carrier: null,
+                    sheen: Sheen::Matte,
+                    colour: Lab::fromHex('#2b2724'),
+                ),
             ),
             new Product(
                 id: 'rustdust',
                 name: 'Rust pigment',
-                family: BinderFamily::DryPigment,
-                carrier: null,
-                sheen: Sheen::Matte,
-                colour: '#8a4f2c',
+                material: new Material(
+                    family: BinderFamily::DryPigment,
+                    carrier: null,
+                    sheen: Sheen::Matte,
+                    colour: Lab::fromHex('#8a4f2c'),
+                ),
             ),
             new Product(
                 id: 'redrust',
                 name: 'Bright rust',
-                family: BinderFamily::WaterborneAcrylic,
-                carrier: Carrier::Water,
-                sheen: Sheen::Matte,
-                colour: '#c8642a',
+                material: new Material(
+                    family: BinderFamily::WaterborneAcrylic,
+                    carrier: Carrier::Water,
+                    sheen: Sheen::Matte,
+                    colour: Lab::fromHex('#c8642a'),
+                ),
             ),
             new Product(
                 id: 'rustwash',
                 name: 'Rust wash',
-                family: BinderFamily::Enamel,
-                carrier: Carrier::OdourlessSpirit,
-                sheen: null,
-                colour: '#8f5428',
+                material: new Material(
+                    family: BinderFamily::Enamel,
+                    carrier: Carrier::OdourlessSpirit,
+                    colour: Lab::fromHex('#8f5428'),
+                ),
             ),
             new Product(
                 id: 'whitewash',
                 name: 'White spirit wash',
-                family: BinderFamily::Enamel,
-                carrier: Carrier::WhiteSpirit,
-                sheen: null,
-                colour: '#35291f',
+                material: new Material(
+                    family: BinderFamily::Enamel,
+                    carrier: Carrier::WhiteSpirit,
+                    colour: Lab::fromHex('#35291f'),
+                ),
             ),
             new Product(
                 id: 'greenwash',
                 name: 'Green wash',
-                family: BinderFamily::Enamel,
-                carrier: Carrier::OdourlessSpirit,
-                sheen: null,
-                colour: '#4d563c',
+                material: new Material(
+                    family: BinderFamily::Enamel,
+                    carrier: Carrier::OdourlessSpirit,
+                    colour: Lab::fromHex('#4d563c'),
+                ),
             ),
             new Product(
                 id: 'mud',
                 name: 'Light mud',
-                family: BinderFamily::MudPaste,
-                carrier: Carrier::Water,
-                sheen: Sheen::Matte,
-                colour: '#8c7453',
+                material: new Material(
+                    family: BinderFamily::MudPaste,
+                    carrier: Carrier::Water,
+                    sheen: Sheen::Matte,
+                    colour: Lab::fromHex('#8c7453'),
+                ),
             ),
             new Product(
                 id: 'darkmud',
                 name: 'Dark mud',
-                family: BinderFamily::MudPaste,
-                carrier: Carrier::Water,
-                sheen: Sheen::Matte,
-                colour: '#54432f',
+                material: new Material(
+                    family: BinderFamily::MudPaste,
+                    carrier: Carrier::Water,
+                    sheen: Sheen::Matte,
+                    colour: Lab::fromHex('#54432f'),
+                ),
             ),
             new Product(
                 id: 'redmud',
                 name: 'Red mud',
-                family: BinderFamily::MudPaste,
-                carrier: Carrier::Water,
-                sheen: Sheen::Matte,
-                colour: '#8a3f33',
+                material: new Material(
+                    family: BinderFamily::MudPaste,
+                    carrier: Carrier::Water,
+                    sheen: Sheen::Matte,
+                    colour: Lab::fromHex('#8a3f33'),
+                ),
             ),
             new Product(
                 id: 'redbrown',
                 name: 'Red-brown',
-                family: BinderFamily::WaterborneAcrylic,
-                carrier: Carrier::Water,
-                sheen: Sheen::Matte,
-                colour: '#85492b',
+                material: new Material(
+                    family: BinderFamily::WaterborneAcrylic,
+                    carrier: Carrier::Water,
+                    sheen: Sheen::Matte,
+                    colour: Lab::fromHex('#85492b'),
+                ),
             ),
             new Product(
                 id: 'black',
                 name: 'Black',
-                family: BinderFamily::WaterborneAcrylic,
-                carrier: Carrier::Water,
-                sheen: Sheen::Matte,
-                colour: '#0c0c0c',
+                material: new Material(
+                    family: BinderFamily::WaterborneAcrylic,
+                    carrier: Carrier::Water,
+                    sheen: Sheen::Matte,
+                    colour: Lab::fromHex('#0c0c0c'),
+                ),
             ),
             new Product(
                 id: 'white',
                 name: 'White',
-                family: BinderFamily::WaterborneAcrylic,
-                carrier: Carrier::Water,
-                sheen: Sheen::Matte,
-                colour: '#ffffff',
+                material: new Material(
+                    family: BinderFamily::WaterborneAcrylic,
+                    carrier: Carrier::Water,
+                    sheen: Sheen::Matte,
+                    colour: Lab::fromHex('#ffffff'),
+                ),
             ),
             new Product(
                 id: 'sand',
                 name: 'Sand',
-                family: BinderFamily::WaterborneAcrylic,
-                carrier: Carrier::Water,
-                sheen: Sheen::Matte,
-                colour: '#d8c79a',
+                material: new Material(
+                    family: BinderFamily::WaterborneAcrylic,
+                    carrier: Carrier::Water,
+                    sheen: Sheen::Matte,
+                    colour: Lab::fromHex('#d8c79a'),
+                ),
             ),
             new Product(
                 id: 'yellow',
                 name: 'Yellow',
-                family: BinderFamily::WaterborneAcrylic,
-                carrier: Carrier::Water,
-                sheen: Sheen::Matte,
-                colour: '#d9b021',
+                material: new Material(
+                    family: BinderFamily::WaterborneAcrylic,
+                    carrier: Carrier::Water,
+                    sheen: Sheen::Matte,
+                    colour: Lab::fromHex('#d9b021'),
+                ),
             ),
             new Product(
                 id: 'canvas',
                 name: 'Canvas',
-                family: BinderFamily::WaterborneAcrylic,
-                carrier: Carrier::Water,
-                sheen: Sheen::Matte,
-                colour: '#a8977a',
+                material: new Material(
+                    family: BinderFamily::WaterborneAcrylic,
+                    carrier: Carrier::Water,
+                    sheen: Sheen::Matte,
+                    colour: Lab::fromHex('#a8977a'),
+                ),
             ),
             new Product(
                 id: 'olive',
                 name: 'Olive canvas',
-                family: BinderFamily::WaterborneAcrylic,
-                carrier: Carrier::Water,
-                sheen: Sheen::Matte,
-                colour: '#5a6346',
+                material: new Material(
+                    family: BinderFamily::WaterborneAcrylic,
+                    carrier: Carrier::Water,
+                    sheen: Sheen::Matte,
+                    colour: Lab::fromHex('#5a6346'),
+                ),
             ),
             new Product(
                 id: 'salt',
                 name: 'Salt',
-                family: BinderFamily::Salt,
-                carrier: null,
-                sheen: null,
-                colour: null,
+                material: new Material(
+                    family: BinderFamily::Salt,
+                    carrier: null,
+                ),
             ),
             new Product(
                 id: 'softener',
                 name: 'Softener',
-                family: BinderFamily::DecalFilm,
-                carrier: Carrier::WettedWater,
-                sheen: null,
-                colour: null,
+                material: new Material(
+                    family: BinderFamily::DecalFilm,
+                    carrier: Carrier::WettedWater,
+                ),
             ),
             new Product(
                 id: 'glue',
                 name: 'White glue',
-                family: BinderFamily::WhiteGlue,
-                carrier: Carrier::Water,
-                sheen: Sheen::Satin,
-                colour: null,
+                material: new Material(
+                    family: BinderFamily::WhiteGlue,
+                    carrier: Carrier::Water,
+                    sheen: Sheen::Satin,
+                ),
             ),
             new Product(
                 id: 'epoxy',
                 name: 'Putty',
-                family: BinderFamily::EpoxyPutty,
-                carrier: null,
-                sheen: Sheen::Matte,
-                colour: null,
+                material: new Material(
+                    family: BinderFamily::EpoxyPutty,
+                    carrier: null,
+                    sheen: Sheen::Matte,
+                ),
             ),
             new Product(
                 id: 'pencil',
                 name: 'Pencil',
-                family: BinderFamily::MetalPencil,
-                carrier: null,
-                sheen: Sheen::Satin,
-                colour: '#8f9192',
+                material: new Material(
+                    family: BinderFamily::MetalPencil,
+                    carrier: null,
+                    sheen: Sheen::Satin,
+                    colour: Lab::fromHex('#8f9192'),
+                ),
             ),
         ];
 
@@ -503,7 +570,11 @@ final class PlanKit
                 $lines[] = $line;
             }
         }
-        $steps = array_map(self::step(...), $lines, array_keys($lines));
+        $steps = array_map(
+            static fn (string $line, int $index) => self::step($line, $index)[0],
+            $lines,
+            array_keys($lines),
+        );
         $named = array_merge(
             explode(' ', $story['also']),
             ...array_map(static fn (Step $step) => $step->zones, $steps),
@@ -527,9 +598,54 @@ final class PlanKit
         );
     }
 
-    public static function evaluate(string $steps, string $school = 'sealed-steps'): Evaluation
+    /** What was done and tried: the options "done", "passed" and "failed". */
+    public static function log(string $steps): Log
     {
-        return (new Evaluator())->evaluate(self::plan($steps, $school));
+        $plan = self::plan($steps);
+        $entries = [];
+        $lines = array_values(
+            array_filter(array_map(trim(...), explode("\n", $steps)), static fn ($line) => str_contains($line, ' on ')),
+        );
+        foreach ($lines as $index => $line) {
+            foreach (self::step($line, $index)[1] as [$kind, $at, $trial]) {
+                $entries[] = self::entry($plan->steps[$index]->id, $kind, $at, $plan, $trial);
+            }
+        }
+
+        return new Log($entries);
+    }
+
+    /** An entry about a step of the plan. */
+    public static function entry(
+        string $stepId,
+        EntryKind $kind,
+        int $at,
+        Plan $plan,
+        ?Trial $trial = null,
+        ?string $corrects = null,
+    ): Entry {
+        static $count = 0;
+        $index = $plan->indexOf($stepId);
+
+        return new Entry(
+            id: sprintf('00000000-0000-4000-8000-%012d', ++$count),
+            kind: $kind,
+            at: $at,
+            stepId: $stepId,
+            step: $index === null ? null : StepAsItWas::of($plan->steps[$index], $plan),
+            corrects: $corrects,
+            trial: $trial,
+        );
+    }
+
+    public static function walk(string $steps): Walk
+    {
+        return self::evaluate($steps)->walk;
+    }
+
+    public static function evaluate(string $steps, string $school = 'sealed-steps'): Verdict
+    {
+        return (new Evaluator())->evaluate(self::plan($steps, $school), self::log($steps));
     }
 
     /** @return list<string> "severity code step-number zone zone", in the order of the findings */
@@ -539,11 +655,11 @@ final class PlanKit
     }
 
     /** @return list<string> */
-    public static function say(Evaluation $evaluation): array
+    public static function say(Verdict $verdict): array
     {
         $said = [];
-        foreach ($evaluation->findings as $finding) {
-            $number = (int) $evaluation->plan->indexOf($finding->stepId) + 1;
+        foreach ($verdict->findings as $finding) {
+            $number = (int) $verdict->plan->indexOf($finding->stepId) + 1;
             $said[] =
                 "{$finding->severity->value} {$finding->code} {$number} ".
                 implode(' ', $finding->zones).
@@ -570,7 +686,8 @@ final class PlanKit
         return (int) $match[1] * ['min' => 1, 'h' => 60, 'd' => 1440][$match[2]];
     }
 
-    private static function step(string $line, int $index): Step
+    /** @return array{Step, list<array{EntryKind, int, Trial|null}>} the step, and what is logged of it */
+    private static function step(string $line, int $index): array
     {
         $parts = array_map(trim(...), explode(',', $line));
         if (preg_match('/^(\S+)(?: (\S+))? on (.+)$/', $parts[0], $match) !== 1) {
@@ -581,16 +698,16 @@ final class PlanKit
             'coats' => $technique->coats,
             'by' => $technique->application,
             'thinner' => null,
-            'cleanUp' => null,
+            'cleanUp' => [],
             'wait' => null,
-            'done' => null,
+            'logged' => [],
             'accepted' => [],
         ];
         foreach (array_slice($parts, 1) as $option) {
-            $options = array_merge($options, self::option($option, $options['accepted']));
+            $options = array_merge($options, self::option($option, $options));
         }
 
-        return new Step(
+        $step = new Step(
             id: 's'.($index + 1),
             technique: $match[1],
             product: $match[2] === '' ? null : $match[2],
@@ -600,35 +717,47 @@ final class PlanKit
             thinner: $options['thinner'],
             cleanUp: $options['cleanUp'],
             waitMinutes: $options['wait'],
-            doneAt: $options['done'],
             note: '',
             accepted: $options['accepted'],
         );
+
+        return [$step, $options['logged']];
     }
 
     /**
-     * @param  list<Acceptance>  $accepted
+     * @param  array{accepted: list<Acceptance>, cleanUp: list<CleanUpPass>, logged: list<mixed>}  $before
      * @return array<string, mixed>
      */
-    private static function option(string $option, array $accepted): array
+    private static function option(string $option, array $before): array
     {
         $words = explode(' ', $option);
         $carrier = static fn (string $word) => Carrier::from($word === 'spirit' ? 'odourless-spirit' : $word);
+        $pass = static fn (bool $rubbed) => [
+            'cleanUp' => [
+                ...$before['cleanUp'],
+                new CleanUpPass($words[1] === 'dry' ? null : $carrier($words[1]), $rubbed, self::minutes($words[2])),
+            ],
+        ];
+        $logged = static fn (EntryKind $kind, int $at, ?Trial $trial = null) => [
+            'logged' => [...$before['logged'], [$kind, $at, $trial]],
+        ];
 
         return match (true) {
             $words[0] === 'wait' => ['wait' => self::minutes($words[1])],
-            $words[0] === 'clean' => ['cleanUp' => new CleanUp($carrier($words[1]), false, self::minutes($words[2]))],
-            $words[0] === 'scrub' => ['cleanUp' => new CleanUp($carrier($words[1]), true, self::minutes($words[2]))],
-            $words[0] === 'by' => ['by' => \Ulvrach\Technique\Application::from($words[1])],
+            $words[0] === 'clean' => $pass(false),
+            $words[0] === 'scrub' => $pass(true),
+            $words[0] === 'by' => ['by' => Application::from($words[1])],
             $words[0] === 'thinned' => ['thinner' => $carrier($words[1])],
-            $words[0] === 'done' => ['done' => intdiv((int) strtotime($words[1].':00Z'), 60)],
-            $words[0] === 'accept' => ['accepted' => [...$accepted, new Acceptance($words[1], 'It is wanted.')]],
-            $words[0] === 'passed', $words[0] === 'failed' => [
-                'accepted' => [
-                    ...$accepted,
-                    new Acceptance($words[1], '', new Trial('underside', 10, $words[0] === 'passed', '2026-11-20')),
-                ],
+            $words[0] === 'done' => $logged(EntryKind::Finished, Moment::read($words[1].':00Z')),
+            $words[0] === 'begun' => $logged(EntryKind::Begun, Moment::read($words[1].':00Z')),
+            $words[0] === 'accept' => [
+                'accepted' => [...$before['accepted'], new Acceptance($words[1], 'It is wanted.')],
             ],
+            $words[0] === 'passed', $words[0] === 'failed' => $logged(
+                EntryKind::Trial,
+                Moment::read('2026-11-20T12:00:00Z'),
+                new Trial($words[1], 'underside', 10, $words[0] === 'passed'),
+            ),
             ($words[1] ?? '') === 'coats', ($words[1] ?? '') === 'coat' => ['coats' => (int) $words[0]],
             default => throw new \InvalidArgumentException("Not an option: {$option}"),
         };

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use Ulvrach\Vehicle\VehicleKind;
+use Ulvrach\Plan\VehicleKind;
 use Ulvrach\Vehicle\ZoneTemplates;
 
 it('gives every kind of vehicle zones with names and ids of their own', function (VehicleKind $kind) {

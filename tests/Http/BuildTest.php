@@ -125,7 +125,6 @@ it('tells what a build waits for', function () {
         'technique' => 'prime',
         'product' => 'primer',
         'zones' => ['turret'],
-        'done' => gmdate('Y-m-d\TH:i:00\Z', time() - 60),
     ];
     $this->postJson("/api/builds/{$id}/edits", [
         'version' => 1,
@@ -144,6 +143,9 @@ it('tells what a build waits for', function () {
             ],
         ],
     ])->assertOk();
+    $this->postJson("/api/builds/{$id}/log", [
+        'entries' => [logged('finished', 'first', ['at' => gmdate('Y-m-d\TH:i:00\Z', time() - 60)])],
+    ])->assertCreated();
     $card = $this->getJson('/api/builds')->json('builds.0');
     expect($card)
         ->toMatchArray(['steps' => 2, 'done' => 1])

@@ -20,7 +20,7 @@ beforeEach(function () {
             'product' => 'wash',
             'zones' => ['turret'],
             'waitMinutes' => 2880,
-            'cleanUp' => ['carrier' => 'white-spirit', 'scrubbed' => true, 'afterMinutes' => 30],
+            'cleanUp' => [['carrier' => 'white-spirit', 'rubbed' => true, 'afterMinutes' => 30]],
         ],
         ['id' => 'seal', 'technique' => 'clear-coat', 'product' => 'gloss', 'zones' => ['turret']],
     ];
@@ -97,14 +97,14 @@ it('keeps what a person accepts, and stops at a failed trial', function () {
         'zones' => ['turret'],
         'waitMinutes' => 2880,
     ];
-    $accepted = fn (?array $trial) => $this->postJson("/api/builds/{$this->id}/edits", [
+    $accepted = $this->postJson("/api/builds/{$this->id}/edits", [
         'version' => $this->getJson("/api/builds/{$this->id}")->json('version'),
         'edits' => [
             [
                 'edit' => 'replace-step',
                 'step' => [
                     ...$step,
-                    'accepted' => [['rule' => 'wash-on-matte', 'reason' => 'Dirty is wanted.', 'trial' => $trial]],
+                    'accepted' => [['rule' => 'wash-on-matte', 'reason' => 'Dirty is wanted.']],
                 ],
             ],
         ],
@@ -112,8 +112,21 @@ it('keeps what a person accepts, and stops at a failed trial', function () {
         ->assertOk()
         ->json('verdict');
     $finding = fn (array $verdict) => collect($verdict['findings'])->firstWhere('code', 'wash-on-matte');
-    expect($finding($accepted(null))['accepted']['reason'])->toBe('Dirty is wanted.');
-    $failed = $accepted(['where' => 'underside', 'rubs' => 10, 'passed' => false, 'date' => '2026-11-20']);
+    expect($finding($accepted)['accepted'])->toBe(['reason' => 'Dirty is wanted.', 'trial' => null]);
+    $trial = ['rule' => 'wash-on-matte', 'where' => 'underside', 'rubs' => 10, 'passed' => false];
+    $failed = $this->postJson("/api/builds/{$this->id}/log", [
+        'entries' => [
+            [
+                'id' => '00000000-0000-4000-8000-000000000001',
+                'kind' => 'trial',
+                'at' => '2026-11-20T12:00:00Z',
+                'step' => 'wash',
+                'trial' => $trial,
+            ],
+        ],
+    ])
+        ->assertCreated()
+        ->json('verdict');
     expect($finding($failed))->toMatchArray(['severity' => 'stop', 'accepted' => null]);
 });
 

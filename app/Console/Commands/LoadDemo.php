@@ -10,7 +10,11 @@ use App\Plans\PlanStore;
 use Illuminate\Console\Command;
 use Illuminate\Support\Str;
 use Ulvrach\Drying\RoomProfile;
+use Ulvrach\Log\Entry;
+use Ulvrach\Log\Log;
+use Ulvrach\PlanFile\PlanFile;
 use Ulvrach\PlanFile\PlanReader;
+use Ulvrach\Quantity\Moment;
 use Ulvrach\Schedule\Week;
 
 /** Makes the demo account with its three builds, once: what a visitor changed there stays. */
@@ -35,7 +39,7 @@ final class LoadDemo extends Command
         ]);
         // The last one stands first on the bench.
         foreach (['brae-lorry', 'ostrel-tank', 'harnvik-carrier'] as $name) {
-            $store->create($user, PlanReader::fromJson($this->demoFile($name)), 'Load the demo');
+            $store->create($user, $this->moved(PlanReader::read((string) file_get_contents(database_path("demo/{$name}.ulvrach.json")))), 'Load the demo');
         }
         BenchSettings::keep($user, self::week());
         BenchSettings::keepRoom($user, self::room(), counts: true);
@@ -92,20 +96,15 @@ final class LoadDemo extends Command
      * The files were written at a moment of theirs; what is done and what is due moves with it, so that the bench
      * always shows something that is still drying, and dates that lie ahead.
      */
-    private function demoFile(string $name): string
+    private function moved(PlanFile $file): PlanFile
     {
-        $json = (string) file_get_contents(database_path("demo/{$name}.ulvrach.json"));
-        $since = intdiv(now()->getTimestamp(), 60) * 60 - (int) strtotime(self::WRITTEN);
+        $by = intdiv(now()->getTimestamp(), 60) - Moment::read(self::WRITTEN);
+        $build = $file->plan->build;
+        $due = $build->due === null
+            ? null
+            : substr(Moment::write(Moment::read("{$build->due}T00:00:00Z") + $by), 0, 10);
+        $entries = array_map(static fn (Entry $entry) => $entry->movedBy($by), $file->log->entries);
 
-        return (string) preg_replace_callback(
-            '/"(done|due)": "([^"]+)"/',
-            static fn (array $match) => "\"{$match[1]}\": \"".
-                gmdate(
-                    $match[1] === 'done' ? 'Y-m-d\TH:i:00\Z' : 'Y-m-d',
-                    (int) strtotime("{$match[2]} UTC") + $since,
-                ).
-                '"',
-            $json,
-        );
+        return new PlanFile($file->plan->with(build: $build->dueOn($due)), new Log($entries));
     }
 }

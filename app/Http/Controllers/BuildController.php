@@ -10,11 +10,15 @@ use App\Http\Requests\StartBuildRequest;
 use App\Http\Resources\BenchCard;
 use App\Http\Resources\BuildState;
 use App\Models\Build;
+use App\Plans\LogStore;
 use App\Plans\PlanStore;
+use App\Plans\UnreadablePlan;
 use App\Room\Forecasts;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Ulvrach\Drying\Season;
+use Ulvrach\Log\Log;
+use Ulvrach\PlanFile\PlanFile;
 use Ulvrach\PlanFile\PlanReader;
 
 final readonly class BuildController
@@ -23,14 +27,23 @@ final readonly class BuildController
     {
     }
 
-    public function index(Request $request, BenchCard $card, Forecasts $forecasts): JsonResponse
+    public function index(Request $request, BenchCard $card, Forecasts $forecasts, LogStore $logs): JsonResponse
     {
         $user = CurrentUser::of($request);
         $forecast = $forecasts->of($user, BenchSettings::of($user), intdiv(now()->getTimestamp(), 60));
         $builds = $user->builds()->with('head')->latest('updated_at')->latest('head_id')->get();
+        $all = $logs->ofAll(array_values($builds->map(static fn (Build $build) => $build->id)->all()));
 
         return new JsonResponse([
-            'builds' => $builds->map(static fn (Build $build) => $card->of($build, $forecast))->all(),
+            'builds' => $builds
+                ->map(static function (Build $build) use ($card, $all, $forecast): array {
+                    try {
+                        return $card->of($build, $all[$build->id] ?? new Log(), $forecast);
+                    } catch (UnreadablePlan $unreadable) {
+                        return BenchCard::ofUnreadable($build, $unreadable);
+                    }
+                })
+                ->all(),
         ]);
     }
 
@@ -38,18 +51,15 @@ final readonly class BuildController
     {
         $user = CurrentUser::of($request);
         $air = BenchSettings::roomOf($user)->byDay(Season::of(now()->month));
-        $build = $this->store->create($user, $request->plan($air), 'Start the build');
+        $build = $this->store->create($user, new PlanFile($request->plan($air)), 'Start the build');
 
         return new JsonResponse($this->state->of($build), 201);
     }
 
     public function import(Request $request): JsonResponse
     {
-        $build = $this->store->create(
-            CurrentUser::of($request),
-            PlanReader::fromJson($request->getContent()),
-            'Import the plan',
-        );
+        $file = PlanReader::read($request->getContent());
+        $build = $this->store->create(CurrentUser::of($request), $file, 'Import the plan');
 
         return new JsonResponse($this->state->of($build), 201);
     }

@@ -7,7 +7,9 @@ namespace App\Http\Controllers;
 use App\Clock\BenchSettings;
 use App\Clock\CalendarFile;
 use App\Clock\Clock;
+use App\Clock\Effort;
 use App\Clock\Searches;
+use App\Clock\Turns;
 use App\Http\CurrentUser;
 use App\Http\Requests\ClockRequest;
 use App\Http\Requests\WeekRequest;
@@ -26,6 +28,9 @@ use Ulvrach\Schedule\NoSchedule;
 /** The week at the bench, and all builds laid into it. */
 final readonly class ClockController
 {
+    /** Seconds that looking for what could go may take. */
+    private const SHED_SECONDS = 5.0;
+
     public function __construct(private Clock $clock, private Searches $searches)
     {
     }
@@ -53,14 +58,17 @@ final readonly class ClockController
         }
     }
 
-    /** What would have to go so that the build is finished by its date. */
-    public function shed(Request $request, Build $build): JsonResponse
+    /** What would have to go so that the build is finished by its date; the best that is found in a few seconds. */
+    public function shed(Request $request, Build $build, Turns $turns): JsonResponse
     {
+        $user = CurrentUser::of($request);
         $due =
             $build->head->document->build->due ??
             throw ValidationException::withMessages(['due' => 'The build has no date to meet.']);
         try {
-            return new JsonResponse($this->clock->shed(CurrentUser::of($request), $build, $due));
+            return new JsonResponse(
+                $turns->take($user, fn () => $this->clock->shed($user, $build, $due, new Effort(self::SHED_SECONDS))),
+            );
         } catch (NoSchedule $none) {
             throw new HttpException(422, $none->getMessage());
         }
@@ -128,7 +136,14 @@ final readonly class ClockController
 
     private function file(User $user): Response
     {
-        return new Response(CalendarFile::of($this->clock->lay($user)), 200, [
+        try {
+            $timetable = $this->clock->lay($user);
+        } catch (NoSchedule) {
+            // Whoever has no time at the bench has an empty calendar.
+            $timetable = ['items' => [], 'builds' => []];
+        }
+
+        return new Response(CalendarFile::of($timetable), 200, [
             'Content-Type' => 'text/calendar; charset=utf-8',
             'Content-Disposition' => 'attachment; filename="ulvrach.ics"',
         ]);

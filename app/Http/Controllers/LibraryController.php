@@ -8,18 +8,18 @@ use Illuminate\Http\JsonResponse;
 use Ulvrach\Chemistry\BinderFamily;
 use Ulvrach\Chemistry\Carrier;
 use Ulvrach\Chemistry\Substrate;
+use Ulvrach\Material\StarterShelf;
 use Ulvrach\Plan\DepictedMaterial;
 use Ulvrach\Plan\Terrain;
+use Ulvrach\Plan\VehicleKind;
 use Ulvrach\Plan\ZoneKind;
 use Ulvrach\PlanFile\PlanWriter;
 use Ulvrach\Report\AlmanacReport;
 use Ulvrach\Rules\Rule;
 use Ulvrach\Rules\RuleBook;
 use Ulvrach\Rules\School;
-use Ulvrach\Shelf\StarterShelf;
 use Ulvrach\Technique\Technique;
 use Ulvrach\Technique\TechniqueLibrary;
-use Ulvrach\Vehicle\VehicleKind;
 
 /** What the core knows and every screen needs the words for. The same for everybody. */
 final class LibraryController
@@ -83,7 +83,6 @@ final class LibraryController
             'kind' => $technique->kind->value,
             'stage' => $technique->stage->value,
             'families' => array_map(static fn (BinderFamily $family) => $family->value, $technique->families),
-            'usual' => StarterShelf::usualFor($technique)?->id,
             'application' => $technique->application->value,
             'coverage' => $technique->coverage->value,
             'coats' => $technique->coats,

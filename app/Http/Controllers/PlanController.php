@@ -4,30 +4,44 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Clock\Effort;
+use App\Clock\Turns;
+use App\Http\CurrentUser;
 use App\Http\Requests\PlanEditRequest;
 use App\Http\Resources\BuildState;
 use App\Models\Build;
+use App\Plans\LogStore;
 use App\Plans\PlanStore;
+use App\Plans\UnreadablePlan;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Str;
 use Illuminate\Validation\ValidationException;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
-use Ulvrach\Evaluation\Evaluator;
 use Ulvrach\PlanFile\BadPlanFile;
 use Ulvrach\PlanFile\EditCodec;
+use Ulvrach\PlanFile\PlanFile;
 use Ulvrach\PlanFile\PlanWriter;
 use Ulvrach\Repair\Repairer;
 use Ulvrach\Report\KnowledgeReport;
 use Ulvrach\Report\VerdictReport;
+use Ulvrach\Rules\Evaluator;
 use Ulvrach\Rules\Remedy\RemedyAdvisor;
+use Ulvrach\Rules\Verdict;
 
 /** The plan of one build: changing it, trying a change out, and taking it away as a file. */
 final readonly class PlanController
 {
-    public function __construct(private PlanStore $store, private BuildState $state, private Evaluator $evaluator)
-    {
+    /** Seconds that a repair may take: four at once would keep everybody waiting. */
+    private const REPAIR_SECONDS = 5.0;
+
+    public function __construct(
+        private PlanStore $store,
+        private LogStore $logs,
+        private BuildState $state,
+        private Evaluator $evaluator,
+    ) {
     }
 
     public function edit(PlanEditRequest $request, Build $build): JsonResponse
@@ -37,7 +51,7 @@ final readonly class PlanController
         try {
             $build = $this->store->edit($build, $this->version($request), $edits, $label === '' ? null : $label);
         } catch (BadPlanFile $bad) {
-            throw PlanEditRequest::underEdits($bad);
+            throw PlanEditRequest::under('/edits', $bad);
         }
 
         return new JsonResponse($this->state->of($build));
@@ -49,18 +63,18 @@ final readonly class PlanController
         try {
             $plan = EditCodec::apply($request->edits(), $build->head->document);
         } catch (BadPlanFile $bad) {
-            throw PlanEditRequest::underEdits($bad);
+            throw PlanEditRequest::under('/edits', $bad);
         }
 
         return new JsonResponse([
             'plan' => PlanWriter::toArray($plan),
-            'verdict' => VerdictReport::of($this->evaluator->evaluate($plan)),
+            'verdict' => VerdictReport::of($this->evaluator->evaluate($plan, $this->logs->of($build))),
         ]);
     }
 
     public function check(Build $build): JsonResponse
     {
-        return new JsonResponse(VerdictReport::of($this->evaluator->evaluate($build->head->document)));
+        return new JsonResponse(VerdictReport::of($this->verdict($build)));
     }
 
     public function undo(Request $request, Build $build): JsonResponse
@@ -76,12 +90,12 @@ final readonly class PlanController
     /** Proved remedies of one finding of the present plan. */
     public function remedies(Build $build, string $key, RemedyAdvisor $advisor): JsonResponse
     {
-        $evaluation = $this->evaluator->evaluate($build->head->document);
-        foreach ($evaluation->findings as $finding) {
+        $verdict = $this->verdict($build);
+        foreach ($verdict->findings as $finding) {
             if ($finding->key() === $key) {
                 return new JsonResponse([
                     'version' => $build->version,
-                    'remedies' => VerdictReport::remedies($finding, $evaluation, $advisor),
+                    'remedies' => VerdictReport::remedies($finding, $verdict, $advisor),
                 ]);
             }
         }
@@ -89,23 +103,42 @@ final readonly class PlanController
     }
 
     /** The cheapest set of proved remedies after which no stop is left; nothing is changed. */
-    public function repair(Build $build, Repairer $repairer): JsonResponse
+    public function repair(Request $request, Build $build, Repairer $repairer, Turns $turns): JsonResponse
     {
-        return new JsonResponse([
-            'version' => $build->version,
-            ...KnowledgeReport::repair($repairer->repair($build->head->document)),
-        ]);
+        $repair = $turns->take(
+            CurrentUser::of($request),
+            fn () => $repairer->repair(
+                $build->head->document,
+                $this->logs->of($build),
+                keepGoing: (new Effort(self::REPAIR_SECONDS))->goesOn(...),
+            ),
+        );
+
+        return new JsonResponse(['version' => $build->version, ...KnowledgeReport::repair($repair)]);
     }
 
+    /** Also of a plan that cannot be read here: then it is given back as it is stored. */
     public function export(Build $build): Response
     {
-        $plan = $build->head->document;
-        $name = Str::slug($plan->build->name) ?: 'plan';
+        try {
+            $plan = $build->head->document;
+            $json = PlanWriter::toJson(new PlanFile($plan, $this->logs->of($build)));
+            $name = Str::slug($plan->build->name) ?: 'plan';
+        } catch (UnreadablePlan) {
+            $stored = $build->head->getRawOriginal('document');
+            $json = is_string($stored) ? $stored : '';
+            $name = 'plan';
+        }
 
-        return new Response(PlanWriter::toJson($plan), 200, [
+        return new Response($json, 200, [
             'Content-Type' => 'application/json',
             'Content-Disposition' => "attachment; filename=\"{$name}.ulvrach.json\"",
         ]);
+    }
+
+    private function verdict(Build $build): Verdict
+    {
+        return $this->evaluator->evaluate($build->head->document, $this->logs->of($build));
     }
 
     /** @throws ValidationException */

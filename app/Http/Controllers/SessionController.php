@@ -8,14 +8,17 @@ use App\Http\Requests\RegisterRequest;
 use App\Http\Requests\SignInRequest;
 use App\Models\User;
 use Illuminate\Contracts\Auth\StatefulGuard;
+use Illuminate\Database\ConnectionInterface;
+use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Illuminate\Validation\ValidationException;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
 /** Who is at the bench: sign in, sign out, register, and the door to the demo account. */
 final readonly class SessionController
 {
-    public function __construct(private StatefulGuard $guard)
+    public function __construct(private StatefulGuard $guard, private ConnectionInterface $database)
     {
     }
 
@@ -38,7 +41,13 @@ final readonly class SessionController
 
     public function register(RegisterRequest $request): JsonResponse
     {
-        $this->guard->login(User::query()->create($request->account()));
+        try {
+            $user = $this->database->transaction(fn (): User => User::query()->create($request->account()));
+        } catch (UniqueConstraintViolationException) {
+            // Somebody else took the address between the question and this.
+            throw ValidationException::withMessages(['email' => RegisterRequest::TAKEN]);
+        }
+        $this->guard->login($user instanceof User ? $user : throw new \LogicException('A transaction gives what is made in it.'));
 
         return $this->enter($request)->setStatusCode(201);
     }

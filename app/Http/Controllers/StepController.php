@@ -7,16 +7,18 @@ namespace App\Http\Controllers;
 use App\Clock\BenchSettings;
 use App\Http\CurrentUser;
 use App\Models\Build;
+use App\Plans\LogStore;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
-use Ulvrach\Evaluation\Evaluator;
+use Ulvrach\Evaluation\Walk;
+use Ulvrach\Evaluation\Walker;
 use Ulvrach\Report\KnowledgeReport;
 
 /** What is known of one step, or of one zone at a step, when somebody looks at it. */
 final readonly class StepController
 {
-    public function __construct(private Evaluator $evaluator)
+    public function __construct(private Walker $walker, private LogStore $logs)
     {
     }
 
@@ -24,14 +26,9 @@ final readonly class StepController
     {
         $plan = $build->head->document;
         $index = $plan->indexOf($step) ?? throw new NotFoundHttpException('There is no such step in this plan.');
+        $pace = BenchSettings::of(CurrentUser::of($request))->pace;
 
-        return new JsonResponse(
-            KnowledgeReport::ofStep(
-                $this->evaluator->evaluate($plan),
-                $index,
-                BenchSettings::of(CurrentUser::of($request))->pace,
-            ),
-        );
+        return new JsonResponse(KnowledgeReport::ofStep($this->walk($build), $index, $pace));
     }
 
     /** As it is when the step named by "before" begins; without one, at the end. */
@@ -42,13 +39,15 @@ final readonly class StepController
             throw new NotFoundHttpException('There is no such zone in this plan.');
         }
         $before = $request->query('before');
-        $index =
-            is_string($before) && $before !== ''
-                ? $plan->indexOf($before) ?? throw new NotFoundHttpException('There is no such step in this plan.')
-                : count($plan->steps);
+        $index = is_string($before) && $before !== ''
+            ? $plan->indexOf($before) ?? throw new NotFoundHttpException('There is no such step in this plan.')
+            : count($plan->steps);
 
-        $untilThen = $plan->with(steps: array_slice($plan->steps, 0, $index));
+        return new JsonResponse(KnowledgeReport::scratch($this->walk($build), $zone, $index));
+    }
 
-        return new JsonResponse(KnowledgeReport::scratch($this->evaluator->evaluate($untilThen), $zone));
+    private function walk(Build $build): Walk
+    {
+        return $this->walker->walk($build->head->document, $this->logs->of($build));
     }
 }

@@ -34,14 +34,15 @@ final class PlanEditRequest extends FormRequest
         try {
             return EditCodec::read(is_object($body) ? $body->edits ?? null : null);
         } catch (BadPlanFile $bad) {
-            throw self::underEdits($bad);
+            throw self::under('/edits', $bad);
         }
     }
 
-    public static function underEdits(BadPlanFile $bad): BadPlanFile
+    /** The same faults where they stand in the body. */
+    public static function under(string $path, BadPlanFile $bad): BadPlanFile
     {
         return new BadPlanFile(
-            array_map(static fn (Fault $fault) => new Fault("/edits{$fault->path}", $fault->message), $bad->faults),
+            array_map(static fn (Fault $fault) => new Fault("{$path}{$fault->path}", $fault->message), $bad->faults),
         );
     }
 }

@@ -9,10 +9,16 @@ use Illuminate\Support\Str;
 
 final class RegisterRequest extends FormRequest
 {
+    public const TAKEN = 'There is already an account with this address.';
+
     protected function prepareForValidation(): void
     {
-        $email = $this->input('email');
-        $this->merge(['email' => is_string($email) ? Str::lower($email) : $email]);
+        foreach (['name', 'email'] as $field) {
+            $text = $this->input($field);
+            if (is_string($text)) {
+                $this->merge([$field => $field === 'email' ? Str::lower(trim($text)) : trim($text)]);
+            }
+        }
     }
 
     /** @return array<string, list<string>> */
@@ -29,7 +35,7 @@ final class RegisterRequest extends FormRequest
     public function messages(): array
     {
         return [
-            'email.unique' => 'There is already an account with this address.',
+            'email.unique' => self::TAKEN,
             'password.min' => 'Take at least ten characters.',
         ];
     }

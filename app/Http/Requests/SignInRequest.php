@@ -23,7 +23,9 @@ final class SignInRequest extends FormRequest
     /** @throws ValidationException with the same words for an unknown address and a wrong password */
     public function signIn(StatefulGuard $guard): void
     {
-        $key = 'sign-in|'.Str::lower($this->string('email')->toString()).'|'.$this->ip();
+        $email = Str::lower($this->string('email')->trim()->toString());
+        // Hashed, since the cache keeps keys of a certain length only.
+        $key = 'sign-in|'.hash('xxh128', "{$email}|{$this->ip()}");
         if (RateLimiter::tooManyAttempts($key, self::TRIES_A_MINUTE)) {
             $seconds = RateLimiter::availableIn($key);
             throw ValidationException::withMessages([
@@ -32,7 +34,7 @@ final class SignInRequest extends FormRequest
         }
         if (
             ! $guard->attempt([
-                'email' => Str::lower($this->string('email')->toString()),
+                'email' => $email,
                 'password' => $this->string('password')->toString(),
             ])
         ) {

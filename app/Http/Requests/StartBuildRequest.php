@@ -12,8 +12,8 @@ use Ulvrach\Plan\BenchConditions;
 use Ulvrach\Plan\Build;
 use Ulvrach\Plan\Plan;
 use Ulvrach\Plan\SchoolChoice;
+use Ulvrach\Plan\VehicleKind;
 use Ulvrach\PlanFile\PlanReader;
-use Ulvrach\Vehicle\VehicleKind;
 use Ulvrach\Vehicle\ZoneTemplates;
 
 final class StartBuildRequest extends FormRequest
@@ -42,8 +42,8 @@ final class StartBuildRequest extends FormRequest
         $kind = VehicleKind::from($this->string('kind')->toString());
         $scale = $this->integer('scale');
         $build = new Build(
-            name: $this->string('name')->toString(),
-            vehicle: $this->string('vehicle')->toString(),
+            name: $this->string('name')->trim()->toString(),
+            vehicle: $this->string('vehicle')->trim()->toString(),
             kind: $kind,
             scale: $scale,
             story: $this->string('story')->toString(),

@@ -5,13 +5,15 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use App\Models\Build;
-use Ulvrach\Evaluation\Evaluation;
-use Ulvrach\Evaluation\Evaluator;
+use App\Plans\UnreadablePlan;
 use Ulvrach\Evaluation\Forecast;
+use Ulvrach\Evaluation\Walk;
+use Ulvrach\Log\Log;
 use Ulvrach\Plan\Step;
 use Ulvrach\Report\KnowledgeReport;
 use Ulvrach\Report\TimetableReport;
 use Ulvrach\Report\VerdictReport;
+use Ulvrach\Rules\Evaluator;
 use Ulvrach\Safety\Safety;
 use Ulvrach\Technique\TechniqueLibrary;
 
@@ -29,54 +31,86 @@ final readonly class BenchCard
      * @param  Forecast  $forecast  of the room that it dries in
      * @return array<string, mixed>
      */
-    public function of(Build $build, Forecast $forecast): array
+    public function of(Build $build, Log $log, Forecast $forecast): array
     {
         $plan = $build->head->document;
-        $evaluation = $this->evaluator->evaluate($plan);
+        $verdict = $this->evaluator->evaluate($plan, $log);
+        $walk = $verdict->walk;
 
         return [
             'id' => $build->id,
+            'unreadable' => null,
             'name' => $plan->build->name,
             'vehicle' => $plan->build->vehicle,
             'kind' => $plan->build->kind->value,
             'scale' => $plan->build->scale,
             'changedAt' => $build->updated_at->toIso8601ZuluString(),
-            'summary' => VerdictReport::summary($evaluation),
+            'summary' => VerdictReport::summary($verdict),
             'steps' => count($plan->steps),
-            'done' => count(array_filter($plan->steps, static fn (Step $step) => $step->doneAt !== null)),
-            'next' => $this->next($evaluation, $forecast),
+            'done' => count(array_filter($plan->steps, static fn (Step $step) => $log->isFinished($step->id))),
+            'next' => $this->next($walk, $forecast),
             'hazards' => array_map(
                 KnowledgeReport::hazard(...),
-                Safety::gather($plan, $this->nextSession($evaluation)),
+                Safety::gather($plan, $this->nextSession($walk)),
             ),
-            'curing' => $this->curing($evaluation, $forecast),
-            'palette' => $this->palette($evaluation),
+            'curing' => $this->curing($walk, $forecast),
+            'palette' => $this->palette($walk),
+        ];
+    }
+
+    /**
+     * A build whose plan this program cannot read: it says why, and can be taken away as it is.
+     *
+     * @return array<string, mixed>
+     */
+    public static function ofUnreadable(Build $build, UnreadablePlan $unreadable): array
+    {
+        $stored = $build->head->getRawOriginal('document');
+        $document = json_decode(is_string($stored) ? $stored : '', true);
+        $facts = is_array($document) && is_array($document['build'] ?? null) ? $document['build'] : [];
+        $text = static fn (string $key): string => is_string($facts[$key] ?? null) ? $facts[$key] : '';
+
+        return [
+            'id' => $build->id,
+            'unreadable' => $unreadable->getMessage(),
+            'name' => $text('name') === '' ? 'A build' : $text('name'),
+            'vehicle' => $text('vehicle'),
+            'kind' => $text('kind'),
+            'scale' => is_int($facts['scale'] ?? null) ? $facts['scale'] : 0,
+            'changedAt' => $build->updated_at->toIso8601ZuluString(),
+            'summary' => ['stops' => 0, 'risks' => 0, 'notes' => 0, 'accepted' => 0, 'lastsMinutes' => 0],
+            'steps' => 0,
+            'done' => 0,
+            'next' => null,
+            'hazards' => [],
+            'curing' => [],
+            'palette' => [],
         ];
     }
 
     /** @return array<string, mixed>|null the first step that is not done, with clock times once the plan has begun */
-    private function next(Evaluation $evaluation, Forecast $forecast): ?array
+    private function next(Walk $walk, Forecast $forecast): ?array
     {
-        foreach ($evaluation->plan->steps as $index => $step) {
-            if ($step->doneAt !== null) {
+        foreach ($walk->plan->steps as $index => $step) {
+            if ($walk->isDone($index)) {
                 continue;
             }
-            $times = $evaluation->times[$index];
-            $closes = $forecast->bounds($evaluation, $index)[1];
+            $times = $walk->times[$index];
+            $closes = $forecast->bounds($walk, $index)[1];
 
             return [
                 'id' => $step->id,
                 'number' => $index + 1,
                 'technique' => TechniqueLibrary::get($step->technique)->name,
-                'product' => $evaluation->plan->productOf($step)?->name,
-                'startsAt' => $this->startOf($evaluation, $index, $forecast),
+                'product' => $walk->plan->productOf($step)?->name,
+                'startsAt' => $this->startOf($walk, $index, $forecast),
                 'closesAt' => $closes === null ? null : TimetableReport::moment($closes),
                 'handsOn' => $times->handsOn,
                 'waitsFor' => $times->hold === null
-                        ? null
-                        : "{$times->hold->layer->film->label()} of step ".
-                            ($times->hold->layer->stepIndex + 1).
-                            " to be {$times->hold->needs->label()}",
+                    ? null
+                    : "{$times->hold->layer->film->label()} of step ".
+                        ($times->hold->layer->stepIndex + 1).
+                        " to be {$times->hold->needs->label()}",
             ];
         }
 
@@ -84,33 +118,33 @@ final readonly class BenchCard
     }
 
     /** By the clock; null: nothing is begun yet. */
-    private function startOf(Evaluation $evaluation, int $index, Forecast $forecast): ?string
+    private function startOf(Walk $walk, int $index, Forecast $forecast): ?string
     {
-        if ($evaluation->clockZero === null) {
+        if ($walk->clockZero === null) {
             return null;
         }
-        $before = $evaluation->times[$index - 1]->end ?? 0;
-        $start = $evaluation->plan->steps[$index]->waitMinutes === null ? $before : $evaluation->times[$index]->start;
+        $before = $walk->times[$index - 1]->end ?? 0;
+        $start = $walk->plan->steps[$index]->waitMinutes === null ? $before : $walk->times[$index]->start;
 
         return TimetableReport::moment(
-            max($evaluation->clockZero + $start, $forecast->bounds($evaluation, $index)[0] ?? 0),
+            max($walk->clockZero + $start, $forecast->bounds($walk, $index)[0] ?? 0),
         );
     }
 
     /** @return list<int> the steps still to do up to the next long wait: what one sits down for */
-    private function nextSession(Evaluation $evaluation): array
+    private function nextSession(Walk $walk): array
     {
         $session = [];
         $end = null;
-        foreach ($evaluation->plan->steps as $index => $step) {
-            if ($step->doneAt !== null) {
+        foreach ($walk->plan->steps as $index => $step) {
+            if ($walk->isDone($index)) {
                 continue;
             }
-            if ($end !== null && $evaluation->times[$index]->start - $end >= self::LONG_WAIT) {
+            if ($end !== null && $walk->times[$index]->start - $end >= self::LONG_WAIT) {
                 break;
             }
             $session[] = $index;
-            $end = $evaluation->times[$index]->end;
+            $end = $walk->times[$index]->end;
         }
 
         return $session;
@@ -126,15 +160,16 @@ final readonly class BenchCard
      *   solventProofAt: string|null,
      * }>
      */
-    private function curing(Evaluation $evaluation, Forecast $forecast): array
+    private function curing(Walk $walk, Forecast $forecast): array
     {
         $rows = [];
-        foreach ($evaluation->plan->steps as $index => $step) {
-            $layer = $evaluation->layers[$index];
-            if ($layer === null || $step->doneAt === null) {
+        foreach ($walk->plan->steps as $index => $step) {
+            $layer = $walk->layers[$index];
+            $doneAt = $walk->doneAt($index);
+            if ($layer === null || $doneAt === null) {
                 continue;
             }
-            $cures = TimetableReport::cures($layer, $evaluation->plan->bench, $step->doneAt, $forecast);
+            $cures = TimetableReport::cures($layer, $walk->plan->bench, $doneAt, $forecast);
             $rows[] = [
                 'step' => $step->id,
                 'number' => $index + 1,
@@ -149,12 +184,12 @@ final readonly class BenchCard
     }
 
     /** @return list<string> the colours of the finish, in the order of work */
-    private function palette(Evaluation $evaluation): array
+    private function palette(Walk $walk): array
     {
         $colours = [];
-        foreach ($evaluation->layers as $layer) {
-            if ($layer?->product->colour !== null) {
-                $colours[] = $layer->product->colour;
+        foreach ($walk->layers as $layer) {
+            if ($layer?->colour() !== null) {
+                $colours[] = $layer->colour()->toHex();
             }
         }
 

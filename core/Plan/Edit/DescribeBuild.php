@@ -17,4 +17,9 @@ final readonly class DescribeBuild implements PlanEdit
     {
         return $plan->with(build: $this->build);
     }
+
+    public function words(Plan $plan): string
+    {
+        return 'Change the build';
+    }
 }

@@ -32,4 +32,9 @@ final readonly class InsertStep implements PlanEdit
 
         return $plan->with(steps: $steps);
     }
+
+    public function words(Plan $plan): string
+    {
+        return 'Add '.StepWords::ofTechnique($this->step->technique);
+    }
 }

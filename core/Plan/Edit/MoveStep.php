@@ -22,4 +22,9 @@ final readonly class MoveStep implements PlanEdit
 
         return $plan->with(steps: $steps);
     }
+
+    public function words(Plan $plan): string
+    {
+        return 'Move '.StepWords::ofStep($this->id, $plan);
+    }
 }

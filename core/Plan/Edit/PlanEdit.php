@@ -11,4 +11,11 @@ interface PlanEdit
 {
     /** @throws EditRefused if the plan has nothing that this edit could change, or would point nowhere after it */
     public function applyTo(Plan $plan): Plan;
+
+    /**
+     * What the undo button says it will take back.
+     *
+     * @param  Plan  $plan  as it is before the edit
+     */
+    public function words(Plan $plan): string;
 }

@@ -22,4 +22,9 @@ final readonly class PutZone implements PlanEdit
 
         return $plan->with(zones: [...$plan->zones, $this->zone->id => $this->zone]);
     }
+
+    public function words(Plan $plan): string
+    {
+        return 'Change zones';
+    }
 }

@@ -29,4 +29,9 @@ final readonly class RemoveProduct implements PlanEdit
 
         return $plan->with(products: array_diff_key($plan->products, [$this->id => true]));
     }
+
+    public function words(Plan $plan): string
+    {
+        return 'Change products';
+    }
 }

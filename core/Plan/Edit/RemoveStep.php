@@ -20,4 +20,9 @@ final readonly class RemoveStep implements PlanEdit
 
         return $plan->with(steps: $steps);
     }
+
+    public function words(Plan $plan): string
+    {
+        return 'Delete '.StepWords::ofStep($this->id, $plan);
+    }
 }

@@ -28,4 +28,9 @@ final readonly class RemoveZone implements PlanEdit
             zones: array_diff_key($plan->zones, [$this->id => true]),
         );
     }
+
+    public function words(Plan $plan): string
+    {
+        return 'Change zones';
+    }
 }

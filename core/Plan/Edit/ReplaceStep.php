@@ -27,4 +27,9 @@ final readonly class ReplaceStep implements PlanEdit
 
         return $plan->with(steps: array_values(array_replace($plan->steps, [$index => $this->step])));
     }
+
+    public function words(Plan $plan): string
+    {
+        return 'Change '.StepWords::ofTechnique($this->step->technique);
+    }
 }

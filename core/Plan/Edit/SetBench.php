@@ -17,4 +17,9 @@ final readonly class SetBench implements PlanEdit
     {
         return $plan->with(bench: $this->bench);
     }
+
+    public function words(Plan $plan): string
+    {
+        return 'Change the room';
+    }
 }

@@ -17,4 +17,9 @@ final readonly class SetSchool implements PlanEdit
     {
         return $plan->with(school: $this->school);
     }
+
+    public function words(Plan $plan): string
+    {
+        return 'Change the school';
+    }
 }

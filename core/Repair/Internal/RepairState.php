@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Ulvrach\Repair\Internal;
 
-use Ulvrach\Evaluation\Evaluation;
 use Ulvrach\Repair\RepairAction;
 use Ulvrach\Rules\Finding;
 use Ulvrach\Rules\Severity;
+use Ulvrach\Rules\Verdict;
 
 /**
  * A plan on the way to being sound.
@@ -20,11 +20,11 @@ final readonly class RepairState
     public array $stops;
 
     /** @param  list<RepairAction>  $actions */
-    public function __construct(public Evaluation $evaluation, public array $actions, public int $cost)
+    public function __construct(public Verdict $verdict, public array $actions, public int $cost)
     {
         $this->stops = array_values(
             array_filter(
-                $evaluation->findings,
+                $verdict->findings,
                 static fn (Finding $finding) => $finding->severity === Severity::Stop && $finding->isOpen(),
             ),
         );

@@ -63,7 +63,7 @@ abstract class AttackRule extends RuleBase
     public function remedies(Finding $finding, Workbench $bench): array
     {
         $step = $bench->step($finding->stepId);
-        $kind = $bench->evaluation->layers[$bench->indexOf($finding->stepId)]?->kind;
+        $kind = $bench->walk->layers[$bench->indexOf($finding->stepId)]?->kind;
         $sheen = $kind === TechniqueKind::Filter || $kind === TechniqueKind::Pigment ? Sheen::Satin : Sheen::Gloss;
         $candidates = [
             $bench->clearCoatBefore($finding->stepId, $sheen, $finding->zones),

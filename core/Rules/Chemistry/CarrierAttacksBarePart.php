@@ -12,7 +12,6 @@ use Ulvrach\Rules\Finding;
 use Ulvrach\Rules\Remedy\Workbench;
 use Ulvrach\Rules\RuleBase;
 use Ulvrach\Rules\Severity;
-use Ulvrach\Shelf\StarterShelf;
 
 final class CarrierAttacksBarePart extends RuleBase
 {
@@ -52,19 +51,16 @@ final class CarrierAttacksBarePart extends RuleBase
 
     public function remedies(Finding $finding, Workbench $bench): array
     {
-        return array_values(
-            array_filter([
-                $bench->insertBefore(
-                    $bench->indexOf($finding->stepId),
-                    'prime',
-                    StarterShelf::primer(),
-                    $finding->zones,
-                    'Prime first',
-                ),
-                $bench->thinnedWith($finding->stepId, Carrier::OdourlessSpirit),
-                $bench->cleanUpWith($finding->stepId, Carrier::OdourlessSpirit, false),
-                $bench->leaveOut($finding->stepId, $finding->zones),
-            ]),
-        );
+        return [
+            $bench->insertBefore(
+                $bench->indexOf($finding->stepId),
+                'prime',
+                $finding->zones,
+                'Prime first',
+            ),
+            $bench->thinnedWith($finding->stepId, Carrier::OdourlessSpirit),
+            $bench->cleanUpWith($finding->stepId, Carrier::OdourlessSpirit, false),
+            $bench->leaveOut($finding->stepId, $finding->zones),
+        ];
     }
 }

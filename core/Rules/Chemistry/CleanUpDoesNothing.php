@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Ulvrach\Rules\Chemistry;
 
 use Ulvrach\Chemistry\AttackTable;
-use Ulvrach\Chemistry\BinderFamily;
+use Ulvrach\Chemistry\Carrier;
 use Ulvrach\Chemistry\CureState;
 use Ulvrach\Evaluation\Situation;
 use Ulvrach\Evaluation\Strata;
@@ -24,19 +24,21 @@ final class CleanUpDoesNothing extends RuleBase
 
     protected const WATCHES = [TechniqueKind::Wash, TechniqueKind::Blend, TechniqueKind::Streak];
 
-    /** The least effect on a touch-dry film that takes it off: "lifts or moves". */
-    private const MOVES = 2;
-
     public function examine(Situation $situation, Strata $below): ?Finding
     {
-        $carrier = $situation->step->cleanUp?->carrier;
-        $film = $situation->product?->family;
-        if ($carrier === null || $film === null) {
+        $film = $situation->product?->material->family;
+        if ($film === null) {
             return null;
         }
-        $level = AttackTable::onFilm($film, $carrier, CureState::TouchDry);
+        foreach ($situation->step->cleanUp as $pass) {
+            $level = $pass->carrier === null ? null : AttackTable::onFilm($film, $pass->carrier, CureState::TouchDry);
+            if ($pass->carrier === null || $level === null || $level >= AttackTable::MOVES) {
+                return null;
+            }
+        }
+        $carrier = $situation->step->cleanUp[0]->carrier ?? null;
 
-        return $level === null || $level >= self::MOVES
+        return $carrier === null
             ? null
             : $this->finding(
                 Severity::Stop,
@@ -48,12 +50,11 @@ final class CleanUpDoesNothing extends RuleBase
 
     public function remedies(Finding $finding, Workbench $bench): array
     {
-        $remedies = [];
-        $family = $bench->plan->productOf($bench->step($finding->stepId))->family ?? BinderFamily::Enamel;
-        foreach ($family->ownThinners() as $carrier) {
-            $remedies[] = $bench->cleanUpWith($finding->stepId, $carrier, false);
-        }
+        $product = $bench->plan->productOf($bench->step($finding->stepId));
 
-        return array_values(array_filter($remedies));
+        return array_map(
+            static fn (Carrier $carrier) => $bench->cleanUpWith($finding->stepId, $carrier, false),
+            $product?->material->family->ownThinners() ?? [],
+        );
     }
 }

@@ -67,13 +67,11 @@ final class NotInTheTables extends RuleBase
 
     public function remedies(Finding $finding, Workbench $bench): array
     {
-        return array_values(
-            array_filter([
-                $bench->testPatchBefore($finding->stepId, $finding->zones),
-                $bench->clearCoatBefore($finding->stepId, Sheen::Satin, $finding->zones),
-                $bench->leaveOut($finding->stepId, $finding->zones),
-            ]),
-        );
+        return [
+            $bench->testPatchBefore($finding->stepId, $finding->zones),
+            $bench->clearCoatBefore($finding->stepId, Sheen::Satin, $finding->zones),
+            $bench->leaveOut($finding->stepId, $finding->zones),
+        ];
     }
 
     /** A test patch earlier in the plan with the same product, thinner and clean-up. */
@@ -96,6 +94,6 @@ final class NotInTheTables extends RuleBase
     {
         return $trial->product === $step->product &&
             $trial->thinner === $step->thinner &&
-            $trial->cleanUp?->carrier === $step->cleanUp?->carrier;
+            ($trial->cleanUp[0]->carrier ?? null) === ($step->cleanUp[0]->carrier ?? null);
     }
 }

@@ -14,7 +14,6 @@ use Ulvrach\Rules\Finding;
 use Ulvrach\Rules\Remedy\Workbench;
 use Ulvrach\Rules\RuleBase;
 use Ulvrach\Rules\Severity;
-use Ulvrach\Shelf\StarterShelf;
 use Ulvrach\Technique\TechniqueKind;
 
 final class SpiritFloodsGluedLinks extends RuleBase
@@ -57,17 +56,14 @@ final class SpiritFloodsGluedLinks extends RuleBase
                 ? [$bench->cleanUpWith($finding->stepId, Carrier::OdourlessSpirit, false)]
                 : [$bench->thinnedWith($finding->stepId, Carrier::OdourlessSpirit)];
 
-        return array_values(
-            array_filter([
-                ...$candidates,
-                $bench->insteadUse(
-                    $finding->stepId,
-                    'clay-wash',
-                    StarterShelf::washClay(),
-                    'Use a clay wash instead',
-                ),
-                $bench->leaveOut($finding->stepId, $finding->zones),
-            ]),
-        );
+        return [
+            ...$candidates,
+            $bench->insteadUse(
+                $finding->stepId,
+                'clay-wash',
+                'Use a clay wash instead',
+            ),
+            $bench->leaveOut($finding->stepId, $finding->zones),
+        ];
     }
 }

@@ -4,15 +4,16 @@ declare(strict_types=1);
 
 namespace Ulvrach\Rules\Chemistry;
 
+use Ulvrach\Chemistry\BinderFamily;
 use Ulvrach\Chemistry\Sheen;
 use Ulvrach\Evaluation\Situation;
 use Ulvrach\Evaluation\Strata;
+use Ulvrach\Material\Need;
 use Ulvrach\Rules\Finding;
 use Ulvrach\Rules\Remedy\Workbench;
 use Ulvrach\Rules\RuleBase;
 use Ulvrach\Rules\RuleKind;
 use Ulvrach\Rules\Severity;
-use Ulvrach\Shelf\StarterShelf;
 use Ulvrach\Technique\TechniqueKind;
 
 final class SpiritInCleanAir extends RuleBase
@@ -54,13 +55,11 @@ final class SpiritInCleanAir extends RuleBase
                 $bench->insteadUse(
                     $finding->stepId,
                     'clay-wash',
-                    StarterShelf::washClay(),
                     'Use a clay wash instead',
                 ),
                 $bench->insteadUse(
                     $finding->stepId,
                     'acrylic-wash',
-                    StarterShelf::washAcrylic(),
                     'Use an acrylic wash instead',
                 ),
             ],
@@ -68,7 +67,6 @@ final class SpiritInCleanAir extends RuleBase
                 $bench->insteadUse(
                     $finding->stepId,
                     'air-filter',
-                    StarterShelf::filterAcrylic(),
                     'Mist an acrylic filter instead',
                 ),
             ],
@@ -76,16 +74,16 @@ final class SpiritInCleanAir extends RuleBase
                 $bench->insteadUse(
                     $finding->stepId,
                     'prime',
-                    StarterShelf::primerAcrylic(),
                     'Use a waterborne primer',
+                    $bench->need('prime')->inFamilies(BinderFamily::WaterborneAcrylic),
                 ),
             ],
             TechniqueKind::ClearCoat => [
                 $bench->insteadUse(
                     $finding->stepId,
                     'clear-coat',
-                    StarterShelf::clear(Sheen::Gloss),
                     'Use a waterborne clear coat',
+                    Need::clearCoat($bench->plan->productOf($bench->step($finding->stepId))->material->sheen ?? Sheen::Gloss),
                 ),
             ],
             default => [],

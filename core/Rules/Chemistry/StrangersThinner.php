@@ -30,7 +30,7 @@ final class StrangersThinner extends RuleBase
     {
         $thinner = $situation->step->thinner;
         $product = $situation->product;
-        if ($thinner === null || $product === null || in_array($thinner, $product->family->ownThinners(), true)) {
+        if ($thinner === null || $product === null || in_array($thinner, $product->material->family->ownThinners(), true)) {
             return null;
         }
 
@@ -38,7 +38,7 @@ final class StrangersThinner extends RuleBase
             Severity::Risk,
             $situation,
             $below,
-            "“{$product->name}” is {$product->family->label()}; {$thinner->label()} is a stranger to it.",
+            "“{$product->name}” is {$product->material->family->label()}; {$thinner->label()} is a stranger to it.",
         );
     }
 
@@ -46,7 +46,7 @@ final class StrangersThinner extends RuleBase
     {
         $remedies = [$bench->withoutThinner($finding->stepId)];
         $product = $bench->plan->productOf($bench->step($finding->stepId));
-        foreach ($product?->family->ownThinners() ?? [] as $carrier) {
+        foreach ($product?->material->family->ownThinners() ?? [] as $carrier) {
             $remedies[] = $bench->thinnedWith($finding->stepId, $carrier);
         }
 

@@ -25,47 +25,37 @@ final class CleanedOutsideWindow extends RuleBase
     public function examine(Situation $situation, Strata $below): ?Finding
     {
         $window = $situation->cleanUpWindow();
-        $after = $situation->step->cleanUp?->afterMinutes;
-        if ($window === null || $after === null) {
+        $last = $situation->step->cleanedAfter();
+        if ($window === null || $last === null) {
             return null;
         }
+        $first = $situation->step->cleanUp[0]->afterMinutes;
         $name = $situation->technique->name;
-        $facts = ['earliest' => $window->earliest];
-        if ($after < $window->earliest) {
-            return $this->finding(
+        [$severity, $says] = match (true) {
+            $first < $window->earliest => [
                 Severity::Stop,
-                $situation,
-                $below,
-                "{$name} is cleaned after ".
-                    Minutes::inWords($after).
-                    ", before it is {$window->sign}: the brush takes all of it out.",
-                $facts,
-            );
-        }
-        if ($window->latest !== null && $after > $window->latest) {
-            return $this->finding(
+                Minutes::inWords($first).", before it is {$window->sign}: the brush takes all of it out.",
+            ],
+            $window->latest !== null && $last > $window->latest => [
                 Severity::Stop,
-                $situation,
-                $below,
-                "{$name} is cleaned after ".Minutes::inWords($after).': it has set hard and will not move.',
-                $facts,
-            );
-        }
-        if ($window->bestUntil !== null && $after > $window->bestUntil) {
-            return $this->finding(
+                Minutes::inWords($last).': it has set hard and will not move.',
+            ],
+            $window->bestUntil !== null && $last > $window->bestUntil => [
                 Severity::Note,
-                $situation,
-                $below,
-                "{$name} is cleaned after ".Minutes::inWords($after).': it comes off only with effort.',
-                $facts,
-            );
-        }
+                Minutes::inWords($last).': it comes off only with effort.',
+            ],
+            default => [null, ''],
+        };
 
-        return null;
+        return $severity === null
+            ? null
+            : $this->finding($severity, $situation, $below, "{$name} is cleaned after {$says}", [
+                'earliest' => $window->earliest,
+            ]);
     }
 
     public function remedies(Finding $finding, Workbench $bench): array
     {
-        return array_filter([$bench->cleanUpAfter($finding->stepId, (int) $finding->facts['earliest'] + 10)]);
+        return [$bench->cleanUpAfter($finding->stepId, (int) $finding->facts['earliest'] + 10)];
     }
 }

@@ -33,7 +33,7 @@ final class DampAir extends RuleBase
     public function examine(Situation $situation, Strata $below): ?Finding
     {
         $humidity = $situation->plan->bench->humidityPercent;
-        $isLacquer = $situation->product?->family === BinderFamily::Lacquer;
+        $isLacquer = $situation->product?->material->family === BinderFamily::Lacquer;
         if (
             $humidity <= ($isLacquer ? self::LACQUER_BLUSHES : self::WATER_CRAZES) ||
             (! $isLacquer && $situation->step->coats < 2)

@@ -11,7 +11,6 @@ use Ulvrach\Rules\Finding;
 use Ulvrach\Rules\Remedy\Workbench;
 use Ulvrach\Rules\RuleBase;
 use Ulvrach\Rules\Severity;
-use Ulvrach\Shelf\StarterShelf;
 use Ulvrach\Technique\TechniqueKind;
 
 final class LiftOffCoatTooTough extends RuleBase
@@ -66,12 +65,7 @@ final class LiftOffCoatTooTough extends RuleBase
 
         return [
             ...is_string($coat) ? [$bench->inCoats($coat, 1), $bench->inCoats($coat, self::MOST_COATS)] : [],
-            $bench->insteadUse(
-                $finding->stepId,
-                'sponge-chips',
-                StarterShelf::chips(),
-                'Apply the chips with a sponge instead',
-            ),
+            $bench->chipsInstead($finding->stepId, 'sponge-chips', 'Apply the chips with a sponge instead'),
             $bench->leaveOut($finding->stepId, $finding->zones),
         ];
     }

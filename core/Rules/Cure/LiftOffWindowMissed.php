@@ -12,7 +12,6 @@ use Ulvrach\Rules\Finding;
 use Ulvrach\Rules\Remedy\Workbench;
 use Ulvrach\Rules\RuleBase;
 use Ulvrach\Rules\Severity;
-use Ulvrach\Shelf\StarterShelf;
 use Ulvrach\Technique\TechniqueKind;
 
 final class LiftOffWindowMissed extends RuleBase
@@ -49,12 +48,7 @@ final class LiftOffWindowMissed extends RuleBase
             $bench->moveAfter($finding->stepId, $after),
             ...$isLift
                 ? [
-                    $bench->insteadUse(
-                        $finding->stepId,
-                        'sponge-chips',
-                        StarterShelf::chips(),
-                        'Apply the chips with a sponge instead',
-                    ),
+                    $bench->chipsInstead($finding->stepId, 'sponge-chips', 'Apply the chips with a sponge instead'),
                 ]
                 : [],
             ...$isLift && $film !== null

@@ -24,26 +24,24 @@ final class SectionLargerThanWindow extends RuleBase
 
     public function concerns(Situation $situation): bool
     {
-        return $situation->step->cleanUp !== null;
+        return $situation->step->cleanUp !== [];
     }
 
     public function examine(Situation $situation, Strata $below): ?Finding
     {
         $window = $situation->cleanUpWindow();
-        if ($window === null || $window->latest === null || $situation->step->cleanUp === null) {
+        if ($window === null || $window->latest === null || $situation->step->cleanUp === []) {
             return null;
         }
-        $area = 0.0;
-        foreach ($situation->step->zones as $zone) {
-            $area += $situation->plan->zones[$zone]->areaCm2;
-        }
+        $area = $situation->work->area();
+        $after = $situation->step->cleanUp[0]->afterMinutes;
         // In the order in which it was applied: the first point waits while the rest is applied, the last one while the
         // rest is cleaned.
         $longest =
-            $situation->step->cleanUp->afterMinutes +
+            $after +
             (int) ceil(($area / 100) * max($situation->technique->applyMinutes, $situation->technique->cleanMinutes));
         $limit = $window->bestUntil ?? $window->latest;
-        if ($longest <= $limit || $situation->step->cleanUp->afterMinutes > $limit) {
+        if ($longest <= $limit || $after > $limit) {
             return null;
         }
 
@@ -51,18 +49,13 @@ final class SectionLargerThanWindow extends RuleBase
             $longest > $window->latest ? Severity::Stop : Severity::Risk,
             $situation,
             $below,
-            'In one go the last of '.
-                round($area).
-                ' cm² is reached after '.
-                Minutes::inWords($longest).
-                '; it cleans easily for '.
-                Minutes::inWords($limit).
-                '.',
+            'In one go the last of '.round($area).' cm² is reached after '.Minutes::inWords($longest)
+                .'; it cleans easily for '.Minutes::inWords($limit).'.',
         );
     }
 
     public function remedies(Finding $finding, Workbench $bench): array
     {
-        return array_filter([$bench->splitByZones($finding->stepId)]);
+        return [$bench->splitByZones($finding->stepId)];
     }
 }

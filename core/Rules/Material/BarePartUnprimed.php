@@ -10,7 +10,6 @@ use Ulvrach\Rules\Finding;
 use Ulvrach\Rules\Remedy\Workbench;
 use Ulvrach\Rules\RuleBase;
 use Ulvrach\Rules\Severity;
-use Ulvrach\Shelf\StarterShelf;
 use Ulvrach\Technique\TechniqueKind;
 
 final class BarePartUnprimed extends RuleBase
@@ -49,7 +48,6 @@ final class BarePartUnprimed extends RuleBase
             $bench->insertBefore(
                 $bench->indexOf($finding->stepId),
                 'prime',
-                StarterShelf::primer(),
                 $finding->zones,
                 'Prime these parts first',
             ),

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Ulvrach\Rules\Material;
 
-use Ulvrach\Colour\Lab;
 use Ulvrach\Evaluation\Layer;
 use Ulvrach\Evaluation\Strata;
 use Ulvrach\Plan\Plan;
@@ -59,12 +58,10 @@ final class EarthTonesDiffer extends EndRule implements PlanRule
     {
         $product = $bench->plan->products[(string) $finding->facts['other']];
 
-        return array_values(
-            array_filter([
-                $bench->withProduct($finding->stepId, $product),
-                $bench->leaveOut($finding->stepId, $finding->zones),
-            ]),
-        );
+        return [
+            $bench->withProduct($finding->stepId, $product),
+            $bench->leaveOut($finding->stepId, $finding->zones),
+        ];
     }
 
     /**
@@ -76,7 +73,7 @@ final class EarthTonesDiffer extends EndRule implements PlanRule
         $seen = [];
         foreach ($strata as $zone) {
             foreach ($zone->layers as $layer) {
-                if ($layer->technique->role->isEarth() && $layer->product->colour !== null) {
+                if ($layer->technique->role->isEarth() && $layer->product->material->colour !== null) {
                     $seen[] = [$layer, $zone];
                 }
             }
@@ -89,8 +86,7 @@ final class EarthTonesDiffer extends EndRule implements PlanRule
     private function differ(Layer $one, Layer $other): bool
     {
         $turn = abs(
-            Lab::fromHex($one->product->colour ?? '#000000')->hue() -
-                Lab::fromHex($other->product->colour ?? '#000000')->hue(),
+            ($one->product->material->colour?->hue() ?? 0.0) - ($other->product->material->colour?->hue() ?? 0.0),
         );
 
         return min($turn, 360 - $turn) > self::ANOTHER_EARTH;

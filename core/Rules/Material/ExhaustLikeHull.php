@@ -13,7 +13,6 @@ use Ulvrach\Rules\JourneyRule;
 use Ulvrach\Rules\Remedy\Workbench;
 use Ulvrach\Rules\RuleKind;
 use Ulvrach\Rules\Severity;
-use Ulvrach\Shelf\StarterShelf;
 use Ulvrach\Technique\TechniqueKind;
 
 final class ExhaustLikeHull extends EndRule implements JourneyRule
@@ -37,7 +36,7 @@ final class ExhaustLikeHull extends EndRule implements JourneyRule
 
         return $this->findingOn(
             Severity::Note,
-            $plan->steps[$zone->journey[count($zone->journey) - 1]]->id,
+            $plan->steps[(int) $zone->lastStep()]->id,
             $zone,
             'The exhaust is finished like the hull.',
         );
@@ -49,7 +48,6 @@ final class ExhaustLikeHull extends EndRule implements JourneyRule
             $bench->insertBefore(
                 $bench->indexOf($finding->stepId) + 1,
                 'rust-pigment',
-                StarterShelf::pigmentRust(),
                 $finding->zones,
                 'Rust it with pigment',
             ),

@@ -13,7 +13,6 @@ use Ulvrach\Rules\PlanRule;
 use Ulvrach\Rules\Remedy\Workbench;
 use Ulvrach\Rules\RuleKind;
 use Ulvrach\Rules\Severity;
-use Ulvrach\Shelf\StarterShelf;
 use Ulvrach\Technique\TechniqueKind;
 
 final class InteriorLeftClean extends EndRule implements PlanRule
@@ -41,7 +40,7 @@ final class InteriorLeftClean extends EndRule implements PlanRule
                 $findings[] = [
                     $this->findingOn(
                         Severity::Note,
-                        $plan->steps[$zone->journey[count($zone->journey) - 1]]->id,
+                        $plan->steps[(int) $zone->lastStep()]->id,
                         $zone,
                         'Outside there is mud, inside there is none.',
                     ),
@@ -59,7 +58,6 @@ final class InteriorLeftClean extends EndRule implements PlanRule
             $bench->insertBefore(
                 count($bench->plan->steps),
                 'dry-pigment',
-                StarterShelf::pigmentEarth(),
                 $finding->zones,
                 'Put a little earth on its floor',
             ),

@@ -13,7 +13,6 @@ use Ulvrach\Rules\JourneyRule;
 use Ulvrach\Rules\Remedy\Workbench;
 use Ulvrach\Rules\RuleKind;
 use Ulvrach\Rules\Severity;
-use Ulvrach\Shelf\StarterShelf;
 use Ulvrach\Technique\ColourRole;
 use Ulvrach\Technique\TechniqueKind;
 
@@ -46,7 +45,6 @@ final class MarkingsFactoryFresh extends EndRule implements JourneyRule
             $bench->insertBefore(
                 count($bench->plan->steps),
                 'dust-mist',
-                StarterShelf::paintSand(),
                 $finding->zones,
                 'Veil them with a little dust',
             ),

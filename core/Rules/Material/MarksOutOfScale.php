@@ -11,7 +11,6 @@ use Ulvrach\Rules\Remedy\Workbench;
 use Ulvrach\Rules\RuleBase;
 use Ulvrach\Rules\RuleKind;
 use Ulvrach\Rules\Severity;
-use Ulvrach\Shelf\StarterShelf;
 use Ulvrach\Technique\TechniqueKind;
 
 final class MarksOutOfScale extends RuleBase
@@ -62,12 +61,7 @@ final class MarksOutOfScale extends RuleBase
         $finer =
             $bench->techniqueOf($finding->stepId)->kind === TechniqueKind::Chips
                 ? [
-                    $bench->insteadUse(
-                        $finding->stepId,
-                        'brush-chips',
-                        StarterShelf::chips(),
-                        'Paint them with the finest brush instead',
-                    ),
+                    $bench->chipsInstead($finding->stepId, 'brush-chips', 'Paint them with the finest brush instead'),
                 ]
                 : [];
 

@@ -12,7 +12,6 @@ use Ulvrach\Rules\PlanRule;
 use Ulvrach\Rules\Remedy\Workbench;
 use Ulvrach\Rules\RuleKind;
 use Ulvrach\Rules\Severity;
-use Ulvrach\Shelf\StarterShelf;
 use Ulvrach\Technique\TechniqueKind;
 
 final class MaterialNotToldApart extends EndRule implements PlanRule
@@ -63,19 +62,19 @@ final class MaterialNotToldApart extends EndRule implements PlanRule
     public function remedies(Finding $finding, Workbench $bench): array
     {
         $depicts = $bench->plan->zones[$finding->zones[0]]->depicts;
-        [$technique, $product] = match ($depicts) {
-            DepictedMaterial::Rubber => ['paint-rubber', StarterShelf::paintRubber()],
-            DepictedMaterial::Wood => ['paint-wood', StarterShelf::paintWood()],
-            default => ['paint-canvas', StarterShelf::paintCanvas()],
+        $technique = match ($depicts) {
+            DepictedMaterial::Rubber => 'paint-rubber',
+            DepictedMaterial::Wood => 'paint-wood',
+            default => 'paint-canvas',
         };
 
         return [
             $bench->insertBefore(
                 $bench->indexOf($finding->stepId) + 1,
                 $technique,
-                $product,
                 $finding->zones,
                 'Paint it in a colour of its own',
+                $bench->needSeenOn($technique, $finding->zones, $bench->indexOf($finding->stepId) + 1),
             ),
         ];
     }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Ulvrach\Rules\Material;
 
+use Ulvrach\Colour\Lab;
+use Ulvrach\Material\Need;
 use Ulvrach\Plan\Plan;
 use Ulvrach\Rules\EndRule;
 use Ulvrach\Rules\Finding;
@@ -11,7 +13,6 @@ use Ulvrach\Rules\PlanRule;
 use Ulvrach\Rules\Remedy\Workbench;
 use Ulvrach\Rules\RuleKind;
 use Ulvrach\Rules\Severity;
-use Ulvrach\Shelf\StarterShelf;
 use Ulvrach\Technique\TechniqueKind;
 
 final class OneEarthTone extends EndRule implements PlanRule
@@ -54,15 +55,33 @@ final class OneEarthTone extends EndRule implements PlanRule
             : [];
     }
 
+    /** L* by which damp earth is darker than the same earth dry, and CIEDE2000 at which two tones are told apart. */
+    private const DAMP = 16.0;
+
+    private const ANOTHER_TONE = 6.0;
+
+    /** The same earth, damp. */
+    private function darkerTone(Finding $finding, Workbench $bench): ?Need
+    {
+        $dry = $bench->plan->productOf($bench->step($finding->stepId))?->material->colour;
+
+        return $dry === null
+            ? null
+            : $bench
+                ->need('speckle')
+                ->inColour(new Lab(max(0.0, $dry->l - self::DAMP), $dry->a, $dry->b))
+                ->apartFrom([$dry], self::ANOTHER_TONE);
+    }
+
     public function remedies(Finding $finding, Workbench $bench): array
     {
         return [
             $bench->insertBefore(
                 $bench->indexOf($finding->stepId) + 1,
                 'speckle',
-                StarterShelf::mudDark(),
                 $finding->zones,
                 'Speckle it with a darker tone',
+                $this->darkerTone($finding, $bench),
             ),
         ];
     }

@@ -11,7 +11,6 @@ use Ulvrach\Rules\PlanRule;
 use Ulvrach\Rules\Remedy\Workbench;
 use Ulvrach\Rules\RuleKind;
 use Ulvrach\Rules\Severity;
-use Ulvrach\Shelf\StarterShelf;
 use Ulvrach\Technique\TechniqueKind;
 
 final class OneKindOfChips extends EndRule implements PlanRule
@@ -56,9 +55,9 @@ final class OneKindOfChips extends EndRule implements PlanRule
             $bench->insertBefore(
                 $bench->indexOf($finding->stepId) + 1,
                 $code,
-                StarterShelf::chips(),
                 $finding->zones,
                 $code === 'brush-chips' ? 'Add some by brush' : 'Add some by sponge',
+                $bench->needSeenOn($code, $finding->zones, $bench->indexOf($finding->stepId)),
             ),
         ];
     }

@@ -12,7 +12,6 @@ use Ulvrach\Rules\PlanRule;
 use Ulvrach\Rules\Remedy\Workbench;
 use Ulvrach\Rules\RuleKind;
 use Ulvrach\Rules\Severity;
-use Ulvrach\Shelf\StarterShelf;
 
 final class StowageLikeHull extends EndRule implements PlanRule
 {
@@ -44,11 +43,9 @@ final class StowageLikeHull extends EndRule implements PlanRule
             ) {
                 continue;
             }
-            if (
-                Lab::fromHex($paint->product->colour ?? '#000000')->differenceTo(
-                    Lab::fromHex($hull->product->colour ?? '#000000'),
-                ) < self::HARDLY_APART
-            ) {
+            $own = $paint->product->material->colour;
+            $body = $hull->product->material->colour;
+            if ($own !== null && $body !== null && $own->differenceTo($body) < self::HARDLY_APART) {
                 $number = $hull->stepIndex + 1;
                 $findings[] = [
                     $this->findingOn(
@@ -56,6 +53,7 @@ final class StowageLikeHull extends EndRule implements PlanRule
                         $paint->stepId,
                         $zone,
                         "Its colour is hardly told from the paint of step {$number}.",
+                        ['body' => $body->toHex()],
                     ),
                     $zone,
                 ];
@@ -67,6 +65,16 @@ final class StowageLikeHull extends EndRule implements PlanRule
 
     public function remedies(Finding $finding, Workbench $bench): array
     {
-        return array_filter([$bench->withProduct($finding->stepId, StarterShelf::paintCanvas())]);
+        $body = Lab::fromHex((string) $finding->facts['body']);
+
+        return [
+            $bench->withProduct(
+                $finding->stepId,
+                $bench
+                    ->need('paint-canvas')
+                    ->inFamilies(...$bench->techniqueOf($finding->stepId)->families)
+                    ->apartFrom([$body], self::HARDLY_APART),
+            ),
+        ];
     }
 }

@@ -13,7 +13,6 @@ use Ulvrach\Rules\JourneyRule;
 use Ulvrach\Rules\Remedy\Workbench;
 use Ulvrach\Rules\RuleKind;
 use Ulvrach\Rules\Severity;
-use Ulvrach\Shelf\StarterShelf;
 use Ulvrach\Technique\TechniqueKind;
 
 final class TrackFacesUnpolished extends EndRule implements JourneyRule
@@ -37,7 +36,7 @@ final class TrackFacesUnpolished extends EndRule implements JourneyRule
 
         return $this->findingOn(
             Severity::Note,
-            $plan->steps[$zone->journey[count($zone->journey) - 1]]->id,
+            $plan->steps[(int) $zone->lastStep()]->id,
             $zone,
             'The faces that run stay as dull as the rest.',
         );
@@ -49,7 +48,6 @@ final class TrackFacesUnpolished extends EndRule implements JourneyRule
             $bench->insertBefore(
                 count($bench->plan->steps),
                 'track-polish',
-                StarterShelf::steelPencil(),
                 $finding->zones,
                 'Polish the contact faces last',
             ),

@@ -10,7 +10,6 @@ use Ulvrach\Rules\Finding;
 use Ulvrach\Rules\Remedy\Workbench;
 use Ulvrach\Rules\RuleBase;
 use Ulvrach\Rules\Severity;
-use Ulvrach\Shelf\StarterShelf;
 use Ulvrach\Technique\TechniqueKind;
 
 final class ClosedInUnfinished extends RuleBase
@@ -39,7 +38,6 @@ final class ClosedInUnfinished extends RuleBase
             $bench->insertBefore(
                 $bench->indexOf($finding->stepId),
                 'spray-colour',
-                StarterShelf::paintGrey(),
                 $finding->zones,
                 'Spray it before',
             ),

@@ -11,7 +11,6 @@ use Ulvrach\Rules\Remedy\Workbench;
 use Ulvrach\Rules\RuleBase;
 use Ulvrach\Rules\RuleKind;
 use Ulvrach\Rules\Severity;
-use Ulvrach\Shelf\StarterShelf;
 use Ulvrach\Technique\TechniqueKind;
 
 final class DecalWithoutSoftener extends RuleBase
@@ -50,7 +49,6 @@ final class DecalWithoutSoftener extends RuleBase
             $bench->insertBefore(
                 $bench->indexOf($decal) + 1,
                 'decal-softener',
-                StarterShelf::softener(),
                 $finding->zones,
                 'Soften them first',
             ),

@@ -13,7 +13,6 @@ use Ulvrach\Rules\JourneyRule;
 use Ulvrach\Rules\Remedy\Workbench;
 use Ulvrach\Rules\RuleKind;
 use Ulvrach\Rules\Severity;
-use Ulvrach\Shelf\StarterShelf;
 
 final class EndsWithoutMatteCoat extends EndRule implements JourneyRule
 {
@@ -37,7 +36,7 @@ final class EndsWithoutMatteCoat extends EndRule implements JourneyRule
 
         return $this->findingOn(
             Severity::Risk,
-            $plan->steps[$zone->journey[count($zone->journey) - 1]]->id,
+            $plan->steps[(int) $zone->lastStep()]->id,
             $zone,
             "The finish ends {$sheen->value} here.",
         );
@@ -49,7 +48,6 @@ final class EndsWithoutMatteCoat extends EndRule implements JourneyRule
             $bench->insertBefore(
                 count($bench->plan->steps),
                 'final-coat',
-                StarterShelf::clear(Sheen::Matte),
                 $finding->zones,
                 'End with a matte coat',
             ),

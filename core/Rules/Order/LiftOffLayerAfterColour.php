@@ -4,48 +4,59 @@ declare(strict_types=1);
 
 namespace Ulvrach\Rules\Order;
 
-use Ulvrach\Evaluation\Situation;
+use Ulvrach\Evaluation\Layer;
 use Ulvrach\Evaluation\Strata;
+use Ulvrach\Plan\Plan;
+use Ulvrach\Rules\EndRule;
 use Ulvrach\Rules\Finding;
+use Ulvrach\Rules\PlanRule;
 use Ulvrach\Rules\Remedy\Workbench;
-use Ulvrach\Rules\RuleBase;
 use Ulvrach\Rules\Severity;
 use Ulvrach\Technique\TechniqueKind;
 use Ulvrach\Technique\TechniqueLibrary;
 
-final class LiftOffLayerAfterColour extends RuleBase
+final class LiftOffLayerAfterColour extends EndRule implements PlanRule
 {
     public const CODE = 'lift-off-layer-after-colour';
 
     public const EXPLANATION = 'A chipping film lifts only what is sprayed over it; under it, the colour is out of '
         .'its reach.';
 
-    protected const WATCHES = [TechniqueKind::ReleaseFilm];
-
-    public function examine(Situation $situation, Strata $below): ?Finding
+    public function overall(Plan $plan, array $strata): array
     {
-        if (! $below->has(TechniqueKind::Colour)) {
-            return null;
-        }
-        foreach ($below->journey as $index) {
-            if ($index <= $situation->index) {
-                continue;
-            }
-            $kind = TechniqueLibrary::get($situation->plan->steps[$index]->technique)->kind;
-            if ($kind->paints()) {
-                return null;
-            }
-            if ($kind === TechniqueKind::LiftOff) {
-                break;
+        $findings = [];
+        foreach ($strata as $zone) {
+            $hasColour = false;
+            foreach ($zone->layers as $layer) {
+                if ($layer->kind === TechniqueKind::ReleaseFilm && $hasColour && ! $this->isPainted($layer, $zone, $plan)) {
+                    $findings[] = [
+                        $this->findingOn(
+                            Severity::Stop,
+                            $layer->stepId,
+                            $zone,
+                            'No colour follows on this film: the one it should lift already lies below it.',
+                        ),
+                        $zone,
+                    ];
+                }
+                $hasColour = $hasColour || $layer->kind === TechniqueKind::Colour;
             }
         }
 
-        return $this->finding(
-            Severity::Stop,
-            $situation,
-            $below,
-            'No colour follows on this film: the one it should lift already lies below it.',
-        );
+        return $findings;
+    }
+
+    /** Whether paint comes over the film before anything is lifted. */
+    private function isPainted(Layer $film, Strata $zone, Plan $plan): bool
+    {
+        foreach ($zone->journey as $index) {
+            $kind = TechniqueLibrary::get($plan->steps[$index]->technique)->kind;
+            if ($index > $film->stepIndex && ($kind->paints() || $kind === TechniqueKind::LiftOff)) {
+                return $kind->paints();
+            }
+        }
+
+        return false;
     }
 
     public function remedies(Finding $finding, Workbench $bench): array
@@ -69,9 +80,9 @@ final class LiftOffLayerAfterColour extends RuleBase
             $remedies[] = $bench->insertBefore(
                 $bench->indexOf($finding->stepId) + 1,
                 'spray-colour',
-                $again,
                 $finding->zones,
                 "Spray the colour of step {$number} once more, over the film",
+                $again,
                 1,
             );
         }

@@ -6,6 +6,7 @@ namespace Ulvrach\Rules\Order;
 
 use Ulvrach\Chemistry\Sheen;
 use Ulvrach\Evaluation\Strata;
+use Ulvrach\Material\Need;
 use Ulvrach\Plan\Plan;
 use Ulvrach\Rules\EndRule;
 use Ulvrach\Rules\Finding;
@@ -13,7 +14,6 @@ use Ulvrach\Rules\JourneyRule;
 use Ulvrach\Rules\Remedy\Workbench;
 use Ulvrach\Rules\RuleKind;
 use Ulvrach\Rules\Severity;
-use Ulvrach\Shelf\StarterShelf;
 use Ulvrach\Technique\TechniqueKind;
 
 final class LiftedChipsUnsealed extends EndRule implements JourneyRule
@@ -46,14 +46,13 @@ final class LiftedChipsUnsealed extends EndRule implements JourneyRule
             $bench->insertBefore(
                 $bench->indexOf($finding->stepId) + 1,
                 'clear-coat',
-                StarterShelf::clear(Sheen::Matte),
                 $finding->zones,
                 'Seal them afterwards',
+                Need::clearCoat(Sheen::Matte),
             ),
             $bench->insertBefore(
                 count($bench->plan->steps),
                 'final-coat',
-                StarterShelf::clear(Sheen::Matte),
                 $finding->zones,
                 'Seal them at the end',
             ),

@@ -27,7 +27,7 @@ final class MarkingsStained extends RuleBase
     public function examine(Situation $situation, Strata $below): ?Finding
     {
         foreach ($below->exposed() as $layer) {
-            if ($layer->kind === TechniqueKind::Decal && $situation->product?->colour !== null) {
+            if ($layer->kind === TechniqueKind::Decal && $situation->product?->material->colour !== null) {
                 $number = $layer->stepIndex + 1;
 
                 return $this->finding(

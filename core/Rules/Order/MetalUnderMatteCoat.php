@@ -27,7 +27,7 @@ final class MetalUnderMatteCoat extends RuleBase
 
     public function concerns(Situation $situation): bool
     {
-        return $situation->product?->sheen === Sheen::Matte;
+        return $situation->product?->material->sheen === Sheen::Matte;
     }
 
     public function examine(Situation $situation, Strata $below): ?Finding

@@ -11,7 +11,6 @@ use Ulvrach\Rules\Finding;
 use Ulvrach\Rules\Remedy\Workbench;
 use Ulvrach\Rules\RuleBase;
 use Ulvrach\Rules\Severity;
-use Ulvrach\Shelf\StarterShelf;
 use Ulvrach\Technique\Application;
 use Ulvrach\Technique\TechniqueKind;
 
@@ -67,7 +66,6 @@ final class NothingToLift extends RuleBase
             $remedies[] = $bench->insertBefore(
                 $bench->indexOf($colour->id),
                 'chipping-fluid',
-                StarterShelf::chippingFluid(),
                 $finding->zones,
                 "Put chipping fluid under {$bench->named($colour->id)}",
             );
@@ -75,12 +73,7 @@ final class NothingToLift extends RuleBase
         if ($colour !== null && is_string($film)) {
             $remedies[] = $bench->moveBefore($film, $colour->id);
         }
-        $remedies[] = $bench->insteadUse(
-            $finding->stepId,
-            'sponge-chips',
-            StarterShelf::chips(),
-            'Apply the chips with a sponge instead',
-        );
+        $remedies[] = $bench->chipsInstead($finding->stepId, 'sponge-chips', 'Apply the chips with a sponge instead');
         $remedies[] = $bench->leaveOut($finding->stepId, $finding->zones);
 
         return $remedies;

@@ -6,11 +6,12 @@ namespace Ulvrach\Rules\Order;
 
 use Ulvrach\Evaluation\Situation;
 use Ulvrach\Evaluation\Strata;
+use Ulvrach\Material\Need;
 use Ulvrach\Rules\Finding;
 use Ulvrach\Rules\Remedy\Workbench;
 use Ulvrach\Rules\RuleBase;
 use Ulvrach\Rules\Severity;
-use Ulvrach\Shelf\StarterShelf;
+use Ulvrach\Technique\Library\Families;
 use Ulvrach\Technique\TechniqueKind;
 
 final class NothingUnderneathToShow extends RuleBase
@@ -37,6 +38,18 @@ final class NothingUnderneathToShow extends RuleBase
         );
     }
 
+    /** Dark as worn steel, and another colour than the one that comes over the film. */
+    private function chipColour(Finding $finding, Workbench $bench): Need
+    {
+        $over = $bench->firstStepOfKindAfter($finding->stepId, [TechniqueKind::Colour], $finding->zones[0]);
+        $colour = $over === null ? null : $bench->plan->productOf($over)?->material->colour;
+
+        return $bench
+            ->need('sponge-chips')
+            ->inFamilies(...Families::PAINTS)
+            ->apartFrom($colour === null ? [] : [$colour], Workbench::SEEN);
+    }
+
     public function remedies(Finding $finding, Workbench $bench): array
     {
         $index = $bench->indexOf($finding->stepId);
@@ -45,9 +58,9 @@ final class NothingUnderneathToShow extends RuleBase
             $bench->insertBefore(
                 $index,
                 'spray-colour',
-                StarterShelf::chips(),
                 $finding->zones,
                 'Spray a dark chip colour under it',
+                $this->chipColour($finding, $bench),
             ),
             $bench->leaveOut($finding->stepId, $finding->zones),
         ];

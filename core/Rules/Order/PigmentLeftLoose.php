@@ -12,7 +12,6 @@ use Ulvrach\Rules\JourneyRule;
 use Ulvrach\Rules\Remedy\Workbench;
 use Ulvrach\Rules\RuleKind;
 use Ulvrach\Rules\Severity;
-use Ulvrach\Shelf\StarterShelf;
 use Ulvrach\Technique\TechniqueKind;
 
 final class PigmentLeftLoose extends EndRule implements JourneyRule
@@ -39,7 +38,6 @@ final class PigmentLeftLoose extends EndRule implements JourneyRule
             $bench->insertBefore(
                 $bench->indexOf($finding->stepId) + 1,
                 'fix-pigment',
-                StarterShelf::fixer(),
                 $finding->zones,
                 'Fix it afterwards',
             ),

@@ -11,7 +11,6 @@ use Ulvrach\Rules\Remedy\Workbench;
 use Ulvrach\Rules\RuleBase;
 use Ulvrach\Rules\RuleKind;
 use Ulvrach\Rules\Severity;
-use Ulvrach\Shelf\StarterShelf;
 use Ulvrach\Technique\TechniqueKind;
 
 final class StreakWithoutSource extends RuleBase
@@ -50,9 +49,9 @@ final class StreakWithoutSource extends RuleBase
             $bench->insertBefore(
                 $bench->indexOf($finding->stepId),
                 'brush-chips',
-                StarterShelf::chips(),
                 $finding->zones,
                 'Paint chips first',
+                $bench->needSeenOn('brush-chips', $finding->zones, $bench->indexOf($finding->stepId)),
             ),
             $bench->leaveOut($finding->stepId, $finding->zones),
         ];

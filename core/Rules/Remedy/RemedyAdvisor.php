@@ -4,16 +4,17 @@ declare(strict_types=1);
 
 namespace Ulvrach\Rules\Remedy;
 
-use Ulvrach\Evaluation\Evaluation;
-use Ulvrach\Evaluation\Evaluator;
+use Ulvrach\Log\Past;
+use Ulvrach\Material\Shelf;
 use Ulvrach\Plan\Edit\EditRefused;
 use Ulvrach\Plan\Edit\ReplaceStep;
-use Ulvrach\Plan\Plan;
 use Ulvrach\Rules\Cure\MaskOnSoftPaint;
 use Ulvrach\Rules\Cure\TooEarly;
+use Ulvrach\Rules\Evaluator;
 use Ulvrach\Rules\Finding;
 use Ulvrach\Rules\RuleBook;
 use Ulvrach\Rules\Severity;
+use Ulvrach\Rules\Verdict;
 
 /**
  * Offers only remedies that work: each candidate of a rule is applied to a copy of the plan, which is evaluated again.
@@ -30,12 +31,16 @@ final readonly class RemedyAdvisor
     ) {
     }
 
-    /** @return list<ProvedRemedy> the rule's order kept; the same edits are offered once */
-    public function for(Finding $finding, Evaluation $before): array
+    /**
+     * @param  Shelf|null  $own  the jars that the person owns; null: nobody has said
+     * @return list<ProvedRemedy> the rule's order kept; the same edits are offered once
+     */
+    public function for(Finding $finding, Verdict $before, ?Shelf $own = null): array
     {
         $proved = [];
-        foreach ($this->rules->rules[$finding->code]->remedies($finding, new Workbench($before)) as $remedy) {
-            $after = $this->after($remedy, $before->plan);
+        $rule = $this->rules->rules[$finding->code];
+        foreach (array_filter($rule->remedies($finding, new Workbench($before, $own))) as $remedy) {
+            $after = $this->after($remedy, $before);
             if ($after !== null && $this->stops($after, $before) !== []) {
                 [$remedy, $after] = $this->withLaterWaits($remedy, $after, $before);
             }
@@ -53,21 +58,21 @@ final readonly class RemedyAdvisor
      * A wait that was right for the plan as it stands may be too short once steps before it have changed: then those
      * steps are done as soon as what lies below them allows.
      *
-     * @return array{Remedy, Evaluation}
+     * @return array{Remedy, Verdict}
      */
-    private function withLaterWaits(Remedy $remedy, Evaluation $after, Evaluation $before): array
+    private function withLaterWaits(Remedy $remedy, Verdict $after, Verdict $before): array
     {
         $waiting = [];
         for ($round = 0; $round < self::MOST_LATER_WAITS; $round++) {
             $early = $this->firstTooEarly($after, $this->stops($after, $before));
             $step = $early === null ? null : $after->plan->steps[$early];
-            if ($step === null || $step->waitMinutes === null || $step->doneAt !== null) {
+            if ($step === null || $step->waitMinutes === null || $before->walk->log->isFinished($step->id)) {
                 break;
             }
             $waiting[] = $early + 1;
             $longer = $step->with(['waitMinutes' => null]);
             $remedy = new Remedy($remedy->label, [...$remedy->edits, new ReplaceStep($longer)]);
-            $after = $this->evaluator->evaluate((new ReplaceStep($longer))->applyTo($after->plan));
+            $after = $this->evaluator->evaluate((new ReplaceStep($longer))->applyTo($after->plan), $before->walk->log);
         }
         $steps = count($waiting) === 1 ? 'step' : 'steps';
 
@@ -86,7 +91,7 @@ final readonly class RemedyAdvisor
      * @param  array<string, true>  $stops
      * @return int|null index of the first step that a new stop calls too early
      */
-    private function firstTooEarly(Evaluation $after, array $stops): ?int
+    private function firstTooEarly(Verdict $after, array $stops): ?int
     {
         foreach ($after->findings as $finding) {
             if (
@@ -100,8 +105,10 @@ final readonly class RemedyAdvisor
         return null;
     }
 
-    private function after(Remedy $remedy, Plan $plan): ?Evaluation
+    /** The plan with the remedy; null: it cannot be applied, or would change what was done already. */
+    private function after(Remedy $remedy, Verdict $before): ?Verdict
     {
+        $plan = $before->plan;
         try {
             foreach ($remedy->edits as $edit) {
                 $plan = $edit->applyTo($plan);
@@ -110,10 +117,12 @@ final readonly class RemedyAdvisor
             return null;
         }
 
-        return $this->evaluator->evaluate($plan);
+        return Past::isKept($before->plan, $plan, $before->walk->log)
+            ? $this->evaluator->evaluate($plan, $before->walk->log)
+            : null;
     }
 
-    private function isStillThere(Finding $finding, Evaluation $after): bool
+    private function isStillThere(Finding $finding, Verdict $after): bool
     {
         foreach ($after->findings as $other) {
             if (
@@ -129,12 +138,12 @@ final readonly class RemedyAdvisor
     }
 
     /** @return array<string, true> stops that the plan did not have, one a step, code and zone */
-    private function stops(Evaluation $after, Evaluation $before): array
+    private function stops(Verdict $after, Verdict $before): array
     {
         return array_diff_key($this->spots($after, true), $this->spots($before, true));
     }
 
-    private function outcome(Remedy $remedy, Evaluation $before, Evaluation $after): ProvedRemedy
+    private function outcome(Remedy $remedy, Verdict $before, Verdict $after): ProvedRemedy
     {
         $was = $this->spots($before, false);
         $is = $this->spots($after, false);
@@ -148,16 +157,16 @@ final readonly class RemedyAdvisor
             remedy: $remedy,
             clears: $findings(array_diff_key($was, $is)),
             brings: $findings(array_diff_key($is, $was)),
-            delayMinutes: $after->lasts() - $before->lasts(),
-            workMinutes: $after->handsOn() - $before->handsOn(),
+            delayMinutes: $after->walk->lasts() - $before->walk->lasts(),
+            workMinutes: $after->walk->handsOn() - $before->walk->handsOn(),
         );
     }
 
     /** @return array<string, true> */
-    private function spots(Evaluation $evaluation, bool $stopsOnly): array
+    private function spots(Verdict $verdict, bool $stopsOnly): array
     {
         $spots = [];
-        foreach ($evaluation->findings as $finding) {
+        foreach ($verdict->findings as $finding) {
             if ($stopsOnly && $finding->severity !== Severity::Stop) {
                 continue;
             }

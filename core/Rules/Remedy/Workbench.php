@@ -6,9 +6,13 @@ namespace Ulvrach\Rules\Remedy;
 
 use Ulvrach\Chemistry\Carrier;
 use Ulvrach\Chemistry\Sheen;
-use Ulvrach\Evaluation\Evaluation;
-use Ulvrach\Evaluation\Strata;
-use Ulvrach\Plan\CleanUp;
+use Ulvrach\Colour\Lab;
+use Ulvrach\Evaluation\Walk;
+use Ulvrach\Material\Need;
+use Ulvrach\Material\Product;
+use Ulvrach\Material\Shelf;
+use Ulvrach\Material\Shelves;
+use Ulvrach\Plan\CleanUpPass;
 use Ulvrach\Plan\Edit\InsertStep;
 use Ulvrach\Plan\Edit\MoveStep;
 use Ulvrach\Plan\Edit\PlanEdit;
@@ -16,23 +20,34 @@ use Ulvrach\Plan\Edit\PutProduct;
 use Ulvrach\Plan\Edit\RemoveStep;
 use Ulvrach\Plan\Edit\ReplaceStep;
 use Ulvrach\Plan\Plan;
-use Ulvrach\Plan\Product;
 use Ulvrach\Plan\Step;
 use Ulvrach\Quantity\Minutes;
-use Ulvrach\Shelf\StarterShelf;
+use Ulvrach\Rules\Verdict;
 use Ulvrach\Technique\Application;
 use Ulvrach\Technique\Technique;
 use Ulvrach\Technique\TechniqueKind;
 use Ulvrach\Technique\TechniqueLibrary;
 
-/** The plan that a finding is about, with the tools that rules make their remedies with. */
+/**
+ * The plan that a finding is about, with the tools that rules make their remedies with. Where a remedy needs a product,
+ * the rule states what it asks of it, and the shelves answer; where they have nothing, there is no such remedy: null.
+ */
 final readonly class Workbench
 {
+    /** CIEDE2000 below which a mark is lost on its ground. */
+    public const SEEN = 10.0;
+
     public Plan $plan;
 
-    public function __construct(public Evaluation $evaluation)
+    public Walk $walk;
+
+    private Shelf $shelf;
+
+    public function __construct(Verdict $verdict, ?Shelf $own = null)
     {
-        $this->plan = $evaluation->plan;
+        $this->plan = $verdict->plan;
+        $this->walk = $verdict->walk;
+        $this->shelf = Shelves::around($this->plan->products, $own);
     }
 
     public function step(string $id): Step
@@ -55,29 +70,72 @@ final readonly class Workbench
         return "step {$number}, ".TechniqueLibrary::get($this->plan->steps[$index]->technique)->name;
     }
 
+    /** What a technique is usually done with. */
+    public function need(string $technique): Need
+    {
+        return Need::of(TechniqueLibrary::get($technique));
+    }
+
+    /**
+     * What a technique is usually done with, told from the paint that it goes on.
+     *
+     * @param  list<string>  $zones
+     * @param  int  $index  of the step before which it is done; the number of steps: at the end
+     */
+    public function needSeenOn(string $technique, array $zones, int $index): Need
+    {
+        return $this->need($technique)->apartFrom($this->coloursOf($zones, $index), self::SEEN);
+    }
+
+    /**
+     * The paints that are seen on zones when a step begins.
+     *
+     * @param  list<string>  $zones
+     * @return list<Lab>
+     */
+    public function coloursOf(array $zones, int $index): array
+    {
+        $colours = [];
+        foreach ($zones as $zone) {
+            $paint = $this->walk->before($index, $zone)->paint();
+            $colour = $paint?->colour();
+            if ($paint !== null && $colour !== null) {
+                $colours[$paint->product->id] = $colour;
+            }
+        }
+
+        return array_values($colours);
+    }
+
     /** @param  list<string>  $zones */
-    public function clearCoatBefore(string $stepId, Sheen $sheen, array $zones): Remedy
+    public function clearCoatBefore(string $stepId, Sheen $sheen, array $zones): ?Remedy
     {
         return $this->insertBefore(
             $this->indexOf($stepId),
             'clear-coat',
-            StarterShelf::clear($sheen),
             $zones,
             "Put a {$sheen->value} clear coat under it",
+            Need::clearCoat($sheen),
         );
     }
 
-    /** @param  list<string>  $zones */
+    /**
+     * @param  list<string>  $zones
+     * @param  Need|null  $need  null: what the technique is usually done with
+     */
     public function insertBefore(
         int $index,
         string $technique,
-        Product $product,
         array $zones,
         string $label,
+        Need|Product|null $need = null,
         ?int $coats = null,
-    ): Remedy {
-        [$product, $edits] = $this->onTheBench($product);
+    ): ?Remedy {
         $data = TechniqueLibrary::get($technique);
+        [$product, $edits] = $this->fetched($need ?? Need::of($data));
+        if ($product === null) {
+            return null;
+        }
         $step = new Step(
             id: $this->newId($technique),
             technique: $technique,
@@ -98,11 +156,11 @@ final readonly class Workbench
     public function waitUntilReady(string $stepId): Remedy
     {
         $index = $this->indexOf($stepId);
-        $times = $this->evaluation->times[$index];
+        $times = $this->walk->times[$index];
         $more = Minutes::inWords(max(0, $times->ready - $times->start));
 
         return new Remedy("Wait until it is ready: {$more} more", [
-            new ReplaceStep($this->plan->steps[$index]->with(['waitMinutes' => null, 'doneAt' => null])),
+            new ReplaceStep($this->plan->steps[$index]->with(['waitMinutes' => null])),
         ]);
     }
 
@@ -152,31 +210,41 @@ final readonly class Workbench
             : new Remedy("Leave out {$names}", [new ReplaceStep($step->onZones($left))]);
     }
 
-    public function cleanUpWith(string $stepId, Carrier $carrier, bool $scrubbed, ?int $afterMinutes = null): ?Remedy
+    /** Every pass of the clean-up with this carrier; null: nothing is cleaned up. */
+    public function cleanUpWith(string $stepId, Carrier $carrier, bool $rubbed): ?Remedy
     {
-        $step = $this->step($stepId);
-        if ($step->cleanUp === null) {
-            return null;
-        }
-        $cleanUp = new CleanUp($carrier, $scrubbed, $afterMinutes ?? $step->cleanUp->afterMinutes);
-        $label = $scrubbed
+        $label = $rubbed
             ? "Clean up with {$carrier->label()}"
             : "Clean up with {$carrier->label()}, wiped and not scrubbed";
 
-        return new Remedy($label, [new ReplaceStep($step->with(['cleanUp' => $cleanUp]))]);
+        return $this->cleanedUp(
+            $stepId,
+            $label,
+            static fn (CleanUpPass $pass) => new CleanUpPass($carrier, $rubbed, $pass->afterMinutes),
+        );
     }
 
+    /** The clean-up so long after applying, its passes as far apart as before. */
     public function cleanUpAfter(string $stepId, int $minutes): ?Remedy
     {
-        $step = $this->step($stepId);
-        if ($step->cleanUp === null) {
-            return null;
-        }
-        $cleanUp = new CleanUp($step->cleanUp->carrier, $step->cleanUp->scrubbed, $minutes);
+        $cleanUp = $this->step($stepId)->cleanUp;
+        $later = $minutes - ($cleanUp === [] ? 0 : $cleanUp[0]->afterMinutes);
 
-        return new Remedy('Clean up after '.Minutes::inWords($minutes), [
-            new ReplaceStep($step->with(['cleanUp' => $cleanUp])),
-        ]);
+        return $this->cleanedUp(
+            $stepId,
+            'Clean up after '.Minutes::inWords($minutes),
+            static fn (CleanUpPass $pass) => new CleanUpPass($pass->carrier, $pass->rubbed, $pass->afterMinutes + $later),
+        );
+    }
+
+    /** @param  \Closure(CleanUpPass): CleanUpPass  $change */
+    private function cleanedUp(string $stepId, string $label, \Closure $change): ?Remedy
+    {
+        $step = $this->step($stepId);
+
+        return $step->cleanUp === []
+            ? null
+            : new Remedy($label, [new ReplaceStep($step->with(['cleanUp' => array_map($change, $step->cleanUp)]))]);
     }
 
     /** @param  list<string>  $zones that the trial is for */
@@ -201,43 +269,48 @@ final readonly class Workbench
         return new Remedy('Try it on a hidden spot first', [new InsertStep($trial, $this->indexOf($stepId))]);
     }
 
-    /** The same step done another way, with a product for it if it has none that fits. */
-    public function insteadUse(string $stepId, string $technique, Product $product, string $label): Remedy
+    /**
+     * The same step done another way.
+     *
+     * @param  Need|null  $need  null: what the technique is usually done with
+     */
+    public function insteadUse(string $stepId, string $technique, string $label, ?Need $need = null): ?Remedy
     {
         $step = $this->step($stepId);
-        [$product, $edits] = $this->onTheBench($product);
         $data = TechniqueLibrary::get($technique);
+        [$product, $edits] = $this->fetched($need ?? Need::of($data));
+        if ($product === null) {
+            return null;
+        }
         $edits[] = new ReplaceStep(
-            new Step(
-                id: $step->id,
-                technique: $technique,
-                product: $product->id,
-                zones: $step->zones,
-                coats: $data->coats,
-                application: $data->application,
-                thinner: null,
-                cleanUp: null,
-                waitMinutes: null,
-                doneAt: $step->doneAt,
-                note: $step->note,
-            ),
+            $step->with([
+                'technique' => $technique,
+                'product' => $product->id,
+                'coats' => $data->coats,
+                'application' => $data->application,
+                'thinner' => null,
+                'cleanUp' => [],
+                'waitMinutes' => null,
+                'accepted' => [],
+            ]),
         );
 
         return new Remedy($label, $edits);
     }
 
-    /** The same step with another product; null: the technique does not take that family. */
-    public function withProduct(string $stepId, Product $wanted): ?Remedy
+    /** The same step with another product; null: nothing on the shelves fits, or it is the one it has. */
+    public function withProduct(string $stepId, Need|Product $need): ?Remedy
     {
         $step = $this->step($stepId);
-        if ($wanted->id === $step->product || ! $this->techniqueOf($stepId)->accepts($wanted->family)) {
+        [$product, $edits] = $this->fetched($need);
+        $fits = $product !== null && $this->techniqueOf($stepId)->accepts($product->material->family);
+        if (! $fits || $product->id === $step->product) {
             return null;
         }
-        $isThere = isset($this->plan->products[$wanted->id]);
 
-        return new Remedy("Use “{$wanted->name}”", [
-            ...$isThere ? [] : [new PutProduct($wanted)],
-            new ReplaceStep($step->with(['product' => $wanted->id])),
+        return new Remedy("Use “{$product->name}”", [
+            ...$edits,
+            new ReplaceStep($step->with(['product' => $product->id])),
         ]);
     }
 
@@ -275,20 +348,7 @@ final readonly class Workbench
             $rounds[$to][] = $zone;
             $areas[$to] += $this->plan->zones[$zone]->areaCm2;
         }
-        $second = new Step(
-            id: $this->newId($step->technique),
-            technique: $step->technique,
-            product: $step->product,
-            zones: $rounds[1],
-            coats: $step->coats,
-            application: $step->application,
-            thinner: $step->thinner,
-            cleanUp: $step->cleanUp,
-            waitMinutes: null,
-            doneAt: null,
-            note: $step->note,
-            accepted: $step->accepted,
-        );
+        $second = $step->with(['id' => $this->newId($step->technique), 'zones' => $rounds[1], 'waitMinutes' => null]);
 
         return new Remedy('In two rounds, cleaned one after the other', [
             new ReplaceStep($step->onZones($rounds[0])),
@@ -303,13 +363,17 @@ final readonly class Workbench
         return new Remedy('Use it as it comes from the jar', [new ReplaceStep($step->with(['thinner' => null]))]);
     }
 
-    public function thinnedWith(string $stepId, Carrier $carrier): Remedy
+    /** Null: that thinner is a stranger to the product. */
+    public function thinnedWith(string $stepId, Carrier $carrier): ?Remedy
     {
         $step = $this->step($stepId);
+        $family = $this->plan->productOf($step)?->material->family;
 
-        return new Remedy("Thin it with {$carrier->label()}", [
-            new ReplaceStep($step->with(['thinner' => $carrier])),
-        ]);
+        return $family === null || ! in_array($carrier, $family->ownThinners(), true)
+            ? null
+            : new Remedy("Thin it with {$carrier->label()}", [
+                new ReplaceStep($step->with(['thinner' => $carrier])),
+            ]);
     }
 
     public function inCoats(string $stepId, int $coats): Remedy
@@ -338,51 +402,50 @@ final readonly class Workbench
 
     public function liftWithWater(string $stepId): Remedy
     {
-        $step = $this->step($stepId);
-
-        return new Remedy('Lift it with water', [
-            new ReplaceStep(
-                new Step(
-                    id: $step->id,
-                    technique: 'lift-off',
-                    product: null,
-                    zones: $step->zones,
-                    coats: 1,
-                    application: Application::Scrub,
-                    thinner: null,
-                    cleanUp: null,
-                    waitMinutes: $step->waitMinutes,
-                    doneAt: $step->doneAt,
-                    note: $step->note,
-                ),
-            ),
+        $lift = $this->step($stepId)->with([
+            'technique' => 'lift-off',
+            'product' => null,
+            'coats' => 1,
+            'application' => Application::Scrub,
+            'thinner' => null,
+            'cleanUp' => [],
         ]);
+
+        return new Remedy('Lift it with water', [new ReplaceStep($lift)]);
     }
 
     /**
      * For a lift-off that cannot be saved: the same wear without a chipping film.
      *
      * @param  list<string>  $zones
-     * @return list<Remedy>
+     * @return list<Remedy|null>
      */
     public function chipsWithoutFilm(string $filmStep, string $liftStep, array $zones): array
     {
         return array_map(
             fn (string $code) => $this->together(
                 'Leave the chipping film out: '.lcfirst(TechniqueLibrary::get($code)->name),
-                $this->insteadUse($liftStep, $code, StarterShelf::chips(), ''),
+                $this->chipsInstead($liftStep, $code, ''),
                 $this->leaveOut($filmStep, $zones),
             ),
             ['sponge-chips', 'brush-chips'],
         );
     }
 
+    /** The step's wear as applied chips, in a colour that is seen on its ground. */
+    public function chipsInstead(string $stepId, string $technique, string $label): ?Remedy
+    {
+        $need = $this->needSeenOn($technique, $this->step($stepId)->zones, $this->indexOf($stepId));
+
+        return $this->insteadUse($stepId, $technique, $label, $need);
+    }
+
     /**
      * Several remedies as one; each is made for the plan as it stands, so they must not disturb each other's places.
      */
-    public function together(string $label, Remedy $first, Remedy $second): Remedy
+    public function together(string $label, ?Remedy $first, ?Remedy $second): ?Remedy
     {
-        return new Remedy($label, [...$first->edits, ...$second->edits]);
+        return $first === null || $second === null ? null : new Remedy($label, [...$first->edits, ...$second->edits]);
     }
 
     public function techniqueOf(string $stepId): Technique
@@ -416,29 +479,19 @@ final readonly class Workbench
         return null;
     }
 
-    public function strata(string $zoneId): Strata
-    {
-        return $this->evaluation->strata[$zoneId];
-    }
-
     /**
-     * A product like the wanted one that the plan already has, else the wanted one and the edit that brings it.
+     * A product that meets the need, and the edit that brings it where the plan does not have it yet.
      *
-     * @return array{Product, list<PlanEdit>}
+     * @return array{Product|null, list<PlanEdit>}
      */
-    private function onTheBench(Product $wanted): array
+    private function fetched(Need|Product $need): array
     {
-        foreach ($this->plan->products as $product) {
-            if (
-                $product->family === $wanted->family &&
-                $product->sheen === $wanted->sheen &&
-                ($product->colour === null) === ($wanted->colour === null)
-            ) {
-                return [$product, []];
-            }
-        }
+        $product = $need instanceof Product ? $need : $this->shelf->find($need);
 
-        return [$wanted, [new PutProduct($wanted)]];
+        return [
+            $product,
+            $product === null || isset($this->plan->products[$product->id]) ? [] : [new PutProduct($product)],
+        ];
     }
 
     private function newId(string $technique): string

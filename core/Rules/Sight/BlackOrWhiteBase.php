@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Ulvrach\Rules\Sight;
 
-use Ulvrach\Colour\Lab;
 use Ulvrach\Evaluation\Situation;
 use Ulvrach\Evaluation\Strata;
 use Ulvrach\Rules\Finding;
@@ -12,7 +11,6 @@ use Ulvrach\Rules\Remedy\Workbench;
 use Ulvrach\Rules\RuleBase;
 use Ulvrach\Rules\RuleKind;
 use Ulvrach\Rules\Severity;
-use Ulvrach\Shelf\StarterShelf;
 use Ulvrach\Technique\ColourRole;
 use Ulvrach\Technique\TechniqueKind;
 
@@ -39,11 +37,11 @@ final class BlackOrWhiteBase extends RuleBase
 
     public function examine(Situation $situation, Strata $below): ?Finding
     {
-        $colour = $situation->product?->colour;
+        $colour = $situation->product?->material->colour;
         if ($colour === null || $situation->technique->role !== ColourRole::Base) {
             return null;
         }
-        $l = Lab::fromHex($colour)->l;
+        $l = $colour->l;
 
         return match (true) {
             $l < self::BLACK => $this->finding(
@@ -64,13 +62,14 @@ final class BlackOrWhiteBase extends RuleBase
 
     public function remedies(Finding $finding, Workbench $bench): array
     {
-        $colour = $bench->plan->productOf($bench->step($finding->stepId))->colour ?? '#000000';
+        $colour = $bench->plan->productOf($bench->step($finding->stepId))?->material->colour;
+        $softer = $colour !== null && $colour->l < 50 ? 'paint-rubber' : 'winter-wash';
 
-        return array_filter([
+        return [
             $bench->withProduct(
                 $finding->stepId,
-                Lab::fromHex($colour)->l < 50 ? StarterShelf::paintRubber() : StarterShelf::paintWhite(),
+                $bench->need($softer)->inFamilies(...$bench->techniqueOf($finding->stepId)->families),
             ),
-        ]);
+        ];
     }
 }

@@ -27,17 +27,17 @@ abstract class ContrastRule extends RuleBase
 
     public function concerns(Situation $situation): bool
     {
-        return $situation->technique->role === static::ROLE && $situation->product?->colour !== null;
+        return $situation->technique->role === static::ROLE && $situation->product?->material->colour !== null;
     }
 
     public function examine(Situation $situation, Strata $below): ?Finding
     {
         $paint = $below->paint();
         $product = $situation->product;
-        if ($paint?->product->colour === null || $product?->colour === null) {
+        if ($paint?->product->material->colour === null || $product?->material->colour === null) {
             return null;
         }
-        $fault = $this->fault(Lab::fromHex($paint->product->colour), Lab::fromHex($product->colour));
+        $fault = $this->fault($paint->product->material->colour, $product->material->colour);
 
         return $fault === null
             ? null

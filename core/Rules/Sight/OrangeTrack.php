@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Ulvrach\Rules\Sight;
 
-use Ulvrach\Colour\Lab;
 use Ulvrach\Evaluation\Situation;
 use Ulvrach\Evaluation\Strata;
 use Ulvrach\Plan\ZoneKind;
@@ -13,7 +12,6 @@ use Ulvrach\Rules\Remedy\Workbench;
 use Ulvrach\Rules\RuleBase;
 use Ulvrach\Rules\RuleKind;
 use Ulvrach\Rules\Severity;
-use Ulvrach\Shelf\StarterShelf;
 use Ulvrach\Technique\ColourRole;
 
 final class OrangeTrack extends RuleBase
@@ -31,12 +29,12 @@ final class OrangeTrack extends RuleBase
 
     public function concerns(Situation $situation): bool
     {
-        return $situation->technique->role === ColourRole::Rust && $situation->product?->colour !== null;
+        return $situation->technique->role === ColourRole::Rust && $situation->product?->material->colour !== null;
     }
 
     public function examine(Situation $situation, Strata $below): ?Finding
     {
-        $colour = $situation->product?->colour;
+        $colour = $situation->product?->material->colour;
         if (
             $colour === null ||
             $below->zone->kind !== ZoneKind::Tracks ||
@@ -44,9 +42,8 @@ final class OrangeTrack extends RuleBase
         ) {
             return null;
         }
-        $lab = Lab::fromHex($colour);
 
-        return $lab->chroma() > self::BRIGHT && $lab->l > self::PALE
+        return $colour->chroma() > self::BRIGHT && $colour->l > self::PALE
             ? $this->finding(
                 Severity::Note,
                 $situation,
@@ -58,11 +55,15 @@ final class OrangeTrack extends RuleBase
 
     public function remedies(Finding $finding, Workbench $bench): array
     {
-        return array_values(
-            array_filter([
-                $bench->withProduct($finding->stepId, StarterShelf::chips()),
-                $bench->leaveOut($finding->stepId, $finding->zones),
-            ]),
-        );
+        return [
+            $bench->withProduct(
+                $finding->stepId,
+                // Worn rust is the brown of the track's own ground.
+                $bench
+                    ->need('track-base')
+                    ->inFamilies(...$bench->techniqueOf($finding->stepId)->families),
+            ),
+            $bench->leaveOut($finding->stepId, $finding->zones),
+        ];
     }
 }

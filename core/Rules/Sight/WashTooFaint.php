@@ -8,7 +8,6 @@ use Ulvrach\Colour\Lab;
 use Ulvrach\Rules\Finding;
 use Ulvrach\Rules\Remedy\Workbench;
 use Ulvrach\Rules\RuleKind;
-use Ulvrach\Shelf\StarterShelf;
 use Ulvrach\Technique\TechniqueKind;
 
 final class WashTooFaint extends ContrastRule
@@ -33,7 +32,13 @@ final class WashTooFaint extends ContrastRule
     public function remedies(Finding $finding, Workbench $bench): array
     {
         return [
-            ...array_filter([$bench->withProduct($finding->stepId, StarterShelf::washBrown())]),
+            $bench->withProduct(
+                $finding->stepId,
+                $bench
+                    ->need('enamel-wash')
+                    ->inFamilies(...$bench->techniqueOf($finding->stepId)->families)
+                    ->apartFrom($bench->coloursOf($finding->zones, $bench->indexOf($finding->stepId)), self::SEEN),
+            ),
             $bench->leaveOut($finding->stepId, $finding->zones),
         ];
     }

@@ -8,7 +8,6 @@ use Ulvrach\Colour\Lab;
 use Ulvrach\Rules\Finding;
 use Ulvrach\Rules\Remedy\Workbench;
 use Ulvrach\Rules\RuleKind;
-use Ulvrach\Shelf\StarterShelf;
 use Ulvrach\Technique\TechniqueKind;
 
 final class WashTooStrong extends ContrastRule
@@ -32,11 +31,12 @@ final class WashTooStrong extends ContrastRule
 
     public function remedies(Finding $finding, Workbench $bench): array
     {
-        return array_values(
-            array_filter([
-                $bench->withProduct($finding->stepId, StarterShelf::washEarth()),
-                $bench->leaveOut($finding->stepId, $finding->zones),
-            ]),
-        );
+        return [
+            $bench->withProduct(
+                $finding->stepId,
+                $bench->need('track-wash')->inFamilies(...$bench->techniqueOf($finding->stepId)->families),
+            ),
+            $bench->leaveOut($finding->stepId, $finding->zones),
+        ];
     }
 }

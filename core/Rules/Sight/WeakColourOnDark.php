@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Ulvrach\Rules\Sight;
 
-use Ulvrach\Colour\Lab;
 use Ulvrach\Evaluation\Situation;
 use Ulvrach\Evaluation\Strata;
 use Ulvrach\Rules\Finding;
@@ -37,17 +36,17 @@ final class WeakColourOnDark extends RuleBase
     {
         $paint = $below->paint();
         if (
-            $paint?->product->colour === null ||
-            $situation->product?->colour === null ||
+            $paint?->product->material->colour === null ||
+            $situation->product?->material->colour === null ||
             $situation->technique->role !== ColourRole::Base ||
             $situation->step->coats >= self::COATS
         ) {
             return null;
         }
-        $over = Lab::fromHex($situation->product->colour);
+        $over = $situation->product->material->colour;
         $isWeak = $over->l > 75 || ($over->chroma() > 45 && $over->hue() < 110);
 
-        return $isWeak && Lab::fromHex($paint->product->colour)->l < self::DARK
+        return $isWeak && $paint->product->material->colour->l < self::DARK
             ? $this->finding(
                 Severity::Note,
                 $situation,

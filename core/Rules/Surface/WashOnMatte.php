@@ -27,6 +27,6 @@ final class WashOnMatte extends WrongSheen
     /** A clay wash wipes off matte paint, and rust is meant to stain. */
     public function concerns(Situation $situation): bool
     {
-        return ! $situation->technique->depictsRust && $situation->product?->family !== BinderFamily::ClayWash;
+        return ! $situation->technique->depictsRust && $situation->product?->material->family !== BinderFamily::ClayWash;
     }
 }

@@ -6,12 +6,14 @@ namespace Ulvrach\Technique\Library;
 
 use Ulvrach\Chemistry\BinderFamily;
 use Ulvrach\Chemistry\CureState;
+use Ulvrach\Chemistry\Sheen;
 use Ulvrach\Technique\Application;
 use Ulvrach\Technique\Coverage;
 use Ulvrach\Technique\Practice;
 use Ulvrach\Technique\Stage;
 use Ulvrach\Technique\Technique;
 use Ulvrach\Technique\TechniqueKind;
+use Ulvrach\Technique\Want;
 
 /** Chips that are lifted off: decided before the top colour, or not at all. */
 final class ChippingWork
@@ -28,6 +30,7 @@ final class ChippingWork
                 kind: TechniqueKind::ReleaseFilm,
                 stage: Stage::Chipping,
                 families: [BinderFamily::ChippingFluid],
+                wants: new Want(family: BinderFamily::ChippingFluid, sheen: Sheen::Satin),
                 application: Application::Airbrush,
                 coverage: Coverage::Whole,
                 purpose: $release,
@@ -47,6 +50,7 @@ final class ChippingWork
                 kind: TechniqueKind::ReleaseFilm,
                 stage: Stage::Chipping,
                 families: [BinderFamily::Hairspray],
+                wants: new Want(family: BinderFamily::Hairspray, sheen: Sheen::Gloss),
                 application: Application::Airbrush,
                 coverage: Coverage::Whole,
                 purpose: $release,
@@ -66,6 +70,7 @@ final class ChippingWork
                 kind: TechniqueKind::ReleaseFilm,
                 stage: Stage::Chipping,
                 families: [BinderFamily::Salt],
+                wants: new Want(family: BinderFamily::Salt),
                 application: Application::Dry,
                 coverage: Coverage::Partial,
                 purpose: 'Grains on wetted paint keep the next colour off in crisp, angular spots.',

@@ -13,6 +13,7 @@ use Ulvrach\Technique\Practice;
 use Ulvrach\Technique\Stage;
 use Ulvrach\Technique\Technique;
 use Ulvrach\Technique\TechniqueKind;
+use Ulvrach\Technique\Want;
 
 /** Basing in its traditions, camouflage, masks and winter wash. */
 final class ColourWork
@@ -37,6 +38,7 @@ final class ColourWork
                 kind: TechniqueKind::Colour,
                 stage: Stage::Colour,
                 families: Families::PAINTS,
+                wants: new Want(family: BinderFamily::WaterborneAcrylic, colour: '#5c5a37', anyColour: true),
                 application: Application::Airbrush,
                 coverage: Coverage::Whole,
                 purpose: 'A flat base tone in thin coats, as it is or as a ground for what follows.',
@@ -61,6 +63,7 @@ final class ColourWork
                 kind: TechniqueKind::Colour,
                 stage: Stage::Colour,
                 families: Families::PAINTS,
+                wants: new Want(family: BinderFamily::WaterborneAcrylic, colour: '#5c5a37', anyColour: true),
                 application: Application::Brush,
                 coverage: Coverage::Whole,
                 purpose: 'A whole small part or a repair by hand, in thin layers.',
@@ -80,6 +83,7 @@ final class ColourWork
                 kind: TechniqueKind::Colour,
                 stage: Stage::Colour,
                 families: Families::PAINTS,
+                wants: new Want(family: BinderFamily::WaterborneAcrylic, colour: '#2f3233'),
                 application: Application::Airbrush,
                 coverage: Coverage::Whole,
                 purpose: 'A dark ground that stays in the recesses under mottled thin coats.',
@@ -100,6 +104,7 @@ final class ColourWork
                 kind: TechniqueKind::Shade,
                 stage: Stage::Colour,
                 families: Families::PAINTS,
+                wants: new Want(family: BinderFamily::WaterborneAcrylic, colour: '#5c5a37', anyColour: true),
                 application: Application::Airbrush,
                 coverage: Coverage::Grain,
                 purpose: 'Irregular, almost transparent spots of the base tone, dense on panels and open along edges.',
@@ -125,6 +130,7 @@ final class ColourWork
                 kind: TechniqueKind::Shade,
                 stage: Stage::Colour,
                 families: Families::PAINTS,
+                wants: new Want(family: BinderFamily::WaterborneAcrylic, colour: '#2f3233'),
                 application: Application::Airbrush,
                 coverage: Coverage::Grain,
                 purpose: 'Dark lines along panel joints and under overhangs, to shine through thin coats later.',
@@ -146,6 +152,7 @@ final class ColourWork
                 kind: TechniqueKind::Shade,
                 stage: Stage::Colour,
                 families: Families::PAINTS,
+                wants: new Want(family: BinderFamily::WaterborneAcrylic, colour: '#2f3233'),
                 application: Application::Airbrush,
                 coverage: Coverage::Grain,
                 purpose: 'The darkest of three values: lower third, around details, under overhangs.',
@@ -166,6 +173,7 @@ final class ColourWork
                 kind: TechniqueKind::Shade,
                 stage: Stage::Colour,
                 families: Families::PAINTS,
+                wants: new Want(family: BinderFamily::WaterborneAcrylic, colour: '#b99b66'),
                 application: Application::Airbrush,
                 coverage: Coverage::Grain,
                 purpose: 'The lightest of three values: upper third, raised parts, panel centres; a smaller area with '
@@ -191,6 +199,7 @@ final class ColourWork
                 kind: TechniqueKind::Shade,
                 stage: Stage::Colour,
                 families: Families::PAINTS,
+                wants: new Want(family: BinderFamily::WaterborneAcrylic, colour: '#3a2d27'),
                 application: Application::Airbrush,
                 coverage: Coverage::Grain,
                 purpose: 'An almost clear dark mix along panel edges and seams, over everything that is painted by '
@@ -220,6 +229,7 @@ final class ColourWork
                 kind: TechniqueKind::Colour,
                 stage: Stage::Colour,
                 families: Families::PAINTS,
+                wants: new Want(family: BinderFamily::WaterborneAcrylic, colour: '#3a2d27', anyColour: true),
                 application: Application::Airbrush,
                 coverage: Coverage::Partial,
                 purpose: 'Freehand fields with a narrow soft border; outline first, then fill.',
@@ -241,6 +251,7 @@ final class ColourWork
                 kind: TechniqueKind::Colour,
                 stage: Stage::Colour,
                 families: Families::PAINTS,
+                wants: new Want(family: BinderFamily::WaterborneAcrylic, colour: '#3a2d27', anyColour: true),
                 application: Application::Airbrush,
                 coverage: Coverage::Partial,
                 purpose: 'Fields between masks, sprayed at a right angle to their edge.',
@@ -262,6 +273,7 @@ final class ColourWork
                 kind: TechniqueKind::Mask,
                 stage: Stage::Colour,
                 families: [BinderFamily::MaskingFilm],
+                wants: new Want(family: BinderFamily::MaskingFilm),
                 application: Application::Dry,
                 coverage: Coverage::Partial,
                 purpose: 'Holds an edge with tape, putty or paper while the next colour goes on.',
@@ -299,6 +311,7 @@ final class ColourWork
                 kind: TechniqueKind::Colour,
                 stage: Stage::Colour,
                 families: Families::PAINTS,
+                wants: new Want(family: BinderFamily::WaterborneAcrylic, colour: '#e4e1d6'),
                 application: Application::Airbrush,
                 coverage: Coverage::Whole,
                 purpose: 'A thin uneven white over the whole finish, often made to be worn off again.',
@@ -319,6 +332,7 @@ final class ColourWork
                 kind: TechniqueKind::Colour,
                 stage: Stage::Colour,
                 families: Families::PAINTS,
+                wants: new Want(family: BinderFamily::WaterborneAcrylic, colour: '#e4e1d6'),
                 application: Application::Brush,
                 coverage: Coverage::Partial,
                 purpose: 'White dabbed and brushed on as a crew would with brooms.',

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ulvrach\Technique\Library;
 
 use Ulvrach\Chemistry\BinderFamily;
+use Ulvrach\Chemistry\Sheen;
 use Ulvrach\Technique\Application;
 use Ulvrach\Technique\ColourRole;
 use Ulvrach\Technique\Coverage;
@@ -12,6 +13,7 @@ use Ulvrach\Technique\Practice;
 use Ulvrach\Technique\Stage;
 use Ulvrach\Technique\Technique;
 use Ulvrach\Technique\TechniqueKind;
+use Ulvrach\Technique\Want;
 
 /** Small parts and what is not painted metal: tools, wood, canvas, rubber, glass. */
 final class DetailWork
@@ -28,6 +30,7 @@ final class DetailWork
                 kind: TechniqueKind::Detail,
                 stage: Stage::Detail,
                 families: Families::PAINTS,
+                wants: new Want(family: BinderFamily::WaterborneAcrylic, colour: '#2f3233', anyColour: true),
                 application: Application::Brush,
                 coverage: Coverage::Partial,
                 purpose: 'Tools, straps, lights and fittings by hand.',
@@ -47,6 +50,7 @@ final class DetailWork
                 kind: TechniqueKind::Detail,
                 stage: Stage::Detail,
                 families: Families::BRUSHED,
+                wants: new Want(family: BinderFamily::WaterborneAcrylic, colour: '#9a7448'),
                 application: Application::Brush,
                 coverage: Coverage::Whole,
                 purpose: 'A pale ground, grain drawn along it, a brown glaze over both.',
@@ -66,6 +70,7 @@ final class DetailWork
                 kind: TechniqueKind::Detail,
                 stage: Stage::Detail,
                 families: Families::BRUSHED,
+                wants: new Want(family: BinderFamily::WaterborneAcrylic, colour: '#a8977a'),
                 application: Application::Brush,
                 coverage: Coverage::Whole,
                 purpose: 'Folds lighter on top, darker below, clearly apart from the hull in colour.',
@@ -86,6 +91,7 @@ final class DetailWork
                 kind: TechniqueKind::Detail,
                 stage: Stage::Detail,
                 families: Families::PAINTS,
+                wants: new Want(family: BinderFamily::WaterborneAcrylic, colour: '#3c3c3b'),
                 application: Application::Brush,
                 coverage: Coverage::Whole,
                 purpose: 'A dull dark grey, never black, with a dusty tread.',
@@ -105,6 +111,7 @@ final class DetailWork
                 kind: TechniqueKind::Gloss,
                 stage: Stage::Detail,
                 families: Families::CLEARS,
+                wants: new Want(family: BinderFamily::WaterborneAcrylic, sheen: Sheen::Gloss),
                 application: Application::Brush,
                 coverage: Coverage::Whole,
                 purpose: 'Gloss clear, tinted if need be, on lenses, vision blocks and lamps, after the last matte '
@@ -123,6 +130,7 @@ final class DetailWork
                 kind: TechniqueKind::Chips,
                 stage: Stage::Detail,
                 families: Families::PAINTS,
+                wants: new Want(family: BinderFamily::WaterborneAcrylic, colour: '#b99b66'),
                 application: Application::Dry,
                 coverage: Coverage::Partial,
                 purpose: 'A nearly dry brush leaves a lighter tone on edges and raised detail.',
@@ -142,6 +150,7 @@ final class DetailWork
                 kind: TechniqueKind::Metal,
                 stage: Stage::Detail,
                 families: [...Families::PAINTS, BinderFamily::MetalPencil],
+                wants: new Want(family: BinderFamily::WaterborneAcrylic, colour: '#7f8183'),
                 application: Application::Brush,
                 coverage: Coverage::Partial,
                 purpose: 'Bright or dark metal where paint never was or never stays: tool heads, hinges, working '

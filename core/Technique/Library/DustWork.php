@@ -15,6 +15,7 @@ use Ulvrach\Technique\Practice;
 use Ulvrach\Technique\Stage;
 use Ulvrach\Technique\Technique;
 use Ulvrach\Technique\TechniqueKind;
+use Ulvrach\Technique\Want;
 
 /** Dust, mud, and what holds them. */
 final class DustWork
@@ -39,6 +40,7 @@ final class DustWork
                 kind: TechniqueKind::Shade,
                 stage: Stage::Dust,
                 families: Families::PAINTS,
+                wants: new Want(family: BinderFamily::WaterborneAcrylic, colour: '#b99b66'),
                 application: Application::Airbrush,
                 coverage: Coverage::Grain,
                 purpose: 'A thin sprayed veil of a buff or earth tone, denser at the bottom.',
@@ -60,6 +62,7 @@ final class DustWork
                 kind: TechniqueKind::Colour,
                 stage: Stage::Dust,
                 families: [BinderFamily::WaterborneAcrylic],
+                wants: new Want(family: BinderFamily::WaterborneAcrylic, colour: '#b99b66'),
                 application: Application::Airbrush,
                 coverage: Coverage::Whole,
                 purpose: 'Earth paint sprayed over chipping fluid, then rubbed off with a damp brush where crew and '
@@ -81,6 +84,7 @@ final class DustWork
                 kind: TechniqueKind::Blend,
                 stage: Stage::Dust,
                 families: Families::SPIRIT,
+                wants: new Want(family: BinderFamily::ArtistOil, colour: '#b59c6f'),
                 application: Application::Brush,
                 coverage: Coverage::Partial,
                 purpose: 'Earth tones put into corners and blended out, streaked on slopes.',
@@ -103,6 +107,7 @@ final class DustWork
                 kind: TechniqueKind::Pigment,
                 stage: Stage::Dust,
                 families: [BinderFamily::DryPigment],
+                wants: new Want(family: BinderFamily::DryPigment, colour: '#b7a37f'),
                 application: Application::Dry,
                 coverage: Coverage::Grain,
                 purpose: 'Dust and dry earth, laid loose where it would settle.',
@@ -125,6 +130,7 @@ final class DustWork
                 kind: TechniqueKind::Pigment,
                 stage: Stage::Dust,
                 families: [BinderFamily::DryPigment],
+                wants: new Want(family: BinderFamily::DryPigment, colour: '#8a4f2c'),
                 application: Application::Dry,
                 coverage: Coverage::Grain,
                 purpose: 'Dry rust tones on exhausts, spare links and scraped edges.',
@@ -155,6 +161,7 @@ final class DustWork
                 kind: TechniqueKind::Mud,
                 stage: Stage::Dust,
                 families: self::MUD,
+                wants: new Want(family: BinderFamily::MudPaste, colour: '#8c7453'),
                 application: Application::Brush,
                 coverage: Coverage::Partial,
                 purpose: 'Dry light mud with pigment, plaster and fibres, where the shape of the part would catch it.',
@@ -176,6 +183,7 @@ final class DustWork
                 kind: TechniqueKind::Mud,
                 stage: Stage::Dust,
                 families: self::MUD,
+                wants: new Want(family: BinderFamily::MudPaste, colour: '#8c7453'),
                 application: Application::Brush,
                 coverage: Coverage::Partial,
                 purpose: 'Short fibres in the mud of tracks, wheels and undersides.',
@@ -196,6 +204,7 @@ final class DustWork
                 kind: TechniqueKind::Mud,
                 stage: Stage::Dust,
                 families: [...self::MUD, ...Families::SPIRIT, BinderFamily::WaterborneAcrylic],
+                wants: new Want(family: BinderFamily::MudPaste, colour: '#8c7453'),
                 application: Application::Brush,
                 coverage: Coverage::Partial,
                 purpose: 'Flicked from a brush or blown with the airbrush; more at the rear and behind the wheels.',
@@ -217,6 +226,7 @@ final class DustWork
                 kind: TechniqueKind::Mud,
                 stage: Stage::Dust,
                 families: [...self::MUD, ...Families::SPIRIT, BinderFamily::WaterborneAcrylic],
+                wants: new Want(family: BinderFamily::MudPaste, colour: '#8c7453'),
                 application: Application::Brush,
                 coverage: Coverage::Partial,
                 purpose: 'A fine spray of drops in several tones that breaks up even faces.',
@@ -238,6 +248,7 @@ final class DustWork
                 kind: TechniqueKind::Mud,
                 stage: Stage::Dust,
                 families: [...self::MUD, ...Families::SPIRIT],
+                wants: new Want(family: BinderFamily::Enamel, colour: '#6a553c'),
                 application: Application::Brush,
                 coverage: Coverage::Partial,
                 purpose: 'Darker, smaller, with a little gloss: fresh mud on top of the dry.',
@@ -261,28 +272,31 @@ final class DustWork
     {
         return [
             self::fix(
-                'fix-pigment',
-                'Fix pigment',
-                [BinderFamily::BoundPigment, BinderFamily::WaterborneAcrylic, BinderFamily::Enamel],
-                Application::Brush,
-                'Fixer, medium or spirit creeps into the pigment and holds it.',
-                'fix-varnish',
+                code: 'fix-pigment',
+                name: 'Fix pigment',
+                families: [BinderFamily::BoundPigment, BinderFamily::WaterborneAcrylic, BinderFamily::Enamel],
+                wants: new Want(family: BinderFamily::BoundPigment),
+                by: Application::Brush,
+                purpose: 'Fixer, medium or spirit creeps into the pigment and holds it.',
+                alternative: 'fix-varnish',
             ),
             self::fix(
-                'fix-water',
-                'Set pigment with water',
-                [BinderFamily::BoundPigment, BinderFamily::WaterborneAcrylic],
-                Application::Brush,
-                'Water with a little medium sets pigment where it lies; it still rubs off.',
-                'fix-pigment',
+                code: 'fix-water',
+                name: 'Set pigment with water',
+                families: [BinderFamily::BoundPigment, BinderFamily::WaterborneAcrylic],
+                wants: new Want(family: BinderFamily::WaterborneAcrylic, sheen: Sheen::Matte),
+                by: Application::Brush,
+                purpose: 'Water with a little medium sets pigment where it lies; it still rubs off.',
+                alternative: 'fix-pigment',
             ),
             self::fix(
-                'fix-varnish',
-                'Fix pigment under varnish',
-                Families::CLEARS,
-                Application::Airbrush,
-                'A light mist of matte clear; it swallows part of the dust.',
-                'fix-pigment',
+                code: 'fix-varnish',
+                name: 'Fix pigment under varnish',
+                families: Families::CLEARS,
+                wants: new Want(family: BinderFamily::WaterborneAcrylic, sheen: Sheen::Matte),
+                by: Application::Airbrush,
+                purpose: 'A light mist of matte clear; it swallows part of the dust.',
+                alternative: 'fix-pigment',
             ),
         ];
     }
@@ -292,6 +306,7 @@ final class DustWork
         string $code,
         string $name,
         array $families,
+        Want $wants,
         Application $by,
         string $purpose,
         string $alternative,
@@ -305,6 +320,7 @@ final class DustWork
             application: $by,
             coverage: Coverage::Grain,
             purpose: $purpose,
+            wants: $wants,
             practice: new Practice(
                 signs: ['dark while wet, pale again when dry', 'a tide mark: feather its rim with clean thinner'],
                 tools: ['pipette or loaded brush'],

@@ -6,6 +6,7 @@ namespace Ulvrach\Technique\Library;
 
 use Ulvrach\Chemistry\BinderFamily;
 use Ulvrach\Chemistry\CureState;
+use Ulvrach\Chemistry\Sheen;
 use Ulvrach\Technique\Application;
 use Ulvrach\Technique\ColourRole;
 use Ulvrach\Technique\Coverage;
@@ -13,6 +14,7 @@ use Ulvrach\Technique\Practice;
 use Ulvrach\Technique\Stage;
 use Ulvrach\Technique\Technique;
 use Ulvrach\Technique\TechniqueKind;
+use Ulvrach\Technique\Want;
 
 /** Before the first colour: trials, stowage made from scratch, primer. */
 final class GroundWork
@@ -27,6 +29,7 @@ final class GroundWork
                 kind: TechniqueKind::TestPatch,
                 stage: Stage::Ground,
                 families: BinderFamily::cases(),
+                wants: new Want(family: BinderFamily::Enamel, colour: '#3b2f24', anyColour: true),
                 application: Application::Brush,
                 coverage: Coverage::Partial,
                 purpose: 'Tries a risky combination on the underside or a scrap before it reaches the model.',
@@ -50,6 +53,7 @@ final class GroundWork
                 kind: TechniqueKind::Sculpt,
                 stage: Stage::Ground,
                 families: [BinderFamily::WhiteGlue],
+                wants: new Want(family: BinderFamily::WhiteGlue, sheen: Sheen::Satin),
                 application: Application::Brush,
                 coverage: Coverage::Partial,
                 purpose: 'Tarpaulins and bed rolls from thin paper soaked in thinned white glue, draped where they '
@@ -75,6 +79,7 @@ final class GroundWork
                 kind: TechniqueKind::Sculpt,
                 stage: Stage::Ground,
                 families: [BinderFamily::WhiteGlue],
+                wants: new Want(family: BinderFamily::WhiteGlue, sheen: Sheen::Satin),
                 application: Application::Brush,
                 coverage: Coverage::Partial,
                 purpose: 'Camouflage nets and sacking from gauze stiffened with white glue.',
@@ -95,6 +100,7 @@ final class GroundWork
                 kind: TechniqueKind::Sculpt,
                 stage: Stage::Ground,
                 families: [BinderFamily::EpoxyPutty],
+                wants: new Want(family: BinderFamily::EpoxyPutty, sheen: Sheen::Matte),
                 application: Application::Dry,
                 coverage: Coverage::Partial,
                 purpose: 'Bags and rolls modelled in two-part putty; straps follow when the body is firm.',
@@ -119,6 +125,7 @@ final class GroundWork
                 kind: TechniqueKind::Prime,
                 stage: Stage::Ground,
                 families: Families::PAINTS,
+                wants: new Want(family: BinderFamily::Lacquer, colour: '#7d7d7a', anyColour: true),
                 application: Application::Airbrush,
                 coverage: Coverage::Whole,
                 purpose: 'One hard skin with grip over plastic, resin and metal alike, sprayed from several '
@@ -147,6 +154,7 @@ final class GroundWork
                 kind: TechniqueKind::Prime,
                 stage: Stage::Ground,
                 families: Families::PAINTS,
+                wants: new Want(family: BinderFamily::Lacquer, colour: '#7d7d7a', anyColour: true),
                 application: Application::Brush,
                 coverage: Coverage::Partial,
                 purpose: 'Touches in rubbed edges, sanded seams and filled marks before colour goes on.',

@@ -13,6 +13,7 @@ use Ulvrach\Technique\Practice;
 use Ulvrach\Technique\Stage;
 use Ulvrach\Technique\Technique;
 use Ulvrach\Technique\TechniqueKind;
+use Ulvrach\Technique\Want;
 
 final class MarkingWork
 {
@@ -26,6 +27,7 @@ final class MarkingWork
                 kind: TechniqueKind::Decal,
                 stage: Stage::Markings,
                 families: [BinderFamily::DecalFilm],
+                wants: new Want(family: BinderFamily::DecalFilm, colour: '#e9e6dc', anyColour: true),
                 application: Application::Brush,
                 coverage: Coverage::Partial,
                 purpose: 'Markings slid from their sheet onto gloss and pressed free of water and air.',
@@ -47,6 +49,7 @@ final class MarkingWork
                 kind: TechniqueKind::Soften,
                 stage: Stage::Markings,
                 families: [BinderFamily::DecalFilm],
+                wants: new Want(family: BinderFamily::DecalFilm),
                 application: Application::Brush,
                 coverage: Coverage::Partial,
                 purpose: 'Softens the film in repeated rounds until it lies over rivets and edges.',
@@ -69,6 +72,7 @@ final class MarkingWork
                 kind: TechniqueKind::Detail,
                 stage: Stage::Markings,
                 families: Families::PAINTS,
+                wants: new Want(family: BinderFamily::WaterborneAcrylic, colour: '#e4e1d6'),
                 application: Application::Brush,
                 coverage: Coverage::Partial,
                 purpose: 'Brings white back where a filter or wash has yellowed it, or wears it with the base colour '

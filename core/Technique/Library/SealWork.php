@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ulvrach\Technique\Library;
 
 use Ulvrach\Chemistry\BinderFamily;
+use Ulvrach\Chemistry\Sheen;
 use Ulvrach\Technique\Application;
 use Ulvrach\Technique\ColourRole;
 use Ulvrach\Technique\Coverage;
@@ -12,6 +13,7 @@ use Ulvrach\Technique\Practice;
 use Ulvrach\Technique\Stage;
 use Ulvrach\Technique\Technique;
 use Ulvrach\Technique\TechniqueKind;
+use Ulvrach\Technique\Want;
 
 /** Clear coats, and the little that comes after the last one. */
 final class SealWork
@@ -28,6 +30,7 @@ final class SealWork
                 kind: TechniqueKind::ClearCoat,
                 stage: Stage::Seal,
                 families: Families::CLEARS,
+                wants: new Want(family: BinderFamily::WaterborneAcrylic, sheen: Sheen::Gloss),
                 application: Application::Airbrush,
                 coverage: Coverage::Whole,
                 purpose: 'A barrier against the next solvent, and the sheen that the next liquid needs.',
@@ -54,6 +57,7 @@ final class SealWork
                 kind: TechniqueKind::ClearCoat,
                 stage: Stage::Seal,
                 families: Families::CLEARS,
+                wants: new Want(family: BinderFamily::WaterborneAcrylic, sheen: Sheen::Matte),
                 application: Application::Airbrush,
                 coverage: Coverage::Whole,
                 purpose: 'Evens out patchy sheen at the end.',
@@ -73,6 +77,7 @@ final class SealWork
                 kind: TechniqueKind::Gloss,
                 stage: Stage::Seal,
                 families: [...Families::CLEARS, ...Families::SPIRIT],
+                wants: new Want(family: BinderFamily::WaterborneAcrylic, sheen: Sheen::Gloss),
                 application: Application::Brush,
                 coverage: Coverage::Partial,
                 purpose: 'Gloss where water, fuel or oil stands, after the last matte coat.',
@@ -91,6 +96,7 @@ final class SealWork
                 kind: TechniqueKind::Metal,
                 stage: Stage::Seal,
                 families: [BinderFamily::MetalPencil],
+                wants: new Want(family: BinderFamily::MetalPencil, colour: '#8d8f90'),
                 application: Application::Dry,
                 coverage: Coverage::Partial,
                 purpose: 'A shine of handled steel on grips, edges and weapons, last of all.',

@@ -14,6 +14,7 @@ use Ulvrach\Technique\Practice;
 use Ulvrach\Technique\Stage;
 use Ulvrach\Technique\Technique;
 use Ulvrach\Technique\TechniqueKind;
+use Ulvrach\Technique\Want;
 
 /** Filters, oils and washes. */
 final class TintWork
@@ -54,6 +55,7 @@ final class TintWork
                 kind: TechniqueKind::Filter,
                 stage: Stage::Tint,
                 families: Families::SPIRIT,
+                wants: new Want(family: BinderFamily::Enamel, colour: '#8a6a34', anyColour: true),
                 application: Application::Brush,
                 coverage: Coverage::Partial,
                 purpose: 'One thin transparent tint, kept moving, that pulls the colours together.',
@@ -75,6 +77,7 @@ final class TintWork
                 kind: TechniqueKind::Filter,
                 stage: Stage::Tint,
                 families: Families::CLEARS,
+                wants: new Want(family: BinderFamily::WaterborneAcrylic, colour: '#8a6a34', anyColour: true),
                 application: Application::Airbrush,
                 coverage: Coverage::Grain,
                 purpose: 'Clear coat with a few per cent of colour, misted over the panels.',
@@ -96,6 +99,7 @@ final class TintWork
                 kind: TechniqueKind::Blend,
                 stage: Stage::Tint,
                 families: [BinderFamily::ArtistOil],
+                wants: new Want(family: BinderFamily::ArtistOil, colour: '#4b3524'),
                 application: Application::Brush,
                 coverage: Coverage::Partial,
                 purpose: 'Rows of small dots of several oils, blended away downwards to a faint, varied tint.',
@@ -119,6 +123,7 @@ final class TintWork
                 kind: TechniqueKind::Blend,
                 stage: Stage::Tint,
                 families: [BinderFamily::ArtistOil],
+                wants: new Want(family: BinderFamily::ArtistOil, colour: '#4b3524'),
                 application: Application::Brush,
                 coverage: Coverage::Partial,
                 purpose: 'Dark oil into corners and light oil onto tops and panel centres, feathered to nothing.',
@@ -150,6 +155,7 @@ final class TintWork
                 kind: TechniqueKind::Wash,
                 stage: Stage::Tint,
                 families: Families::SPIRIT,
+                wants: new Want(family: BinderFamily::Enamel, colour: '#3b2f24'),
                 application: Application::Brush,
                 coverage: Coverage::Partial,
                 purpose: 'Touched to lines and the foot of details, where it runs along by itself; the faces stay '
@@ -174,6 +180,7 @@ final class TintWork
                 kind: TechniqueKind::Wash,
                 stage: Stage::Tint,
                 families: [BinderFamily::Enamel],
+                wants: new Want(family: BinderFamily::Enamel, colour: '#3b2f24'),
                 application: Application::Brush,
                 coverage: Coverage::Partial,
                 purpose: 'Over everything, then cleaned off the raised faces: darker and dirtier all over.',
@@ -200,6 +207,7 @@ final class TintWork
                 kind: TechniqueKind::Wash,
                 stage: Stage::Tint,
                 families: [BinderFamily::ArtistOil],
+                wants: new Want(family: BinderFamily::ArtistOil, colour: '#4b3524'),
                 application: Application::Brush,
                 coverage: Coverage::Partial,
                 purpose: 'As an enamel wash, with longer to blend and far longer to dry.',
@@ -223,6 +231,7 @@ final class TintWork
                 kind: TechniqueKind::Wash,
                 stage: Stage::Tint,
                 families: [BinderFamily::ClayWash],
+                wants: new Want(family: BinderFamily::ClayWash, colour: '#4a4038'),
                 application: Application::Brush,
                 coverage: Coverage::Partial,
                 purpose: 'Dries to a powder in the recesses and wipes off with damp paper, now or much later.',
@@ -250,6 +259,7 @@ final class TintWork
                 kind: TechniqueKind::Wash,
                 stage: Stage::Tint,
                 families: [BinderFamily::WaterborneAcrylic],
+                wants: new Want(family: BinderFamily::WaterborneAcrylic, colour: '#43382d'),
                 application: Application::Brush,
                 coverage: Coverage::Partial,
                 purpose: 'A waterborne wash, worked while wet: once dry it stays.',

@@ -12,6 +12,7 @@ use Ulvrach\Technique\Practice;
 use Ulvrach\Technique\Stage;
 use Ulvrach\Technique\Technique;
 use Ulvrach\Technique\TechniqueKind;
+use Ulvrach\Technique\Want;
 
 /** Tracks, in both traditions. */
 final class TrackWork
@@ -26,6 +27,7 @@ final class TrackWork
                 kind: TechniqueKind::Colour,
                 stage: Stage::Tracks,
                 families: Families::PAINTS,
+                wants: new Want(family: BinderFamily::WaterborneAcrylic, colour: '#4b4038'),
                 application: Application::Airbrush,
                 coverage: Coverage::Whole,
                 purpose: 'Dark grey or brown, never black, as the ground of the dark tradition.',
@@ -47,6 +49,7 @@ final class TrackWork
                 kind: TechniqueKind::Colour,
                 stage: Stage::Tracks,
                 families: Families::PAINTS,
+                wants: new Want(family: BinderFamily::WaterborneAcrylic, colour: '#7d4528'),
                 application: Application::Airbrush,
                 coverage: Coverage::Whole,
                 purpose: 'A dull rust brown all over; steel is brought back on the faces that run.',
@@ -69,6 +72,7 @@ final class TrackWork
                 kind: TechniqueKind::Wash,
                 stage: Stage::Tracks,
                 families: [...Families::SPIRIT, BinderFamily::ClayWash, BinderFamily::WaterborneAcrylic],
+                wants: new Want(family: BinderFamily::Enamel, colour: '#6a553c'),
                 application: Application::Brush,
                 coverage: Coverage::Partial,
                 purpose: 'A dark or brown wash into the links, drained rather than flooded.',
@@ -89,6 +93,7 @@ final class TrackWork
                 kind: TechniqueKind::Detail,
                 stage: Stage::Tracks,
                 families: Families::PAINTS,
+                wants: new Want(family: BinderFamily::WaterborneAcrylic, colour: '#3c3c3b'),
                 application: Application::Brush,
                 coverage: Coverage::Partial,
                 purpose: 'Pads picked out in a dull dark grey.',
@@ -107,6 +112,7 @@ final class TrackWork
                 kind: TechniqueKind::Metal,
                 stage: Stage::Tracks,
                 families: [BinderFamily::MetalPencil, ...Families::PAINTS],
+                wants: new Want(family: BinderFamily::MetalPencil, colour: '#8d8f90'),
                 application: Application::Dry,
                 coverage: Coverage::Partial,
                 purpose: 'Steel on contact faces, guide teeth and the wheel path, by dry-brush, graphite or pencil.',

@@ -15,6 +15,7 @@ use Ulvrach\Technique\Practice;
 use Ulvrach\Technique\Stage;
 use Ulvrach\Technique\Technique;
 use Ulvrach\Technique\TechniqueKind;
+use Ulvrach\Technique\Want;
 
 /** Applied chips, rust, exhausts, streaks and stains. */
 final class WearWork
@@ -39,6 +40,7 @@ final class WearWork
                 kind: TechniqueKind::Chips,
                 stage: Stage::Wear,
                 families: Families::BRUSHED,
+                wants: new Want(family: BinderFamily::WaterborneAcrylic, colour: '#b99b66'),
                 application: Application::Brush,
                 coverage: Coverage::Partial,
                 purpose: 'The base colour lightened, as scratches and as the outline that a dark chip will lie in.',
@@ -61,6 +63,7 @@ final class WearWork
                 kind: TechniqueKind::Chips,
                 stage: Stage::Wear,
                 families: Families::BRUSHED,
+                wants: new Want(family: BinderFamily::WaterborneAcrylic, colour: '#3a2d27'),
                 application: Application::Brush,
                 coverage: Coverage::Partial,
                 purpose: 'Dark core inside a light rim, a lip of light left at the lower edge.',
@@ -83,6 +86,7 @@ final class WearWork
                 kind: TechniqueKind::Chips,
                 stage: Stage::Wear,
                 families: Families::PAINTS,
+                wants: new Want(family: BinderFamily::WaterborneAcrylic, colour: '#3a2d27'),
                 application: Application::Sponge,
                 coverage: Coverage::Partial,
                 purpose: 'Rash-like rub marks from a torn sponge, blotted first.',
@@ -105,6 +109,7 @@ final class WearWork
                 kind: TechniqueKind::Chips,
                 stage: Stage::Wear,
                 families: [BinderFamily::MetalPencil],
+                wants: new Want(family: BinderFamily::MetalPencil, colour: '#8d8f90'),
                 application: Application::Dry,
                 coverage: Coverage::Partial,
                 purpose: 'The finest bare-metal edges and scratches.',
@@ -149,6 +154,7 @@ final class WearWork
                 kind: TechniqueKind::Chips,
                 stage: Stage::Wear,
                 families: Families::PAINTS,
+                wants: new Want(family: BinderFamily::WaterborneAcrylic, colour: '#3a2d27'),
                 application: Application::Sponge,
                 coverage: Coverage::Partial,
                 purpose: 'Dead straight scratches, dabbed along the edge of a tape.',
@@ -179,6 +185,7 @@ final class WearWork
                 kind: TechniqueKind::Wash,
                 stage: Stage::Wear,
                 families: Families::SPIRIT,
+                wants: new Want(family: BinderFamily::Enamel, colour: '#7a4a2a'),
                 application: Application::Brush,
                 coverage: Coverage::Partial,
                 purpose: 'Rust tones over chips, welds and scraped edges, cleaned back where paint is sound.',
@@ -203,6 +210,7 @@ final class WearWork
                 kind: TechniqueKind::Detail,
                 stage: Stage::Wear,
                 families: Families::PAINTS,
+                wants: new Want(family: BinderFamily::WaterborneAcrylic, colour: '#7d4528'),
                 application: Application::Sponge,
                 coverage: Coverage::Partial,
                 purpose: 'Two or three rust tones dabbed over each other, each dry before the next.',
@@ -226,6 +234,7 @@ final class WearWork
                 kind: TechniqueKind::Blend,
                 stage: Stage::Wear,
                 families: Families::SPIRIT,
+                wants: new Want(family: BinderFamily::Enamel, colour: '#7a4a2a'),
                 application: Application::Brush,
                 coverage: Coverage::Partial,
                 purpose: 'Rust tones run into each other while they are open.',
@@ -251,6 +260,7 @@ final class WearWork
                 kind: TechniqueKind::Detail,
                 stage: Stage::Wear,
                 families: Families::PAINTS,
+                wants: new Want(family: BinderFamily::WaterborneAcrylic, colour: '#7d4528'),
                 application: Application::Brush,
                 coverage: Coverage::Whole,
                 purpose: 'Pale heat grey and a breath of blue as the ground for exhaust rust.',
@@ -272,6 +282,7 @@ final class WearWork
                 kind: TechniqueKind::Pigment,
                 stage: Stage::Wear,
                 families: [BinderFamily::DryPigment],
+                wants: new Want(family: BinderFamily::DryPigment, colour: '#2b2724'),
                 application: Application::Dry,
                 coverage: Coverage::Grain,
                 purpose: 'Black-brown at the mouth of exhaust and muzzle, last of all.',
@@ -300,6 +311,7 @@ final class WearWork
                 kind: TechniqueKind::Streak,
                 stage: Stage::Wear,
                 families: Families::SPIRIT,
+                wants: new Want(family: BinderFamily::Enamel, colour: '#7a4a2a'),
                 application: Application::Brush,
                 coverage: Coverage::Partial,
                 purpose: 'Starts at a chip or bolt, drawn down with a just damp flat brush.',

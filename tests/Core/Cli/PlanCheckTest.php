@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Tests\Core\PlanKit;
+use Ulvrach\PlanFile\PlanFile;
 use Ulvrach\PlanFile\PlanWriter;
 
 /** @return array{int, string, string} exit code, standard output, standard error */
@@ -29,8 +30,8 @@ it('ends with 0 where nothing stops, with 1 at a stop, with 2 at what it cannot 
 ) {
     expect(check($text, '-')[0])->toBe($code);
 })->with([
-    'a sound plan' => [fn () => PlanWriter::toJson(PlanKit::plan('prime primer on hull')), 0],
-    'a plan with a stop' => [fn () => PlanWriter::toJson(PlanKit::plan("prime primer on hull\nlift-off on hull")), 1],
+    'a sound plan' => [fn () => PlanWriter::toJson(new PlanFile(PlanKit::plan('prime primer on hull'))), 0],
+    'a plan with a stop' => [fn () => PlanWriter::toJson(new PlanFile(PlanKit::plan("prime primer on hull\nlift-off on hull"))), 1],
     'no plan' => ['{}', 2],
     'no JSON' => ['Dear Ulvrach', 2],
 ]);
@@ -38,7 +39,7 @@ it('ends with 0 where nothing stops, with 1 at a stop, with 2 at what it cannot 
 it('lists findings with remedies, and times per step and zone', function () {
     $json = json_decode(
         check(
-            PlanWriter::toJson(PlanKit::plan("prime primer on hull bed\nspray-colour acrylic on hull, wait 5min")),
+            PlanWriter::toJson(new PlanFile(PlanKit::plan("prime primer on hull bed\nspray-colour acrylic on hull, wait 5min"))),
             '-',
             '--json',
         )[1],
@@ -57,7 +58,7 @@ it('lists findings with remedies, and times per step and zone', function () {
 
 it('names the faults of a broken file on standard error', function () {
     [$code, $out, $error] = check(
-        str_replace('"coats": 2', '"coats": -2', PlanWriter::toJson(PlanKit::plan('prime primer on hull'))),
+        str_replace('"coats": 2', '"coats": -2', PlanWriter::toJson(new PlanFile(PlanKit::plan('prime primer on hull')))),
         '-',
     );
 
@@ -76,14 +77,14 @@ it('reads the plans of the demo as they lie there, each at its stage', function 
 ) {
     $file = dirname(__DIR__, 3)."/database/demo/{$name}.ulvrach.json";
     [$exit, $out] = check('', $file, '--json');
-    /** @var array{steps: list<array{done?: string|null}>} $plan */
+    /** @var array{log: list<array{kind: string}>} $plan */
     $plan = json_decode((string) file_get_contents($file), true);
 
     expect($exit)
         ->toBe($code)
         ->and(count(json_decode($out, true)['steps']))
         ->toBe($steps)
-        ->and(count(array_filter($plan['steps'], static fn (array $step) => isset($step['done']))))
+        ->and(count(array_filter($plan['log'], static fn (array $entry) => $entry['kind'] === 'finished')))
         ->toBe($done);
 })->with([
     'clean' => ['ostrel-tank', 0, 0, 28],

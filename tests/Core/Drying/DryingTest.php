@@ -8,8 +8,9 @@ use Ulvrach\Drying\CureTable;
 use Ulvrach\Drying\DryingLaw;
 use Ulvrach\Drying\DryingModel;
 use Ulvrach\Drying\OutsideModelRange;
-use Ulvrach\Evaluation\Evaluator;
+use Ulvrach\Evaluation\Walker;
 use Ulvrach\Plan\BenchConditions;
+use Ulvrach\Rules\Evaluator;
 
 it('comes out exactly at the reference', function (string $name) {
     $row = CureTable::rows()[$name];
@@ -89,7 +90,7 @@ it('shortens the wait at a warm bench, and with retarder lengthens it', function
         "prime primer on hull\nspray-colour acrylic on hull\nspray-colour brown on hull, thinned "
             ."wetted-water\nspray-colour acrylic on hull",
     );
-    $start = static fn (BenchConditions $bench): int => (new Evaluator())->evaluate($plan->with(bench: $bench))
+    $start = static fn (BenchConditions $bench): int => (new Walker())->walk($plan->with(bench: $bench))
         ->times[3]->start;
 
     expect($start(new BenchConditions(28, 50)))
@@ -98,7 +99,7 @@ it('shortens the wait at a warm bench, and with retarder lengthens it', function
         ->toBeGreaterThan($start(new BenchConditions(20, 50)))
         ->and($start(new BenchConditions(20, 50, false, 42)))
         ->toBeLessThan($start(new BenchConditions(20, 50)));
-    $times = (new Evaluator())->evaluate($plan)->times;
+    $times = (new Walker())->walk($plan)->times;
     expect($times[3]->ready - $times[2]->end)
         ->toBe(75)
         ->and($times[2]->ready - $times[1]->end)
@@ -113,10 +114,11 @@ it('moves every window with the room', function () {
     $said = static fn (float $celsius): array => PlanKit::say(
         (new Evaluator())->evaluate($plan->with(bench: new BenchConditions($celsius, 50))),
     );
-    $closes = static fn (float $celsius): int => (int) (new Evaluator())->evaluate(
-        $plan->with(bench: new BenchConditions($celsius, 50)),
-    )->times[4]->closes -
-        (new Evaluator())->evaluate($plan->with(bench: new BenchConditions($celsius, 50)))->times[3]->end;
+    $closes = static function (float $celsius) use ($plan): int {
+        $times = (new Walker())->walk($plan->with(bench: new BenchConditions($celsius, 50)))->times;
+
+        return (int) $times[4]->closes - $times[3]->end;
+    };
 
     expect($closes(30))
         ->toBeLessThan($closes(20))

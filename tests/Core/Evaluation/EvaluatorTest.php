@@ -7,7 +7,7 @@ use Ulvrach\Chemistry\CureState;
 use Ulvrach\Chemistry\Sheen;
 
 it('starts a step as soon as everything below allows it', function () {
-    $times = PlanKit::evaluate("prime primer on hull\nspray-colour acrylic on hull\nspray-colour brown on hull")
+    $times = PlanKit::walk("prime primer on hull\nspray-colour acrylic on hull\nspray-colour brown on hull")
         ->times;
 
     // 15 min of set-up and two coats of 3 min a 100 cm² with 30 min between them.
@@ -26,13 +26,13 @@ it('starts a step as soon as everything below allows it', function () {
 });
 
 it('goes on with another zone while the first one dries', function () {
-    $times = PlanKit::evaluate("prime primer on hull\nprime primer on bed")->times;
+    $times = PlanKit::walk("prime primer on hull\nprime primer on bed")->times;
 
     expect($times[1]->start)->toBe($times[0]->end);
 });
 
 it('builds the strata of a zone from the part upwards', function () {
-    $strata = PlanKit::evaluate(
+    $strata = PlanKit::walk(
         "also glass\nprime primer on hull bed\nspray-colour acrylic on hull\nclear-coat gloss on hull",
     )->strata;
 
@@ -47,7 +47,7 @@ it('builds the strata of a zone from the part upwards', function () {
 });
 
 it('reaches through chips down to the first sound film', function () {
-    $hull = PlanKit::evaluate(
+    $hull = PlanKit::walk(
         "prime primer on hull\nspray-colour brown on hull\nclear-coat gloss on hull\nchipping-fluid fluid on "
             ."hull\nspray-colour acrylic on hull, 1 coat\nlift-off on hull",
     )->strata['hull'];
@@ -61,21 +61,21 @@ it('reaches through chips down to the first sound film', function () {
 });
 
 it('takes what is done from the clock on the wall', function () {
-    $evaluation = PlanKit::evaluate(
+    $walk = PlanKit::walk(
         "prime primer on hull, done 2026-11-20T10:00\nspray-colour acrylic on hull, done "
             ."2026-11-20T20:00\nspray-colour brown on hull",
     );
 
-    expect($evaluation->times[0]->start)
+    expect($walk->times[0]->start)
         ->toBe(0)
-        ->and(gmdate('H:i', 60 * ((int) $evaluation->clockZero + $evaluation->times[1]->end)))
+        ->and(gmdate('H:i', 60 * ((int) $walk->clockZero + $walk->times[1]->end)))
         ->toBe('20:00')
-        ->and($evaluation->times[2]->start)
-        ->toBe($evaluation->times[1]->end + 30);
+        ->and($walk->times[2]->start)
+        ->toBe($walk->times[1]->end + 30);
 });
 
 it('keeps what some films never become', function () {
-    $layer = PlanKit::evaluate("prime primer on hull\nclay-wash clay on hull")->layers[1];
+    $layer = PlanKit::walk("prime primer on hull\nclay-wash clay on hull")->layers[1];
 
     expect($layer?->reaches(CureState::SolventProof))
         ->toBeNull()
@@ -84,7 +84,7 @@ it('keeps what some films never become', function () {
 });
 
 it('has nothing to say of an empty plan', function () {
-    $evaluation = PlanKit::evaluate('');
+    $walk = PlanKit::walk('');
 
-    expect($evaluation->findings)->toBe([])->and($evaluation->lasts())->toBe(0);
+    expect(PlanKit::evaluate('')->findings)->toBe([])->and($walk->lasts())->toBe(0);
 });

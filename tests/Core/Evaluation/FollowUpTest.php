@@ -10,10 +10,10 @@ use Ulvrach\Technique\Pace;
 /** @return array<string, array{int, int|null}> action => opens and closes, in minutes from the end of the step */
 function followUps(string $plan, int $index): array
 {
-    $evaluation = PlanKit::evaluate($plan);
-    $end = $evaluation->times[$index]->end;
+    $walk = PlanKit::walk($plan);
+    $end = $walk->times[$index]->end;
     $all = [];
-    foreach (FollowUp::of($evaluation, $index) as $window) {
+    foreach (FollowUp::of($walk, $index) as $window) {
         $all[$window->action] = [$window->opens - $end, $window->closes === null ? null : $window->closes - $end];
     }
 
@@ -32,24 +32,24 @@ it('tells by when a chipping film wants its colour, and when the chips are lifte
         "prime primer on hull\nspray-colour brown on hull\nchipping-fluid fluid on hull\nspray-colour acrylic on "
             ."hull\nlift-off on hull";
     expect(followUps($plan, 2))->toBe(['The colour that it shall lift' => [20, 1440]]);
-    $evaluation = PlanKit::evaluate($plan);
-    $lift = FollowUp::of($evaluation, 4)[0];
-    expect($lift->opens - $evaluation->times[3]->end)
+    $walk = PlanKit::walk($plan);
+    $lift = FollowUp::of($walk, 4)[0];
+    expect($lift->opens - $walk->times[3]->end)
         ->toBe(20)
-        ->and($lift->closes - $evaluation->times[3]->end)
+        ->and($lift->closes - $walk->times[3]->end)
         ->toBe(120);
 });
 
 it('counts the window of a clean-up from when it was applied', function () {
-    $evaluation = PlanKit::evaluate(
+    $walk = PlanKit::walk(
         "prime primer on hull\nspray-colour acrylic on hull\nclear-coat gloss on hull\nenamel-wash wash on hull, "
             .'clean spirit 30min',
     );
-    $window = FollowUp::of($evaluation, 3)[0];
+    $window = FollowUp::of($walk, 3)[0];
     // 10 min of cleaning 100 cm², 30 min after applying.
     expect($window->action)
         ->toStartWith('Clean it up')
-        ->and($evaluation->times[3]->end - $window->opens)
+        ->and($walk->times[3]->end - $window->opens)
         ->toBe(20)
         ->and($window->closes - $window->opens)
         ->toBe(1420);
@@ -62,11 +62,11 @@ it('takes a mask off within a day', function () {
 });
 
 it('cuts a wash into rounds, and nothing that can wait', function () {
-    $evaluation = PlanKit::evaluate(
+    $walk = PlanKit::walk(
         "prime primer on hull bed\nclear-coat gloss on hull bed\nenamel-wash wash on hull bed, clean spirit "
             ."30min\nclay-wash clay on hull, clean water 30min",
     );
-    $rounds = KnowledgeReport::ofStep($evaluation, 2)['rounds'];
+    $rounds = KnowledgeReport::ofStep($walk, 2)['rounds'];
 
     expect($rounds['sections'])
         ->toBe([['Hull', 'Load bed']])
@@ -74,21 +74,21 @@ it('cuts a wash into rounds, and nothing that can wait', function () {
         ->toHaveCount(4)
         ->and($rounds['finish'])
         ->toBeGreaterThan(20)
-        ->and(KnowledgeReport::ofStep($evaluation, 3)['rounds'])
+        ->and(KnowledgeReport::ofStep($walk, 3)['rounds'])
         ->toBeNull()
-        ->and(KnowledgeReport::ofStep($evaluation, 0)['rounds'])
+        ->and(KnowledgeReport::ofStep($walk, 0)['rounds'])
         ->toBeNull();
 });
 
 it(
     'cuts a wash by the pace of the hands: who cleans slowly gets smaller rounds, and never one too large',
     function () {
-        $evaluation = PlanKit::evaluate(
+        $walk = PlanKit::walk(
             "prime primer on hull large\nclear-coat gloss on hull large\nenamel-wash wash on hull large, clean spirit "
                 .'30min',
         );
-        $usual = KnowledgeReport::ofStep($evaluation, 2)['rounds'];
-        $slow = KnowledgeReport::ofStep($evaluation, 2, new Pace(1.0, 3.0))['rounds'];
+        $usual = KnowledgeReport::ofStep($walk, 2)['rounds'];
+        $slow = KnowledgeReport::ofStep($walk, 2, new Pace(1.0, 3.0))['rounds'];
 
         expect($slow['cleanCm2'])
             ->toEqualWithDelta($usual['cleanCm2'] / 3, 0.1)

@@ -9,15 +9,14 @@ use Ulvrach\Drying\DryingLaw;
 use Ulvrach\Drying\DryingModel;
 use Ulvrach\Drying\RoomCourse;
 use Ulvrach\Drying\RoomProfile;
-use Ulvrach\Evaluation\Evaluation;
-use Ulvrach\Evaluation\Evaluator;
 use Ulvrach\Evaluation\Forecast;
 use Ulvrach\Evaluation\Wait;
+use Ulvrach\Evaluation\Walk;
 use Ulvrach\Plan\BenchConditions;
 
-function evaluated(string $plan): Evaluation
+function walked(string $plan): Walk
 {
-    return (new Evaluator())->evaluate(PlanKit::plan($plan));
+    return PlanKit::walk($plan);
 }
 
 const EVENING = 29_500_000;
@@ -104,7 +103,7 @@ it('is long enough, and a window short enough, whenever work ends', function () 
 });
 
 it('tells what each wait of a plan is for', function (string $plan, int $index, array $waits, ?array $window) {
-    $times = evaluated($plan)->times[$index];
+    $times = walked($plan)->times[$index];
     expect(array_map(fn (Wait $wait) => [$wait->minutes, $wait->law], $times->waits))
         ->toBe($waits)
         ->and(
@@ -145,14 +144,14 @@ it('tells what each wait of a plan is for', function (string $plan, int $index, 
 ]);
 
 it('bounds a step by the films that are there already', function () {
-    $evaluation = evaluated(
+    $walk = walked(
         "prime primer on hull, done 2026-11-23T10:00\nchipping-fluid fluid on hull, done "
             ."2026-11-23T11:00\nspray-colour acrylic on hull, 1 coat, done 2026-11-23T12:00\nlift-off on "
             ."hull\nclear-coat matte on hull",
     );
     $noon = intdiv((int) strtotime('2026-11-23T12:00Z'), 60);
-    [$notBefore, $notAfter] = Forecast::asPlanned()->bounds($evaluation, 3);
-    [$warmBefore, $warmAfter] = roomOf(30.0, 30.0)->bounds($evaluation, 3);
+    [$notBefore, $notAfter] = Forecast::asPlanned()->bounds($walk, 3);
+    [$warmBefore, $warmAfter] = roomOf(30.0, 30.0)->bounds($walk, 3);
 
     expect($notAfter)
         ->toBe($noon + 360)
@@ -160,12 +159,12 @@ it('bounds a step by the films that are there already', function () {
         ->toBeLessThan($noon + 200)
         ->and($warmBefore)
         ->toBeLessThan($notBefore)
-        ->and(Forecast::asPlanned()->bounds($evaluation, 4))
+        ->and(Forecast::asPlanned()->bounds($walk, 4))
         ->toBe([$noon + 30, null]);
 });
 
 it('says of each film what its states take', function () {
-    $layer = evaluated('prime primer on hull')->layers[0];
+    $layer = walked('prime primer on hull')->layers[0];
     expect($layer->waitFor(CureState::Wet)->minutes)
         ->toBe(0)
         ->and($layer->waitFor(CureState::TouchDry)->minutes)
@@ -173,7 +172,7 @@ it('says of each film what its states take', function () {
         ->and($layer->waitFor(CureState::SolventProof)->law)
         ->toBe(DryingLaw::Solvent)
         ->and(
-            evaluated("prime primer on hull\nchipping-fluid fluid on hull")->layers[1]->waitFor(
+            walked("prime primer on hull\nchipping-fluid fluid on hull")->layers[1]->waitFor(
                 CureState::SolventProof,
             ),
         )

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 use Tests\Core\PlanKit;
 use Ulvrach\Chemistry\BinderFamily;
+use Ulvrach\Material\Material;
+use Ulvrach\Material\Product;
 use Ulvrach\Plan\Edit\EditRefused;
 use Ulvrach\Plan\Edit\InsertStep;
 use Ulvrach\Plan\Edit\MoveStep;
@@ -13,7 +15,6 @@ use Ulvrach\Plan\Edit\RemoveStep;
 use Ulvrach\Plan\Edit\RemoveZone;
 use Ulvrach\Plan\Edit\ReplaceStep;
 use Ulvrach\Plan\Plan;
-use Ulvrach\Plan\Product;
 
 /** @return list<string> */
 function order(Plan $plan): array
@@ -73,10 +74,10 @@ it('refuses what would point nowhere', function (Closure $edit, string $path) {
             new Product(
                 id: 'gloss',
                 name: 'Gloss',
-                family: BinderFamily::ClayWash,
-                carrier: null,
-                sheen: null,
-                colour: null,
+                material: new Material(
+                    family: BinderFamily::ClayWash,
+                    carrier: null,
+                ),
             ),
         ),
         '/product/family',

@@ -4,15 +4,16 @@ declare(strict_types=1);
 
 use Tests\Core\CaseFile;
 use Tests\Core\PlanKit;
-use Ulvrach\Evaluation\Evaluator;
 use Ulvrach\PlanFile\EditCodec;
 use Ulvrach\PlanFile\PlanReader;
 use Ulvrach\Repair\Repairer;
+use Ulvrach\Rules\Evaluator;
 use Ulvrach\Rules\Severity;
 
 it('makes a broken plan sound by edits that can be sent back', function (string $school, string $plan) {
     $broken = PlanKit::plan($plan, $school);
-    $repair = (new Repairer())->repair($broken);
+    $log = PlanKit::log($plan);
+    $repair = (new Repairer())->repair($broken, $log);
     $mended = $broken;
     foreach ($repair->actions as $action) {
         $mended = EditCodec::apply(
@@ -22,7 +23,7 @@ it('makes a broken plan sound by edits that can be sent back', function (string 
             $mended,
         );
     }
-    $after = (new Evaluator())->evaluate($mended);
+    $after = (new Evaluator())->evaluate($mended, $log);
 
     expect($after->count(Severity::Stop))
         ->toBe(0)
@@ -55,7 +56,10 @@ it('leaves a sound plan alone', function () {
 });
 
 it('never makes a plan worse, also when the search is cut short', function (string $school, string $plan) {
-    $repair = (new Repairer(mostStates: 0))->repair(PlanKit::plan($plan, $school));
+    $repair = (new Repairer(mostStates: 0))->repair(
+        PlanKit::plan($plan, $school),
+        PlanKit::log($plan),
+    );
 
     expect($repair->after->count(Severity::Stop))
         ->toBeLessThanOrEqual($repair->before->count(Severity::Stop))
@@ -76,7 +80,7 @@ it('says so when it cannot: a failed trial of what is certain stays', function (
 
 it('proves for the lorry of the demo that no smaller set of changes leaves it without a stop', function () {
     $file = dirname(__DIR__, 3).'/database/demo/brae-lorry.ulvrach.json';
-    $repair = (new Repairer())->repair(PlanReader::fromJson((string) file_get_contents($file)));
+    $repair = (new Repairer())->repair(PlanReader::read((string) file_get_contents($file))->plan);
 
     expect($repair->isSound())
         ->toBeTrue()

@@ -5,8 +5,8 @@ declare(strict_types=1);
 use Tests\Core\CaseFile;
 use Tests\Core\PlanKit;
 use Ulvrach\Chemistry\Sheen;
-use Ulvrach\Evaluation\Evaluator;
 use Ulvrach\Plan\Edit\MoveStep;
+use Ulvrach\Rules\Evaluator;
 use Ulvrach\Rules\Finding;
 use Ulvrach\Rules\Remedy\Workbench;
 use Ulvrach\Rules\Severity;
@@ -37,7 +37,10 @@ it('never adds a cure finding when a step waits longer', function (string $schoo
         }
         $steps = $before->plan->steps;
         $steps[$index] = $step->with(['waitMinutes' => $step->waitMinutes + 600]);
-        $after = (new Evaluator())->evaluate($before->plan->with(steps: array_values($steps)));
+        $after = (new Evaluator())->evaluate(
+            $before->plan->with(steps: array_values($steps)),
+            $before->walk->log,
+        );
         expect(
             array_diff(
                 spotsOf($after->findings, '/^(too-early|mask-on-soft-paint)$/'),
@@ -45,7 +48,7 @@ it('never adds a cure finding when a step waits longer', function (string $schoo
             ),
         )->toBe([]);
     }
-    expect($before->times)->not->toBe([]);
+    expect($before->walk->times)->not->toBe([]);
 })->with(CaseFile::all());
 
 it('never adds a chemistry stop below a sound barrier', function (string $school, string $plan) {
@@ -60,12 +63,12 @@ it('never adds a chemistry stop below a sound barrier', function (string $school
         foreach ($barrier->edits as $edit) {
             $sealed = $edit->applyTo($sealed);
         }
-        $after = (new Evaluator())->evaluate($sealed);
+        $after = (new Evaluator())->evaluate($sealed, $before->walk->log);
         expect(
             array_diff(spotsOf($after->findings, $chemistry, true), spotsOf($before->findings, $chemistry, true)),
         )->each->toStartWith('clear-coat-');
     }
-    expect($before->times)->not->toBe([]);
+    expect($before->walk->times)->not->toBe([]);
 })->with(CaseFile::where('carrier-attacks-film|wakes-layer-below'));
 
 it('does not depend on the order of steps on independent zones', function () {

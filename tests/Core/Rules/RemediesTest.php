@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 use Tests\Core\CaseFile;
 use Tests\Core\PlanKit;
-use Ulvrach\Evaluation\Evaluation;
-use Ulvrach\Evaluation\Evaluator;
 use Ulvrach\PlanFile\EditCodec;
+use Ulvrach\Rules\Evaluator;
 use Ulvrach\Rules\Remedy\RemedyAdvisor;
 use Ulvrach\Rules\Severity;
+use Ulvrach\Rules\Verdict;
 
 /** @return list<string> one "step code zone" for every stop on every zone */
-function stopsOf(Evaluation $evaluation): array
+function stopsOf(Verdict $verdict): array
 {
     $stops = [];
-    foreach ($evaluation->findings as $finding) {
+    foreach ($verdict->findings as $finding) {
         foreach ($finding->severity === Severity::Stop ? $finding->zones : [] as $zone) {
             $stops[] = "{$finding->stepId} {$finding->code} {$zone}";
         }
@@ -31,7 +31,10 @@ it('offers remedies that work: the finding is gone, no new stop has come', funct
             $edits = EditCodec::read(
                 json_decode(json_encode(EditCodec::write($proved->remedy->edits), JSON_THROW_ON_ERROR)),
             );
-            $after = (new Evaluator())->evaluate(EditCodec::apply($edits, $before->plan));
+            $after = (new Evaluator())->evaluate(
+                EditCodec::apply($edits, $before->plan),
+                $before->walk->log,
+            );
             $still = array_filter(
                 $after->findings,
                 static fn ($other) => $other->code === $finding->code &&

@@ -3,7 +3,10 @@
 declare(strict_types=1);
 
 use Tests\Core\PlanKit;
-use Ulvrach\Evaluation\Evaluator;
+use Ulvrach\Log\EntryKind;
+use Ulvrach\Log\Log;
+use Ulvrach\Quantity\Moment;
+use Ulvrach\Rules\Evaluator;
 use Ulvrach\Rules\Severity;
 use Ulvrach\Schedule\Shedder;
 use Ulvrach\Schedule\Shedding;
@@ -41,6 +44,7 @@ beforeEach(function () {
     $this->now = intdiv((int) strtotime('2026-11-23T12:00:00Z'), 60);
     $this->shed = fn (string $day): Shedding => (new Shedder())->shed(
         $this->plan,
+        new Log(),
         $this->week->endOfDay($day),
         $this->week->calendar($this->now, 90),
         $this->week->setup,
@@ -66,6 +70,7 @@ it('lets go what a finish can do without, the sooner the date the more, and neve
         $due = $end - $earlier * 1440;
         $shedding = (new Shedder())->shed(
             $this->plan,
+            new Log(),
             $due,
             $this->week->calendar($this->now, 90),
             $this->week->setup,
@@ -115,14 +120,13 @@ it('says so where even that is not enough', function () {
 });
 
 it('leaves alone what is done', function () {
-    $steps = array_map(
-        static fn ($step) => $step->technique === 'dry-pigment'
-            ? $step->with(['doneAt' => intdiv((int) strtotime('2026-11-20T20:00:00Z'), 60)])
-            : $step,
-        $this->plan->steps,
-    );
+    $pigment = array_values(
+        array_filter($this->plan->steps, static fn ($step) => $step->technique === 'dry-pigment'),
+    )[0];
+    $done = PlanKit::entry($pigment->id, EntryKind::Finished, Moment::read('2026-11-20T20:00:00Z'), $this->plan);
     $shedding = (new Shedder())->shed(
-        $this->plan->with(steps: $steps),
+        $this->plan,
+        new Log([$done]),
         $this->now,
         $this->week->calendar($this->now, 90),
         $this->week->setup,
@@ -133,11 +137,9 @@ it('leaves alone what is done', function () {
 });
 
 it('makes room for what has to be finished before it', function () {
-    $other = (new Evaluator())->evaluate(
-        PlanKit::plan(
-            "prime primer on large larger\nspray-colour acrylic on large larger\nclear-coat gloss on "
-                ."large\nfinal-coat matte on large larger",
-        ),
+    $other = PlanKit::walk(
+        "prime primer on large larger\nspray-colour acrylic on large larger\nclear-coat gloss on "
+            ."large\nfinal-coat matte on large larger",
     );
     $alone = ($this->shed)('2027-01-20')->ends;
     $this->others = new Workload($this->now);

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 use Tests\Core\PlanKit;
 use Tests\Core\Schedule\Verifier;
-use Ulvrach\Evaluation\Evaluator;
 use Ulvrach\Schedule\JobPart;
 use Ulvrach\Schedule\NoSchedule;
 use Ulvrach\Schedule\Reason;
@@ -82,7 +81,7 @@ function laid(array $plans, ?Week $week = null, string $now = '2026-11-23T12:00Z
 {
     $work = new Workload(minuteOf($now));
     foreach ($plans as $name => $plan) {
-        $work->add($name, (new Evaluator())->evaluate(PlanKit::plan($plan)));
+        $work->add($name, PlanKit::walk($plan));
     }
     $week ??= Week::usual();
     $left = 20;

@@ -8,11 +8,11 @@ use Ulvrach\Scratch\Scratch;
 /** @return list<string> */
 function colours(string $plan, string $zone = 'hull', ?int $at = null): array
 {
-    $evaluation = PlanKit::evaluate($plan);
+    $walk = PlanKit::walk($plan);
 
     return array_map(
         static fn ($layer) => $layer->product->id,
-        Scratch::through($evaluation, $zone, $at ?? count($evaluation->plan->steps))->colours,
+        Scratch::through($walk, $zone, $at ?? count($walk->plan->steps))->colours,
     );
 }
 
@@ -31,8 +31,8 @@ it('warns of bare plastic, of primer at once, and of colours that cannot be told
     string $plan,
     string $says,
 ) {
-    $evaluation = PlanKit::evaluate($plan);
-    expect(implode(' ', Scratch::through($evaluation, 'hull', count($evaluation->plan->steps))->warnings))->toContain(
+    $walk = PlanKit::walk($plan);
+    expect(implode(' ', Scratch::through($walk, 'hull', count($walk->plan->steps))->warnings))->toContain(
         $says,
     );
 })->with([
@@ -47,14 +47,14 @@ it('warns of bare plastic, of primer at once, and of colours that cannot be told
 ]);
 
 it('is content with a chip colour under a clear coat', function () {
-    $evaluation = PlanKit::evaluate(
+    $walk = PlanKit::walk(
         "prime primer on hull\nspray-colour brown on hull\nclear-coat gloss on hull\nspray-colour acrylic on hull",
     );
-    expect(Scratch::through($evaluation, 'hull', 4)->warnings)->toBe([]);
+    expect(Scratch::through($walk, 'hull', 4)->warnings)->toBe([]);
 });
 
 it('knows which film keeps liquids and tools off which layer', function (string $plan, array $protectors) {
-    $strata = PlanKit::evaluate($plan)->strata['hull'];
+    $strata = PlanKit::walk($plan)->strata['hull'];
     $said = array_map(
         static fn (int $place) => ($film = $strata->protectorOf($place)) === null ? null : $film->stepIndex + 1,
         array_keys($strata->layers),

@@ -9,11 +9,11 @@ use Ulvrach\Undo\LookFirst;
 use Ulvrach\Undo\UndoAdvisor;
 
 it('takes a fresh wash off a sealed surface with spirit, without harm', function () {
-    $evaluation = PlanKit::evaluate(
+    $walk = PlanKit::walk(
         "prime primer on hull\nspray-colour acrylic on hull\nclear-coat gloss on hull, wait 1d\nenamel-wash wash on "
             .'hull, wait 1d',
     );
-    $ways = UndoAdvisor::of($evaluation, 3);
+    $ways = UndoAdvisor::of($walk, 3);
 
     expect($ways[0]->carrier)
         ->toBe(Carrier::OdourlessSpirit)
@@ -27,7 +27,7 @@ it('takes a fresh wash off a sealed surface with spirit, without harm', function
 
 it('refuses to wipe where it would take the paint along', function () {
     $ways = UndoAdvisor::of(
-        PlanKit::evaluate("prime primer on hull\nspray-colour acrylic on hull\nspray-colour brown on hull"),
+        PlanKit::walk("prime primer on hull\nspray-colour acrylic on hull\nspray-colour brown on hull"),
         2,
     );
     $last = $ways[count($ways) - 1];
@@ -39,17 +39,17 @@ it('refuses to wipe where it would take the paint along', function () {
 });
 
 it('ends when the film has hardened as far as the paint below', function () {
-    $evaluation = PlanKit::evaluate(
+    $walk = PlanKit::walk(
         "prime primer on hull\nspray-colour acrylic on hull\nbrush-colour brown on hull, wait 1d",
     );
-    $adjustable = UndoAdvisor::adjustable(UndoAdvisor::of($evaluation, 2));
+    $adjustable = UndoAdvisor::adjustable(UndoAdvisor::of($walk, 2));
 
-    expect($adjustable['open'])->toBeTrue()->and($adjustable['until'])->toBe($evaluation->layers[2]?->solventProofAt);
+    expect($adjustable['open'])->toBeTrue()->and($adjustable['until'])->toBe($walk->layers[2]?->solventProofAt);
 });
 
 it('lets a clay wash be rinsed off at any time', function () {
     $ways = UndoAdvisor::of(
-        PlanKit::evaluate("prime primer on hull\nspray-colour acrylic on hull\nclay-wash clay on hull, wait 2d"),
+        PlanKit::walk("prime primer on hull\nspray-colour acrylic on hull\nclay-wash clay on hull, wait 2d"),
         2,
     );
 
@@ -60,15 +60,15 @@ it('lets a clay wash be rinsed off at any time', function () {
 });
 
 it('has nothing to undo where no film is left', function () {
-    expect(UndoAdvisor::of(PlanKit::evaluate("prime primer on hull\nlook-over on hull"), 1))->toBe([]);
+    expect(UndoAdvisor::of(PlanKit::walk("prime primer on hull\nlook-over on hull"), 1))->toBe([]);
 });
 
 it('asks, before a seal, about what it is going to lock in and nothing older', function () {
-    $evaluation = PlanKit::evaluate(
+    $walk = PlanKit::walk(
         "prime primer on hull\nspray-colour acrylic on hull\nclear-coat gloss on hull\ndecal decals on "
             ."hull\nenamel-wash wash on hull\nclear-coat matte on hull\nlook-over on hull",
     );
-    $list = LookFirst::before($evaluation, 5);
+    $list = LookFirst::before($walk, 5);
 
     expect($list[0])
         ->toStartWith('Step 4: do the markings lie flat')
@@ -76,17 +76,17 @@ it('asks, before a seal, about what it is going to lock in and nothing older', f
         ->toStartWith('Step 5: are tide marks')
         ->and(implode(' ', $list))
         ->not->toContain('Step 2:')
-        ->and(LookFirst::before($evaluation, 6))
+        ->and(LookFirst::before($walk, 6))
         ->toBe([])
-        ->and(LookFirst::before($evaluation, 4))
+        ->and(LookFirst::before($walk, 4))
         ->toBe([]);
 });
 
 it('asks about direction before glue, and about the inside before closing in', function () {
-    $evaluation = PlanKit::evaluate("prime primer on inside\njoin on inside\nclose-in on inside");
+    $walk = PlanKit::walk("prime primer on inside\njoin on inside\nclose-in on inside");
 
-    expect(implode(' ', LookFirst::before($evaluation, 1)))
+    expect(implode(' ', LookFirst::before($walk, 1)))
         ->toContain('right way round')
-        ->and(implode(' ', LookFirst::before($evaluation, 2)))
+        ->and(implode(' ', LookFirst::before($walk, 2)))
         ->toContain('Is everything inside finished');
 });

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Ulvrach\Vehicle;
+namespace Ulvrach\Plan;
 
 enum VehicleKind: string
 {

@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Middleware;
+
+use Closure;
+use Illuminate\Http\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpKernel\Exception\BadRequestHttpException;
+use Symfony\Component\HttpKernel\Exception\HttpException;
+use Symfony\Component\HttpKernel\Exception\UnsupportedMediaTypeHttpException;
+
+/**
+ * The first thing that looks at a request to the API: its address must be text, and a body that is there must be JSON
+ * that can be read, no larger than what is asked for can be. Nothing walks through a body before its size is known.
+ */
+final class RequireReadableRequest
+{
+    /** Bytes of everything that is no plan: settings, forms, questions to the clock. */
+    private const SMALL = 65_536;
+
+    private const LARGE_PATHS = '#^/api/builds/(import|[0-9a-f-]{36}/(edits|preview|log))$#';
+
+    public function handle(Request $request, Closure $next): Response
+    {
+        if (str_starts_with($request->getPathInfo(), '/api/')) {
+            $this->checkAddress($request);
+            $this->checkBody($request);
+        }
+        $response = $next($request);
+
+        return $response instanceof Response
+            ? $response
+            : throw new \LogicException('A route must answer with a response.');
+    }
+
+    private function checkAddress(Request $request): void
+    {
+        $address = rawurldecode($request->getRequestUri());
+        if (str_contains($address, "\0") || ! mb_check_encoding($address, 'UTF-8')) {
+            throw new BadRequestHttpException('The address of this request is no readable text.');
+        }
+    }
+
+    private function checkBody(Request $request): void
+    {
+        $body = $request->getContent();
+        if ($body === '') {
+            // Forms and files come another way.
+            if ($request->request->count() > 0 || $request->files->count() > 0) {
+                throw $this->notJson();
+            }
+
+            return;
+        }
+        $isLarge = preg_match(self::LARGE_PATHS, $request->getPathInfo()) === 1;
+        if (strlen($body) > ($isLarge ? config()->integer('ulvrach.largest_plan_file') : self::SMALL)) {
+            throw new HttpException(
+                413,
+                $isLarge
+                    ? 'This is larger than any plan: at most 2 MB are read.'
+                    : 'This is larger than anything that is asked for here.',
+            );
+        }
+        if (! $request->isJson()) {
+            throw $this->notJson();
+        }
+        $data = json_decode($body, false, 64);
+        if (json_last_error() !== JSON_ERROR_NONE) {
+            throw new BadRequestHttpException(
+                'The request is not JSON that can be read ('.json_last_error_msg().').',
+            );
+        }
+        if (! $isLarge && ! is_object($data) && ! is_array($data)) {
+            throw new BadRequestHttpException('The request must be a JSON object.');
+        }
+        // Beyond the range of numbers JSON is read as infinite, which nothing behind this reckons with.
+        if (preg_match('/\d[eE]\+?\d{3,}/', $body) === 1 && json_encode($data) === false) {
+            throw new BadRequestHttpException('A number in the request is larger than any number can be.');
+        }
+        // PostgreSQL cannot keep the zero character in a text, and nobody types it.
+        if (preg_match('/(?<!\\\\)(\\\\\\\\)*\\\\u0000/', $body) === 1) {
+            throw new BadRequestHttpException('The request has a zero character in a text; no text may hold one.');
+        }
+    }
+
+    private function notJson(): UnsupportedMediaTypeHttpException
+    {
+        return new UnsupportedMediaTypeHttpException(
+            'Send JSON, and say so with the content type application/json.',
+        );
+    }
+}

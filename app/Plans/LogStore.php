@@ -1,0 +1,138 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Plans;
+
+use App\Models\Build;
+use App\Models\LogEntry;
+use Illuminate\Support\Collection;
+use Ulvrach\Log\Entry;
+use Ulvrach\Log\Log;
+use Ulvrach\Log\StepAsItWas;
+use Ulvrach\Plan\Fault;
+use Ulvrach\Plan\Plan;
+use Ulvrach\PlanFile\BadPlanFile;
+use Ulvrach\PlanFile\LogCodec;
+use Ulvrach\Quantity\Moment;
+
+/**
+ * Keeps what was really done on builds. Entries are added and never changed; one that comes twice is kept once.
+ *
+ * @phpstan-import-type EntryData from LogCodec
+ */
+final class LogStore
+{
+    public function of(Build $build): Log
+    {
+        return self::read(LogEntry::query()->where('build_id', $build->id)->oldest('id')->get());
+    }
+
+    /**
+     * @param  list<string>  $builds  ids
+     * @return array<string, Log> by build id; those without an entry are missing
+     */
+    public function ofAll(array $builds): array
+    {
+        $logs = [];
+        /** @var \Illuminate\Database\Eloquent\Collection<int, LogEntry> $entries */
+        $entries = LogEntry::query()->whereIn('build_id', $builds)->oldest('id')->get();
+        foreach ($entries->groupBy('build_id') as $id => $rows) {
+            $logs[(string) $id] = self::read($rows);
+        }
+
+        return $logs;
+    }
+
+    /**
+     * @param  list<Entry>  $entries  of steps of the plan they keep the words as they are now
+     *
+     * @throws BadPlanFile if one corrects something that is not in the log; paths start at the list
+     */
+    public function append(Build $build, Plan $plan, array $entries): Log
+    {
+        $known = array_fill_keys(
+            array_map(static fn (Entry $entry) => $entry->id, [...$this->of($build)->entries, ...$entries]),
+            true,
+        );
+        foreach ($entries as $at => $entry) {
+            if ($entry->corrects !== null && ! isset($known[$entry->corrects])) {
+                throw new BadPlanFile([new Fault("/{$at}/corrects", 'There is no such entry in the log of this build.')]);
+            }
+        }
+        $this->insert($build, array_map(static fn (Entry $entry) => self::withWords($entry, $plan), $entries));
+
+        return $this->of($build);
+    }
+
+    /** @param  list<Entry>  $entries  as they are */
+    public function insert(Build $build, array $entries): void
+    {
+        foreach (array_chunk($entries, 500) as $chunk) {
+            LogEntry::query()->insertOrIgnore(
+                array_map(static fn (Entry $entry) => self::row($build->id, $entry), $chunk),
+            );
+        }
+    }
+
+    private static function withWords(Entry $entry, Plan $plan): Entry
+    {
+        $index = $entry->stepId === null ? null : $plan->indexOf($entry->stepId);
+
+        return new Entry(
+            id: $entry->id,
+            kind: $entry->kind,
+            at: $entry->at,
+            stepId: $entry->stepId,
+            step: $index === null ? $entry->step : StepAsItWas::of($plan->steps[$index], $plan),
+            corrects: $entry->corrects,
+            text: $entry->text,
+            trial: $entry->trial,
+            air: $entry->air,
+        );
+    }
+
+    /** @return array<string, string|null> */
+    private static function row(string $build, Entry $entry): array
+    {
+        $data = LogCodec::write($entry);
+
+        return [
+            'build_id' => $build,
+            'uuid' => $entry->id,
+            'kind' => $entry->kind->value,
+            'step_id' => $entry->stepId,
+            'happened_at' => Moment::write($entry->at),
+            'corrects' => $entry->corrects,
+            'data' => json_encode(
+                array_intersect_key($data, ['asItWas' => 1, 'text' => 1, 'trial' => 1, 'air' => 1]),
+                JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE,
+            ),
+            'created_at' => now()->toDateTimeString(),
+        ];
+    }
+
+    /** @param  Collection<int, LogEntry>  $rows */
+    private static function read(Collection $rows): Log
+    {
+        return new Log(
+            array_values(
+                $rows
+                    ->map(static function (LogEntry $row): Entry {
+                        /** @var EntryData $data */
+                        $data = [
+                            ...$row->data,
+                            'id' => $row->uuid,
+                            'kind' => $row->kind,
+                            'at' => Moment::write(intdiv($row->happened_at->getTimestamp(), 60)),
+                            'step' => $row->step_id,
+                            'corrects' => $row->corrects,
+                        ];
+
+                        return LogCodec::read($data);
+                    })
+                    ->all(),
+            ),
+        );
+    }
+}

@@ -1,0 +1,225 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ulvrach\Evaluation;
+
+use Ulvrach\Chemistry\Carrier;
+use Ulvrach\Drying\Air;
+use Ulvrach\Drying\CureTable;
+use Ulvrach\Drying\CureTimes;
+use Ulvrach\Log\Log;
+use Ulvrach\Plan\Plan;
+use Ulvrach\Plan\Zone;
+use Ulvrach\Technique\Application;
+
+/** Walks a plan once, from the bare parts to the last coat. */
+final class Walker
+{
+    /** @var array<string, CureTimes> a plan has few of them, asked for again at every edit */
+    private array $cures = [];
+
+    public function __construct(private readonly StepLiquids $liquids = new StepLiquids())
+    {
+    }
+
+    public function walk(Plan $plan, Log $log = new Log()): Walk
+    {
+        $air = BenchAir::of($plan->bench);
+        $windows = new Windows($air);
+        $works = [];
+        foreach ($plan->steps as $index => $_) {
+            $works[] = new Work($plan, $index, $this->liquids);
+        }
+        $clockZero = $this->clockZero($works, $log, $air);
+        $strata = self::bareStrata($plan);
+        $history = [$strata];
+        $situations = $times = $layers = [];
+        $clock = 0;
+        foreach ($works as $index => $work) {
+            $touched = self::together($strata, $work->step->zones);
+            $waiting = Waiting::of($work, $touched, $windows, $this->liquids);
+            $stepTimes = $this->timesOf($work, $touched, $waiting, $windows, $clock, $clockZero, $log, $air);
+            $attack = Attack::of($work, $touched, $stepTimes->start);
+            $layer = $this->layerOf($work, $stepTimes, $air);
+            foreach ($touched as $one) {
+                $after = $one->strata->after($work, $layer, $stepTimes->end);
+                foreach ($one->zones as $zone) {
+                    $strata[$zone] = $after;
+                }
+            }
+            $situations[] = new Situation($work, $touched, $stepTimes, $waiting, $windows, $attack);
+            $history[] = $strata;
+            $times[] = $stepTimes;
+            $layers[] = $layer;
+            $clock = $stepTimes->end;
+        }
+
+        return new Walk(
+            plan: $plan,
+            log: $log,
+            situations: $situations,
+            times: $times,
+            layers: $layers,
+            history: $history,
+            clockZero: $clockZero,
+        );
+    }
+
+    /**
+     * @param  array<string, Strata>  $strata  by zone id
+     * @param  list<string>  $zones
+     * @return list<Touched> those in the same state together
+     */
+    public static function together(array $strata, array $zones): array
+    {
+        $together = [];
+        foreach ($zones as $zone) {
+            $together[spl_object_id($strata[$zone])][] = $zone;
+        }
+
+        return array_values(
+            array_map(static fn (array $alike) => new Touched($strata[$alike[0]], $alike), $together),
+        );
+    }
+
+    /** @return array<string, Strata> by zone id */
+    private static function bareStrata(Plan $plan): array
+    {
+        $bare = $strata = [];
+        foreach ($plan->zones as $id => $zone) {
+            $strata[$id] = $bare[self::material($zone)] ??= Strata::bare($zone);
+        }
+
+        return $strata;
+    }
+
+    /** Zones that differ in this are judged apart from the beginning. */
+    private static function material(Zone $zone): string
+    {
+        $role = $zone->kind->role();
+
+        return "{$zone->substrate->value} {$zone->depicts->value} {$role} {$zone->traffic->value} {$zone->sheltered}";
+    }
+
+    /**
+     * Minute 0 is when the first step that is done began; what was done is where it was, whatever was planned.
+     *
+     * @param  list<Work>  $works
+     */
+    private function clockZero(array $works, Log $log, Air $air): ?int
+    {
+        $zero = null;
+        foreach ($works as $work) {
+            $finished = $log->finishedAt($work->step->id);
+            if ($finished !== null) {
+                $began = $log->begunAt($work->step->id) ?? $finished - $this->spanOf($work, $air)[0];
+                $zero = $zero === null ? $began : min($zero, $began);
+            }
+        }
+
+        return $zero;
+    }
+
+    /**
+     * @param  list<Touched>  $touched
+     * @param  int  $clock  minute at which the step before ends
+     */
+    private function timesOf(
+        Work $work,
+        array $touched,
+        Waiting $waiting,
+        Windows $windows,
+        int $clock,
+        ?int $clockZero,
+        Log $log,
+        Air $air,
+    ): StepTimes {
+        [$span, $handsOn] = $this->spanOf($work, $air);
+        $ready = $waiting->longest->until ?? 0;
+        $planned = $work->step->waitMinutes === null ? max($clock, $ready) : $clock + $work->step->waitMinutes;
+        $finished = $clockZero === null ? null : $log->finishedAt($work->step->id);
+        [$start, $end] = [$planned, $planned + $span];
+        if ($finished !== null) {
+            $end = $finished - $clockZero;
+            $start = ($log->begunAt($work->step->id) ?? $finished - $span) - $clockZero;
+        }
+
+        return new StepTimes(
+            ready: $ready,
+            start: $start,
+            end: $end,
+            handsOn: $handsOn,
+            closes: $windows->closes($work, $touched),
+            hold: $waiting->longest,
+            waits: $waiting->waits,
+            window: $windows->opener($work, $touched),
+            planned: $planned,
+        );
+    }
+
+    /** @return array{int, int} minutes from the first touch to the last, and how many of them the hands are busy */
+    private function spanOf(Work $work, Air $air): array
+    {
+        $step = $work->step;
+        $area = $work->area();
+        $handsOn = $work->technique->setUpMinutes + (int) ceil(
+            ($step->coats * $work->technique->applyMinutes * $area) / 100,
+        );
+        $waits = 0;
+        if ($step->coats > 1 && $work->product !== null) {
+            $waits += ($step->coats - 1) * $this->cureOf($work, $air)->recoatable[1];
+        }
+        $cleanedAfter = $step->cleanedAfter();
+        if ($cleanedAfter !== null) {
+            $waits += $cleanedAfter;
+            $handsOn += (int) ceil(($work->technique->cleanMinutes * $area) / 100);
+        }
+
+        return [$handsOn + $waits, $handsOn];
+    }
+
+    /** The drying table at the plan's bench, with the product's own times where somebody knows them better. */
+    private function cureOf(Work $work, Air $air): CureTimes
+    {
+        $material = $work->product->material
+            ?? throw new \LogicException('Only a step with a product leaves something that dries.');
+        $row = CureTable::for($material->family, $work->kind, $work->step->application === Application::Airbrush);
+        $thickness = max(1.0, $work->step->coats / $work->technique->coats);
+        $isRetarded = ($work->step->thinner ?? $material->carrier) === Carrier::WettedWater;
+        if ($material->times !== null) {
+            return $row->withOwn($material->times)->at($air, $thickness, $isRetarded);
+        }
+        $bench = $work->plan->bench;
+        $key = "{$row->name} {$thickness} {$isRetarded} {$bench->temperatureC} {$bench->humidityPercent} "
+            ."{$bench->movingAir} {$bench->cabinetC}";
+
+        return $this->cures[$key] ??= $row->at($air, $thickness, $isRetarded);
+    }
+
+    private function layerOf(Work $work, StepTimes $times, Air $air): ?Layer
+    {
+        if (! $work->kind->leavesFilm() || $work->product === null) {
+            return null;
+        }
+        $cure = $this->cureOf($work, $air);
+        $laidAt = $times->end;
+
+        return new Layer(
+            stepIndex: $work->index,
+            stepId: $work->step->id,
+            technique: $work->technique,
+            kind: $work->kind,
+            product: $work->product,
+            film: $work->product->material->family,
+            coverage: $work->technique->coverage,
+            sheen: $work->product->material->sheen,
+            coats: $work->step->coats,
+            laidAt: $laidAt,
+            touchDryAt: $laidAt + $cure->touchDry[1],
+            recoatableAt: $laidAt + $cure->recoatable[1],
+            solventProofAt: $cure->solventProof === null ? null : $laidAt + $cure->solventProof[1],
+            laws: $cure->laws,
+        );
+    }
+}

@@ -1,0 +1,120 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ulvrach\Log;
+
+/**
+ * What was really done on a build. It stands beside the plan: undo changes the plan and never the past. Entries are only
+ * added; what a later one corrects no longer counts, and is still there to be read.
+ */
+final class Log
+{
+    /** @var list<Entry>|null oldest moment first */
+    private ?array $standing = null;
+
+    /** @var array<string, int>|null by step id: Unix minute */
+    private ?array $finished = null;
+
+    /** @var array<string, int> by step id: Unix minute */
+    private array $begun = [];
+
+    /** @param  list<Entry>  $entries  in the order in which they were written down */
+    public function __construct(public readonly array $entries = [])
+    {
+    }
+
+    public function with(Entry ...$entries): self
+    {
+        return new self([...$this->entries, ...array_values($entries)]);
+    }
+
+    /** @return list<Entry> those that count, by the moment at which it happened */
+    public function standing(): array
+    {
+        if ($this->standing === null) {
+            $corrected = array_flip(
+                array_filter(array_map(static fn (Entry $entry) => $entry->corrects, $this->entries), is_string(...)),
+            );
+            $standing = array_filter(
+                $this->entries,
+                static fn (Entry $entry) => $entry->kind !== EntryKind::Withdrawn && ! isset($corrected[$entry->id]),
+            );
+            usort($standing, static fn (Entry $a, Entry $b) => $a->at <=> $b->at);
+            $this->standing = $standing;
+        }
+
+        return $this->standing;
+    }
+
+    /** When the step was finished, Unix minute; the last time if there are several. Null: it is still to do. */
+    public function finishedAt(string $stepId): ?int
+    {
+        return $this->moments()[$stepId] ?? null;
+    }
+
+    /** When work on the step began, if somebody has said so and it was before its end. */
+    public function begunAt(string $stepId): ?int
+    {
+        $finished = $this->finishedAt($stepId);
+        $begun = $this->begun[$stepId] ?? null;
+
+        return $begun !== null && $finished !== null && $begun > $finished ? null : $begun;
+    }
+
+    public function isFinished(string $stepId): bool
+    {
+        return isset($this->moments()[$stepId]);
+    }
+
+    public function isEmpty(): bool
+    {
+        return $this->entries === [];
+    }
+
+    /** @return array<string, int> by step id: the moment at which it was finished, Unix minute */
+    public function moments(): array
+    {
+        if ($this->finished === null) {
+            $this->finished = [];
+            foreach ($this->standing() as $entry) {
+                if ($entry->stepId === null) {
+                    continue;
+                }
+                if ($entry->kind === EntryKind::Finished) {
+                    $this->finished[$entry->stepId] = $entry->at;
+                } elseif ($entry->kind === EntryKind::Begun) {
+                    $this->begun[$entry->stepId] = $entry->at;
+                }
+            }
+        }
+
+        return $this->finished;
+    }
+
+    /** The last trial at the step that is evidence for or against a rule; null: there was none. */
+    public function trial(string $stepId, string $rule): ?Trial
+    {
+        $last = null;
+        foreach ($this->standing() as $entry) {
+            if ($entry->stepId === $stepId && $entry->trial?->rule === $rule) {
+                $last = $entry->trial;
+            }
+        }
+
+        return $last;
+    }
+
+    /** The entry by which the step counts as finished; null: it is still to do. */
+    public function finish(string $stepId): ?Entry
+    {
+        $last = null;
+        foreach ($this->standing() as $entry) {
+            if ($entry->stepId === $stepId && $entry->kind === EntryKind::Finished) {
+                $last = $entry;
+            }
+        }
+
+        return $last;
+    }
+}

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ulvrach\Material;
+
+/** Products side by side: those of a plan, those that a person owns, or those to begin with. */
+final readonly class ProductShelf implements Shelf
+{
+    /** @param  array<Product>  $products  among equals the first is taken */
+    public function __construct(private array $products)
+    {
+    }
+
+    public function find(Need $need): ?Product
+    {
+        $best = null;
+        foreach ($this->products as $product) {
+            if (! $need->isMetBy($product->material)) {
+                continue;
+            }
+            if ($best === null || $need->distanceTo($product->material) < $need->distanceTo($best->material)) {
+                $best = $product;
+            }
+        }
+
+        return $best;
+    }
+}

@@ -1,0 +1,127 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ulvrach\Plan;
+
+use Ulvrach\Chemistry\AttackTable;
+use Ulvrach\Chemistry\BinderFamily;
+use Ulvrach\Chemistry\Carrier;
+use Ulvrach\Chemistry\CureState;
+use Ulvrach\Material\Need;
+use Ulvrach\Material\Product;
+use Ulvrach\Material\Shelf;
+use Ulvrach\Material\Shelves;
+use Ulvrach\Technique\Technique;
+use Ulvrach\Technique\TechniqueKind;
+use Ulvrach\Technique\TechniqueLibrary;
+
+/** Makes steps complete: with everything that a modeller would take for granted until it is chosen otherwise. */
+final readonly class StepMaker
+{
+    /** Minutes into the window of a clean-up at which one begins: not at the very moment at which it opens. */
+    private const INTO_THE_WINDOW = 10;
+
+    private Shelf $shelf;
+
+    /** @param  Shelf|null  $own  the jars that the person owns; null: nobody has said */
+    public function __construct(private Plan $plan, ?Shelf $own = null)
+    {
+        $this->shelf = Shelves::around($plan->products, $own);
+    }
+
+    /**
+     * @param  list<string>  $zones
+     * @return array{Step, Product|null} null: it is done without a product
+     */
+    public function make(string $id, Technique $technique, array $zones): array
+    {
+        $product = $this->productFor($technique);
+
+        return [
+            new Step(
+                id: $id,
+                technique: $technique->code,
+                product: $product?->id,
+                zones: $zones,
+                coats: $technique->coats,
+                application: $technique->application,
+                cleanUp: $this->cleanUpFor($technique, $product),
+            ),
+            $product,
+        ];
+    }
+
+    /**
+     * The same step done another way; it keeps its product where that still suits.
+     *
+     * @return array{Step, Product|null}
+     */
+    public function makeOver(Step $step, Technique $technique): array
+    {
+        $kept = $this->plan->productOf($step);
+        $suits =
+            $kept !== null &&
+            $technique->accepts($kept->material->family) &&
+            // Paint is no clear coat, although its family could be.
+            ($technique->kind !== TechniqueKind::ClearCoat || $kept->material->isClear());
+        $product = $suits ? $kept : $this->productFor($technique);
+
+        return [
+            $step->with([
+                'technique' => $technique->code,
+                'product' => $product?->id,
+                'coats' => $technique->coats,
+                'application' => $technique->application,
+                'thinner' => null,
+                'cleanUp' => $this->cleanUpFor($technique, $product),
+            ]),
+            $product,
+        ];
+    }
+
+    /** What the plan already takes for such work, else what suits it best. */
+    private function productFor(Technique $technique): ?Product
+    {
+        if (! $technique->takesProduct()) {
+            return null;
+        }
+        foreach (array_reverse($this->plan->steps) as $step) {
+            if ($step->technique === $technique->code) {
+                return $this->plan->productOf($step);
+            }
+        }
+
+        return $this->shelf->find(Need::of($technique));
+    }
+
+    /** @return list<CleanUpPass> one pass with the gentlest liquid that still moves the fresh film; empty: no clean-up */
+    private function cleanUpFor(Technique $technique, ?Product $product): array
+    {
+        $carrier = $product === null ? null : self::gentlestFor($product->material->family);
+
+        return $technique->cleanUp === null || $carrier === null
+            ? []
+            : [new CleanUpPass($carrier, false, $technique->cleanUp->earliest + self::INTO_THE_WINDOW)];
+    }
+
+    private static function gentlestFor(BinderFamily $film): ?Carrier
+    {
+        foreach (Carrier::cases() as $carrier) {
+            $level = AttackTable::onFilm($film, $carrier, CureState::TouchDry);
+            if (in_array($carrier, $film->ownThinners(), true) && $level !== null && $level >= AttackTable::MOVES) {
+                return $carrier;
+            }
+        }
+
+        return null;
+    }
+
+    /** @throws Edit\EditRefused if there is no such technique */
+    public static function technique(string $code): Technique
+    {
+        return TechniqueLibrary::has($code)
+            ? TechniqueLibrary::get($code)
+            : throw Edit\EditRefused::at('/technique', "There is no technique “{$code}” in the library.");
+    }
+}

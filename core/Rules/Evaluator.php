@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ulvrach\Rules;
+
+use Ulvrach\Evaluation\Walker;
+use Ulvrach\Log\Log;
+use Ulvrach\Plan\Plan;
+
+/** Walks a plan and asks the rules at every step. */
+final readonly class Evaluator
+{
+    public function __construct(private RuleBook $rules = new RuleBook(), private Walker $walker = new Walker())
+    {
+    }
+
+    /** @param  Log  $log  what was really done; without one, nothing was */
+    public function evaluate(Plan $plan, Log $log = new Log()): Verdict
+    {
+        $walk = $this->walker->walk($plan, $log);
+
+        return new Verdict($walk, (new Judgement($this->rules, School::of($plan->school)))->of($walk));
+    }
+}

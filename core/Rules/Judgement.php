@@ -1,0 +1,145 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ulvrach\Rules;
+
+use Ulvrach\Evaluation\Situation;
+use Ulvrach\Evaluation\Walk;
+use Ulvrach\Log\Log;
+use Ulvrach\Plan\Step;
+
+/** Asks the rules about one plan, and puts the same thing on several zones into one finding. */
+final class Judgement
+{
+    /** @var array<string, Finding> by what is said of which step */
+    private array $said = [];
+
+    /** @var array<string, list<string>> zone ids for each of them */
+    private array $zones = [];
+
+    /** @var array<string, array<int, Rule>> by kind of work: the rules that look at it and that the school minds */
+    private array $watching = [];
+
+    public function __construct(private readonly RuleBook $book, private readonly School $school)
+    {
+    }
+
+    /** @return list<Finding> in plan order, the gravest first within a step */
+    public function of(Walk $walk): array
+    {
+        $this->said = $this->zones = [];
+        foreach ($walk->situations as $situation) {
+            $this->examine($situation);
+        }
+        $this->conclude($walk);
+
+        return $this->weighed($walk);
+    }
+
+    private function examine(Situation $situation): void
+    {
+        $this->watching[$situation->kind->value] ??= array_filter(
+            $this->book->watching($situation->kind),
+            $this->school->minds(...),
+        );
+        foreach ($this->watching[$situation->kind->value] as $rule) {
+            if (! $rule->concerns($situation)) {
+                continue;
+            }
+            foreach ($situation->touched as $touched) {
+                $finding = $rule->examine($situation, $touched->strata);
+                if ($finding !== null) {
+                    $this->note($finding, $touched->zones);
+                }
+            }
+        }
+    }
+
+    /** What can only be said once the last step of a zone, or of the plan, is known. */
+    private function conclude(Walk $walk): void
+    {
+        $finished = $strata = $zonesOf = [];
+        foreach ($walk->finished() as $touched) {
+            $finished[] = $touched;
+            $strata[] = $touched->strata;
+            $zonesOf[spl_object_id($touched->strata)] = $touched->zones;
+        }
+        foreach ($this->book->rules as $rule) {
+            if ($rule instanceof JourneyRule) {
+                foreach ($finished as $touched) {
+                    $finding = $rule->conclude($walk->plan, $touched->strata, $walk->times);
+                    if ($finding !== null) {
+                        $this->note($finding, $touched->zones);
+                    }
+                }
+            }
+            if ($rule instanceof PlanRule) {
+                foreach ($rule->overall($walk->plan, $strata) as [$finding, $zone]) {
+                    $this->note($finding, $zonesOf[spl_object_id($zone)]);
+                }
+            }
+        }
+    }
+
+    /** @return list<Finding> as grave as the school holds them, and with what the person says of them */
+    private function weighed(Walk $walk): array
+    {
+        $plan = $walk->plan;
+        $place = array_flip(array_map(static fn ($step) => $step->id, $plan->steps));
+        $findings = [];
+        foreach ($this->said as $key => $finding) {
+            $kind = $this->book->rules[$finding->code]->kind();
+            $severity = $this->school->severityOf($finding, $kind);
+            if ($severity !== null) {
+                $zones = array_keys(array_intersect_key($plan->zones, array_flip($this->zones[$key])));
+                $findings[] = $this->answered(
+                    $finding->onZones($zones)->withSeverity($severity),
+                    $kind,
+                    $plan->steps[$place[$finding->stepId]],
+                    $walk->log,
+                );
+            }
+        }
+        usort(
+            $findings,
+            static fn (Finding $a, Finding $b) => $place[$a->stepId] <=> $place[$b->stepId] ?:
+                $a->severity->rank() <=> $b->severity->rank(),
+        );
+
+        return $findings;
+    }
+
+    /**
+     * What the person says of it: a custom is accepted with a reason or a passed trial, a fact that may go wrong with a
+     * passed trial only, a fact that will go wrong never. A failed trial makes it a stop.
+     */
+    private function answered(Finding $finding, RuleKind $kind, Step $step, Log $log): Finding
+    {
+        $trial = $log->trial($step->id, $finding->code);
+        $reason = null;
+        foreach ($step->accepted as $acceptance) {
+            if ($acceptance->rule === $finding->code) {
+                $reason = $acceptance->reason;
+            }
+        }
+        if ($trial === null && $reason === null) {
+            return $finding;
+        }
+
+        return match (true) {
+            $trial?->passed === false => $finding->withSeverity(Severity::Stop),
+            $kind === RuleKind::Fact && ($trial === null || $finding->severity === Severity::Stop) => $finding,
+            default => $finding->acceptedWith(new Accepted($reason ?? '', $trial)),
+        };
+    }
+
+    /** @param  list<string>  $zones */
+    private function note(Finding $finding, array $zones): void
+    {
+        $key = $finding->code.'|'.$finding->stepId.'|'.$finding->happens;
+        $this->said[$key] ??= $finding;
+        $this->zones[$key] ??= [];
+        array_push($this->zones[$key], ...$zones);
+    }
+}

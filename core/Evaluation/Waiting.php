@@ -28,6 +28,7 @@ final readonly class Waiting
     /** @param  list<Touched>  $touched */
     public static function of(Work $work, array $touched, Windows $windows, StepLiquids $known): self
     {
+        $isLift = $work->kind === TechniqueKind::LiftOff;
         $liquids = self::liquidsToWaitFor($work, $known);
         $longest = null;
         $waits = $onStrata = [];
@@ -35,7 +36,7 @@ final readonly class Waiting
         $held = [];
         foreach ($touched as $one) {
             $here = null;
-            $through = $windows->throughCoat($work, $one->strata);
+            $through = $isLift ? $windows->throughCoat($work, $one->strata) : null;
             if ($through !== null) {
                 [$coat, $wait] = $through;
                 $here = new Hold($coat, CureState::TouchDry, $coat->laidAt + $wait->minutes, null);

@@ -16,8 +16,11 @@ use Ulvrach\Technique\Application;
 /** Walks a plan once, from the bare parts to the last coat. */
 final class Walker
 {
-    /** @var array<string, CureTimes> a plan has few of them, asked for again at every edit */
+    /** @var array<string, array<string, CureTimes>> by bench and by film: a plan has few, asked for at every edit */
     private array $cures = [];
+
+    /** The bench of the plan that is walked through. */
+    private string $bench = '';
 
     public function __construct(private readonly StepLiquids $liquids = new StepLiquids())
     {
@@ -26,6 +29,7 @@ final class Walker
     public function walk(Plan $plan, Log $log = new Log()): Walk
     {
         $air = BenchAir::of($plan->bench);
+        $this->bench = serialize($plan->bench);
         $windows = new Windows($air);
         $works = [];
         foreach ($plan->steps as $index => $_) {
@@ -190,11 +194,9 @@ final class Walker
         if ($material->times !== null) {
             return $row->withOwn($material->times)->at($air, $thickness, $isRetarded);
         }
-        $bench = $work->plan->bench;
-        $key = "{$row->name} {$thickness} {$isRetarded} {$bench->temperatureC} {$bench->humidityPercent} "
-            ."{$bench->movingAir} {$bench->cabinetC}";
+        $key = "{$row->name} {$thickness} {$isRetarded}";
 
-        return $this->cures[$key] ??= $row->at($air, $thickness, $isRetarded);
+        return $this->cures[$this->bench][$key] ??= $row->at($air, $thickness, $isRetarded);
     }
 
     private function layerOf(Work $work, StepTimes $times, Air $air): ?Layer

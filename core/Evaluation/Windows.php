@@ -76,7 +76,7 @@ final class Windows
     public function closes(Work $work, array $touched): ?int
     {
         $closes = null;
-        foreach ($touched as $one) {
+        foreach ($work->kind === TechniqueKind::LiftOff ? $touched : [] as $one) {
             $here = $this->liftOffCloses($work, $one->strata);
             $closes = $here === null ? $closes : min($closes ?? $here, $here);
         }
@@ -93,7 +93,9 @@ final class Windows
     public function opener(Work $work, array $touched): ?array
     {
         $window = null;
-        foreach ($touched as $one) {
+        $hasWindow =
+            $work->kind === TechniqueKind::LiftOff || $work->kind === TechniqueKind::Unmask || $work->kind->paints();
+        foreach ($hasWindow ? $touched : [] as $one) {
             $strata = $one->strata;
             $closes = $this->liftOffCloses($work, $strata);
             $coat = $closes === null ? null : $strata->aboveRelease()[0];

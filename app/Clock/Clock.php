@@ -66,7 +66,7 @@ final readonly class Clock
             ? Forecast::asPlanned()
             : $this->forecasts->of($user, $week, $now, $calendar);
         $work = new Workload($now, $whatIf->putOff, $week->pace, $forecast);
-        [$files, $unreadable] = $this->filesOf($user);
+        [$files, $unreadable, $stamps] = $this->filesOf($user);
         $verdicts = [];
         foreach ($files as $id => $file) {
             if ($only === null || in_array($id, $only, true)) {
@@ -77,7 +77,8 @@ final readonly class Clock
             }
         }
         // What a search has found stays good while nothing is changed, whatever the time of day.
-        $question = [$user->id, $week, $whatIf, array_map(static fn (Verdict $one) => [$one->plan, $one->walk->log], $verdicts)];
+        $works = array_map(static fn (Verdict $one) => [$one->plan, $one->walk->log], $verdicts);
+        $question = [$user->id, $week, $whatIf, $works];
         $timetable = $this->best('order.'.hash('xxh128', serialize($question)), $work, $calendar, $week->setup, $effort);
         if ($whatIf->spare > 0) {
             $timetable = $this->timetabler->bringForward($timetable, $now + $whatIf->spare);
@@ -85,6 +86,7 @@ final readonly class Clock
 
         return [
             ...TimetableReport::of($timetable, $verdicts, $week, $forecast),
+            'stamps' => (object) $stamps,
             'now' => TimetableReport::moment($now),
             'timeZone' => $week->timeZone,
             'unreadable' => $unreadable,
@@ -127,21 +129,29 @@ final readonly class Clock
         return TimetableReport::shedding($shedding, $plan);
     }
 
-    /** @return array{array<string, PlanFile>, list<array{id: string, message: string}>} by build id; and what cannot be read */
+    /**
+     * @return array{array<string, PlanFile>, list<array{id: string, name: string, message: string}>, array<string, string>} by build
+     *   id; what cannot be read; and by build id what tells one state of it from another
+     */
     private function filesOf(User $user): array
     {
         $builds = $user->builds()->with('head')->oldest()->get();
         $logs = $this->logs->ofAll(array_values($builds->map(static fn (Build $build) => $build->id)->all()));
-        $files = $unreadable = [];
+        $files = $unreadable = $stamps = [];
         foreach ($builds as $build) {
             try {
                 $files[$build->id] = new PlanFile($build->head->document, $logs[$build->id] ?? new Log());
+                $stamps[$build->id] = $build->version.'.'.count($files[$build->id]->log->entries);
             } catch (UnreadablePlan $bad) {
-                $unreadable[] = ['id' => $build->id, 'message' => $bad->getMessage()];
+                $unreadable[] = [
+                    'id' => $build->id,
+                    'name' => $build->keptText('name'),
+                    'message' => $bad->getMessage(),
+                ];
             }
         }
 
-        return [$files, $unreadable];
+        return [$files, $unreadable, $stamps];
     }
 
     private function calendar(Week $week, int $now, WhatIf $whatIf): Calendar

@@ -30,4 +30,18 @@ final class Build extends Model
     {
         return $this->belongsTo(PlanRevision::class, 'head_id');
     }
+
+    /** One of the facts in its plan as it is kept, also where the plan cannot be read; '' where there is none. */
+    public function keptText(string $key): string
+    {
+        $stored = $this->head->getRawOriginal('document');
+        $document = json_decode(is_string($stored) ? $stored : '', true);
+        $facts = is_array($document) && is_array($document['build'] ?? null) ? $document['build'] : [];
+
+        return match (true) {
+            is_string($facts[$key] ?? null) => $facts[$key],
+            $key === 'name' => 'A build',
+            default => '',
+        };
+    }
 }

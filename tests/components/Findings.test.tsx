@@ -2,7 +2,7 @@ import { screen } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { afterEach, describe, expect, it, vi } from 'vitest'
 import { Findings, outcomeOf } from '@/features/plan/Findings'
-import { finding, serverAnswers, show, state, step } from './kit'
+import { entry, finding, serverAnswers, show, state, step } from './kit'
 
 const wait = {
     label: 'Wait until it is ready: 25 min more',
@@ -17,12 +17,20 @@ afterEach(() => vi.restoreAllMocks())
 
 describe('findings of a step', () => {
     it('say so when there is nothing to say', () => {
-        show(<Findings findings={[]} state={state([])} apply={vi.fn()} near={vi.fn()} />)
+        show(<Findings findings={[]} state={state([])} apply={vi.fn()} near={vi.fn()} onLog={vi.fn()} />)
         expect(screen.getByText('Nothing speaks against this step.')).toBeVisible()
     })
     it('tell what happens, why, where, and what helps', async () => {
         serverAnswers({ body: { version: 1, remedies: [wait, leave] } })
-        show(<Findings findings={[finding()]} state={state([step('a'), step('b')])} apply={vi.fn()} near={vi.fn()} />)
+        show(
+            <Findings
+                findings={[finding()]}
+                state={state([step('a'), step('b')])}
+                apply={vi.fn()}
+                near={vi.fn()}
+                onLog={vi.fn()}
+            />,
+        )
         expect(screen.getByText(/Stop: It starts 25 min before/)).toBeVisible()
         expect(screen.getByText(/^On Hull/)).toBeVisible()
         expect(
@@ -33,7 +41,15 @@ describe('findings of a step', () => {
         serverAnswers({ body: { version: 1, remedies: [wait, leave] } })
         const apply = vi.fn().mockResolvedValue(true)
         const near = vi.fn()
-        show(<Findings findings={[finding()]} state={state([step('a'), step('b')])} apply={apply} near={near} />)
+        show(
+            <Findings
+                findings={[finding()]}
+                state={state([step('a'), step('b')])}
+                apply={apply}
+                near={near}
+                onLog={vi.fn()}
+            />,
+        )
         await userEvent.hover(await screen.findByRole('button', { name: /Wait until/ }))
         expect(near).toHaveBeenLastCalledWith(wait.edits)
         await userEvent.click(screen.getByRole('button', { name: /Wait until/ }))
@@ -44,13 +60,21 @@ describe('findings of a step', () => {
     it('have no remedies asked for while they are only in the hand', async () => {
         const fetch = serverAnswers({ body: { version: 1, remedies: [wait, leave] } })
         const inHand = { ...state([step('a'), step('b')]), isSaved: false }
-        const { rerender } = show(<Findings findings={[finding()]} state={inHand} apply={vi.fn()} near={vi.fn()} />)
+        const { rerender } = show(
+            <Findings findings={[finding()]} state={inHand} apply={vi.fn()} near={vi.fn()} onLog={vi.fn()} />,
+        )
         await new Promise((done) => setTimeout(done, 50))
         expect(screen.getByText(/Stop: It starts 25 min before/)).toBeVisible()
         expect(screen.queryByText(/Trying remedies/)).toBeNull()
         expect(fetch).not.toHaveBeenCalled()
         rerender(
-            <Findings findings={[finding()]} state={{ ...inHand, isSaved: true }} apply={vi.fn()} near={vi.fn()} />,
+            <Findings
+                findings={[finding()]}
+                state={{ ...inHand, isSaved: true }}
+                apply={vi.fn()}
+                near={vi.fn()}
+                onLog={vi.fn()}
+            />,
         )
         expect(await screen.findByRole('button', { name: /Wait until/ })).toBeVisible()
     })
@@ -58,14 +82,22 @@ describe('findings of a step', () => {
         serverAnswers({ body: { version: 1, remedies: [] } })
         const apply = vi.fn().mockResolvedValue(true)
         const custom = finding({ kind: 'custom', severity: 'risk', code: 'wash-on-matte' })
-        show(<Findings findings={[custom]} state={state([step('a'), step('b')])} apply={apply} near={vi.fn()} />)
+        show(
+            <Findings
+                findings={[custom]}
+                state={state([step('a'), step('b')])}
+                apply={apply}
+                near={vi.fn()}
+                onLog={vi.fn()}
+            />,
+        )
         await userEvent.click(screen.getByRole('button', { name: 'Break this rule knowingly' }))
         await userEvent.click(screen.getByRole('button', { name: 'Keep' }))
         expect(screen.getByRole('alert')).toHaveTextContent('Say why')
         expect(apply).not.toHaveBeenCalled()
         await userEvent.type(screen.getByLabelText('Why'), 'Tide marks are wanted.')
         await userEvent.click(screen.getByRole('button', { name: 'Keep' }))
-        const accepted = [{ rule: 'wash-on-matte', reason: 'Tide marks are wanted.', trial: null }]
+        const accepted = [{ rule: 'wash-on-matte', reason: 'Tide marks are wanted.' }]
         expect(apply).toHaveBeenCalledWith(
             [{ edit: 'replace-step', step: step('b', { accepted }) }],
             'Accept a finding',
@@ -74,27 +106,46 @@ describe('findings of a step', () => {
     it('offer no exception from what is certain, and a trial for what may happen', () => {
         serverAnswers({ body: { version: 1, remedies: [] } })
         const facts = [finding(), finding({ severity: 'risk', key: 'other', code: 'hot' })]
-        show(<Findings findings={facts} state={state([step('a'), step('b')])} apply={vi.fn()} near={vi.fn()} />)
+        show(
+            <Findings
+                findings={facts}
+                state={state([step('a'), step('b')])}
+                apply={vi.fn()}
+                near={vi.fn()}
+                onLog={vi.fn()}
+            />,
+        )
         expect(screen.getAllByRole('button').map((button) => button.textContent)).toEqual([
             'It was tried: enter the test patch',
         ])
     })
     it('stay visible when accepted, with the reason', () => {
         serverAnswers({ body: { version: 1, remedies: [wait] } })
-        const trial = { where: 'the underside', rubs: 10, passed: true, date: '2026-11-20' }
-        const one = finding({ accepted: { rule: 'too-early', reason: 'It held.', trial } })
-        show(<Findings findings={[one]} state={state([step('a'), step('b')])} apply={vi.fn()} near={vi.fn()} />)
+        const trial = { rule: 'too-early', where: 'the underside', rubs: 10, passed: true }
+        const one = finding({ accepted: { reason: 'It held.', trial } })
+        const log = [entry('trial', 'b', { text: 'It held.', trial })]
+        show(
+            <Findings
+                findings={[one]}
+                state={state([step('a'), step('b')], [one], 1, log)}
+                apply={vi.fn()}
+                near={vi.fn()}
+                onLog={vi.fn()}
+            />,
+        )
         expect(screen.getByText(/^Accepted: It starts/)).toBeVisible()
-        expect(screen.getByText('It held. Tried on the underside, 10 rubs, passed, 2026-11-20.')).toBeVisible()
-        expect(screen.getByRole('button', { name: 'Take the exception back' })).toBeVisible()
+        expect(screen.getByText('It held. Tried on the underside, 10 rubs, passed.')).toBeVisible()
+        expect(screen.getByRole('button', { name: 'Take the trial back' })).toBeVisible()
     })
     it('admit when nothing helps, and when the server does not answer', async () => {
         serverAnswers({ body: { version: 1, remedies: [] } })
-        const { unmount } = show(<Findings findings={[finding()]} state={state([])} apply={vi.fn()} near={vi.fn()} />)
+        const { unmount } = show(
+            <Findings findings={[finding()]} state={state([])} apply={vi.fn()} near={vi.fn()} onLog={vi.fn()} />,
+        )
         expect(await screen.findByText(/No single change mends this/)).toBeVisible()
         unmount()
         vi.spyOn(globalThis, 'fetch').mockRejectedValue(new TypeError('offline'))
-        show(<Findings findings={[finding()]} state={state([])} apply={vi.fn()} near={vi.fn()} />)
+        show(<Findings findings={[finding()]} state={state([])} apply={vi.fn()} near={vi.fn()} onLog={vi.fn()} />)
         expect(
             await screen.findByText(/The remedies could not be fetched. The server cannot be reached./),
         ).toBeVisible()

@@ -1,15 +1,17 @@
 import { act, screen, waitFor, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
-import type { Finding, Step } from '@/features/build'
+import type { Entry, Finding, Step } from '@/features/build'
 import { moveTo, type PlanEdit } from '@/features/plan/edits'
+import type { LogEntry } from '@/features/plan/machine'
 import { PlanDesk } from '@/features/plan/PlanDesk'
 import type { PlanState } from '@/features/plan/usePlan'
-import { finding, library, serverKnows, show, state, step } from './kit'
+import { entry, finding, library, serverKnows, show, state, step } from './kit'
 
 const edit = vi.fn(async (_edits: PlanEdit[], _label?: string) => true)
 const undo = vi.fn()
 const redo = vi.fn()
+const log = vi.fn(async (_entries: LogEntry[]) => true)
 const three = [
     step('a'),
     step('b', { technique: 'clear-coat', zones: ['hull', 'turret'] }),
@@ -17,10 +19,10 @@ const three = [
 ]
 
 /** The desk over a plan; edits are written down, and change nothing. */
-function desk(steps: Step[] = three, findings: Finding[] = [], changes: Partial<PlanState> = {}) {
-    const shown = { ...state(steps, findings), ...changes }
+function desk(steps: Step[] = three, findings: Finding[] = [], changes: Partial<PlanState> = {}, past: Entry[] = []) {
+    const shown = { ...state(steps, findings, 1, past), ...changes }
     const asked = serverKnows({ 'POST /builds/build-1/preview': { plan: shown.plan, verdict: shown.verdict } })
-    const work = { edit, undo, redo, saving: false, unsaved: null, sendAgain: vi.fn(), giveUp: vi.fn() }
+    const work = { edit, log, undo, redo, saving: false, unsaved: null, sendAgain: vi.fn(), giveUp: vi.fn() }
     show(<PlanDesk state={shown} library={library} work={work} />)
     return { asked }
 }
@@ -40,7 +42,7 @@ describe('the keys of the desk', () => {
         expect(chosen()).toHaveTextContent('2 Clear coat')
     })
     it('go through steps and zones and stop at the edges', async () => {
-        desk([step('a', { done: '2026-11-20T20:00:00Z' }), ...three.slice(1)])
+        desk(three, [], {}, [entry('finished', 'a')])
         expect(chosen()).toHaveTextContent('2 Clear coat')
         await keys('{ArrowDown}{ArrowDown}{ArrowDown}')
         expect(chosen()).toHaveTextContent('3 Enamel wash')
@@ -92,20 +94,21 @@ describe('the keys of the desk', () => {
     })
     it('mark steps as done at the present minute, and as not done', async () => {
         vi.setSystemTime('2026-11-25T19:31:40Z')
-        desk([step('a'), step('b', { done: '2026-11-20T20:00:00Z' })])
+        desk([step('a'), step('b')], [], {}, [entry('finished', 'b')])
         await keys('d')
-        expect(edit).toHaveBeenLastCalledWith(
-            [{ edit: 'replace-step', step: step('a', { done: '2026-11-25T19:31:00Z' }) }],
-            'Mark as done',
-        )
+        const [done] = log.mock.lastCall?.[0] ?? []
+        expect(done).toMatchObject({ kind: 'finished', step: 'a', at: '2026-11-25T19:31:00Z' })
         await keys('{ArrowDown}d')
-        expect(edit).toHaveBeenLastCalledWith([{ edit: 'replace-step', step: step('b') }], 'Mark as not done')
+        const [not] = log.mock.lastCall?.[0] ?? []
+        expect(not).toMatchObject({ kind: 'withdrawn', step: 'b', corrects: 'finished-b' })
+        expect(not?.id).not.toBe(done?.id)
+        expect(edit).not.toHaveBeenCalled()
     })
     it('copy a step right after itself, still to do', async () => {
-        desk([step('a', { done: '2026-11-20T20:00:00Z' }), step('b')])
+        desk([step('a'), step('b')], [], {}, [entry('finished', 'a')])
         await keys('{ArrowUp}c')
         const [copy] = lastEdits() ?? []
-        expect(copy).toMatchObject({ edit: 'insert-step', at: 1, step: { technique: 'spray-colour', done: null } })
+        expect(copy).toMatchObject({ edit: 'insert-step', at: 1, step: { technique: 'spray-colour' } })
         expect(copy?.edit === 'insert-step' && copy.step.id).not.toBe('a')
     })
     it('choose several steps and do one thing to all of them', async () => {

@@ -13,7 +13,7 @@ const washed = step('w', {
     technique: 'enamel-wash',
     product: 'wash-brown',
     application: 'brush',
-    cleanUp: { carrier: 'water', scrubbed: false, afterMinutes: 30 },
+    cleanUp: [{ carrier: 'water', rubbed: false, afterMinutes: 30 }],
 })
 beforeEach(() => vi.clearAllMocks())
 
@@ -82,47 +82,50 @@ describe('the settings of a step', () => {
         expect(screen.getByRole('dialog')).toBeVisible()
         expect(edit).not.toHaveBeenCalled()
     })
-    it('follow the technique: what it takes, its coats and its clean-up', async () => {
+    it('leave it to the server what follows from another technique', async () => {
         settingsOf(step('a'))
         await userEvent.selectOptions(screen.getByLabelText('Technique'), 'Enamel wash')
-        expect(edit.mock.lastCall?.[0].at(-1)).toMatchObject({
-            edit: 'replace-step',
-            step: {
-                technique: 'enamel-wash',
-                product: 'wash-brown',
-                coats: 1,
-                application: 'brush',
-                cleanUp: { afterMinutes: 30 },
-            },
-        })
+        expect(edit).toHaveBeenCalledExactlyOnceWith([{ edit: 'change-technique', id: 'a', technique: 'enamel-wash' }])
     })
 })
 
 describe('the clean-up of a wash', () => {
     it('is set field by field', async () => {
         settingsOf(washed)
-        expect(screen.getByText('When it is dull.')).toBeVisible()
+        expect(screen.getByText('Clean-up, when it is dull')).toBeVisible()
         await userEvent.selectOptions(screen.getByLabelText('How'), 'scrubbed')
         expect(edit).toHaveBeenLastCalledWith(
-            replaced({ ...washed, cleanUp: { carrier: 'water', scrubbed: true, afterMinutes: 30 } }),
+            replaced({ ...washed, cleanUp: [{ carrier: 'water', rubbed: true, afterMinutes: 30 }] }),
         )
         const after = screen.getByLabelText('After')
         await userEvent.clear(after)
         await userEvent.type(after, '45{Enter}')
         expect(edit).toHaveBeenLastCalledWith(
-            replaced({ ...washed, cleanUp: { carrier: 'water', scrubbed: false, afterMinutes: 45 } }),
+            replaced({ ...washed, cleanUp: [{ carrier: 'water', rubbed: false, afterMinutes: 45 }] }),
         )
     })
     it('can be left out', async () => {
         settingsOf(washed)
-        await userEvent.click(screen.getByRole('button', { name: 'No clean-up' }))
-        expect(edit).toHaveBeenLastCalledWith(replaced({ ...washed, cleanUp: null }))
+        await userEvent.click(screen.getByRole('button', { name: 'Leave it out' }))
+        expect(edit).toHaveBeenLastCalledWith(replaced({ ...washed, cleanUp: [] }))
+    })
+    it('takes a second pass, a little later and with the same', async () => {
+        const passes = [...washed.cleanUp, { carrier: null, rubbed: true, afterMinutes: 50 }]
+        const { unmount } = settingsOf(washed)
+        await userEvent.click(screen.getByRole('button', { name: 'Add another pass' }))
+        expect(edit.mock.lastCall?.[0]).toMatchObject([{ step: { cleanUp: [{}, { afterMinutes: 40 }] } }])
+        unmount()
+        settingsOf({ ...washed, cleanUp: passes })
+        await userEvent.selectOptions(screen.getByLabelText('With (pass 1)'), 'nothing: dry')
+        expect(edit.mock.lastCall?.[0]).toMatchObject([
+            { step: { cleanUp: [{ carrier: null, afterMinutes: 30 }, passes[1]] } },
+        ])
     })
     it('is offered where there is none, and not of what needs none', async () => {
-        const { unmount } = settingsOf({ ...washed, cleanUp: null })
+        const { unmount } = settingsOf({ ...washed, cleanUp: [] })
         await userEvent.click(screen.getByRole('button', { name: 'Add a clean-up' }))
         expect(edit.mock.lastCall?.[0]).toMatchObject([
-            { step: { cleanUp: { carrier: 'odourless-spirit', afterMinutes: 30 } } },
+            { step: { cleanUp: [{ carrier: 'odourless-spirit', rubbed: false, afterMinutes: 30 }] } },
         ])
         unmount()
         settingsOf(step('a'))

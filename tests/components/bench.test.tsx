@@ -12,6 +12,7 @@ const card = (changes: Record<string, unknown> = {}) => ({
     kind: 'tank',
     scale: 35,
     changedAt: '2026-11-25T10:00:00Z',
+    unreadable: null,
     summary: { stops: 0, risks: 1, notes: 2, accepted: 0, lastsMinutes: 100 },
     steps: 12,
     done: 3,
@@ -43,6 +44,8 @@ const clock = {
     conflicts: [],
     now: '2026-11-25T10:00:00Z',
     timeZone: 'UTC',
+    unreadable: [],
+    stamps: {},
 }
 const bench = (builds: unknown[], more: Record<string, unknown> = {}) =>
     serverKnows({
@@ -128,6 +131,23 @@ describe('the bench', () => {
         expect((await cardOf('Missed')).getByText(/Its window closed 30 min ago/)).toBeVisible()
         expect((await cardOf('Finished')).getByText('Every step is done.')).toBeVisible()
         expect((await cardOf('Empty')).getByText(/No steps yet/)).toBeVisible()
+    })
+    it('shows a build whose plan cannot be read beside the others, and gives its file away as it is', async () => {
+        const why = 'This plan cannot be read. It was written by a later version.'
+        bench([
+            card({ id: '1', name: 'Broken', unreadable: why, steps: 0, next: null }),
+            card({ id: '2', name: 'Sound' }),
+        ])
+        show(<Bench />)
+        expect(await screen.findByRole('link', { name: 'Sound' })).toBeVisible()
+        const broken = within(screen.getByText('Broken').closest('li') as HTMLElement)
+        expect(broken.getByText(why)).toBeVisible()
+        expect(broken.getByRole('link', { name: 'Save its file as it is' })).toHaveAttribute(
+            'href',
+            '/api/builds/1/plan-file',
+        )
+        expect(screen.queryByRole('link', { name: 'Broken' })).toBeNull()
+        expect(broken.getByRole('button', { name: 'Delete Broken' })).toBeVisible()
     })
     it('deletes a build only when that is confirmed, and says why it could not', async () => {
         const answers: Record<string, unknown> = {

@@ -41,6 +41,8 @@ const timetable = (changes = {}) => ({
     conflicts: [],
     now: '2026-11-25T12:00:00Z',
     timeZone: 'UTC',
+    unreadable: [],
+    stamps: {},
     ...changes,
 })
 const asked = (fetch: ReturnType<typeof serverAnswers>) =>
@@ -112,6 +114,7 @@ describe('the clock screen', () => {
         const build = {
             id: 'b1',
             name: 'Ostrel',
+
             ends: '2026-11-27T20:30:00Z',
             due: '2026-11-30T00:00:00Z',
             slackMinutes: 3090,
@@ -126,11 +129,17 @@ describe('the clock screen', () => {
         const build = {
             id: 'b1',
             name: 'Ostrel',
+
             ends: '2026-11-27T20:30:00Z',
             due: '2026-11-27T00:00:00Z',
             slackMinutes: -1230,
         }
-        const shedding = (steps: unknown[], isEnough: boolean) => ({ steps, ends: '2026-11-26T21:00:00Z', isEnough })
+        const shedding = (steps: unknown[], isEnough: boolean) => ({
+            steps,
+            ends: '2026-11-26T21:00:00Z',
+            isEnough,
+            isCutShort: false,
+        })
         const answers: Record<string, unknown> = {
             'POST /clock': timetable({ builds: [build] }),
             'GET /builds/b1/shedding': shedding([{ id: 'a', number: 16, technique: 'Rust streaks' }], true),
@@ -153,13 +162,14 @@ describe('the clock screen', () => {
         const build = {
             id: 'b1',
             name: 'Ostrel',
+
             ends: '2026-11-27T20:30:00Z',
             due: '2026-11-27T00:00:00Z',
             slackMinutes: -1230,
         }
         serverKnows({
             'POST /clock': timetable({ builds: [build], isOptimal: true }),
-            'GET /builds/b1/shedding': { steps: [], ends: '2026-11-26T21:00:00Z', isEnough: true },
+            'GET /builds/b1/shedding': { steps: [], ends: '2026-11-26T21:00:00Z', isEnough: true, isCutShort: false },
         })
         show(<Clock />)
         await userEvent.click(await screen.findByRole('button', { name: 'What would have to go?' }))

@@ -11,7 +11,7 @@ import { library, plan, room, serverKnows, show, step } from './kit'
 
 const onOpenChange = vi.fn()
 const edit = vi.fn(async (_edits: PlanEdit[], _label?: string) => true)
-const one = plan([step('a'), step('b', { zones: ['turret'], done: '2026-11-20T20:00:00Z' })])
+const one = plan([step('a'), step('b', { zones: ['turret'] })])
 beforeEach(() => {
     vi.clearAllMocks()
     Element.prototype.scrollIntoView = vi.fn()
@@ -180,8 +180,8 @@ describe('copying steps to other zones', () => {
         await userEvent.click(screen.getByRole('checkbox'))
         await userEvent.click(screen.getByRole('button', { name: 'Copy' }))
         expect(edit.mock.calls[0]?.[0]).toMatchObject([
-            { edit: 'insert-step', at: 2, step: { technique: 'spray-colour', zones: ['tracks'], done: null } },
-            { edit: 'insert-step', at: 3, step: { zones: ['tracks'], done: null } },
+            { edit: 'insert-step', at: 2, step: { technique: 'spray-colour', zones: ['tracks'] } },
+            { edit: 'insert-step', at: 3, step: { zones: ['tracks'] } },
         ])
         expect(onOpenChange).toHaveBeenCalledWith(false)
     })

@@ -3,7 +3,7 @@ import { render } from '@testing-library/react'
 import type { ReactNode } from 'react'
 import { MemoryRouter } from 'react-router'
 import { vi } from 'vitest'
-import type { Finding, Library, Plan, Step, Verdict } from '@/features/build'
+import type { Entry, Finding, Library, Plan, Product, Step, Verdict } from '@/features/build'
 import type { PlanState } from '@/features/plan/usePlan'
 
 /** Draws what needs queries and an address. */
@@ -64,15 +64,28 @@ export const step = (id: string, changes: Partial<Step> = {}): Step => ({
     coats: 2,
     application: 'airbrush',
     thinner: null,
-    cleanUp: null,
+    cleanUp: [],
     waitMinutes: null,
-    done: null,
     note: '',
     accepted: [],
     ...changes,
 })
 
+export const product = (id: string, name: string, changes: Partial<Product> = {}): Product => ({
+    id,
+    name,
+    family: 'waterborne-acrylic',
+    carrier: 'water',
+    sheen: 'matte',
+    colour: null,
+    opacity: null,
+    times: null,
+    ...changes,
+})
+
 export const plan = (steps: Step[]): Plan => ({
+    format: 'ulvrach-plan',
+    version: 2,
     build: {
         name: 'Ostrel',
         vehicle: '',
@@ -95,16 +108,7 @@ export const plan = (steps: Step[]): Plan => ({
         traffic: 'light',
         sheltered: false,
     })),
-    products: [
-        {
-            id: 'green',
-            name: 'Vellow 31 island green',
-            family: 'waterborne-acrylic',
-            carrier: 'water',
-            sheen: 'matte',
-            colour: '#566043',
-        },
-    ],
+    products: [product('green', 'Vellow 31 island green', { colour: '#566043' })],
     steps,
 })
 
@@ -121,13 +125,29 @@ export const finding = (changes: Partial<Finding> = {}): Finding => ({
     ...changes,
 })
 
-export const verdict = (plan: Plan, findings: Finding[] = []): Verdict => ({
+/** An entry of the log; without an id of its own it takes one from what it says. */
+export const entry = (kind: Entry['kind'], step: string, changes: Partial<Entry> = {}): Entry => ({
+    id: `${kind}-${step}`,
+    kind,
+    at: '2026-11-20T20:00:00Z',
+    step,
+    asItWas: null,
+    corrects: null,
+    text: '',
+    trial: null,
+    air: null,
+    ...changes,
+})
+
+export const verdict = (plan: Plan, findings: Finding[] = [], log: Entry[] = []): Verdict => ({
     summary: { stops: 0, risks: 0, notes: 0, accepted: 0, lastsMinutes: 100 },
     clockZero: null,
     findings,
     steps: plan.steps.map((one, index) => ({
         id: one.id,
+        done: log.find((said) => said.kind === 'finished' && said.step === one.id)?.at ?? null,
         ready: index * 100,
+        planned: index * 100,
         start: index * 100,
         end: index * 100 + 40,
         handsOn: 20,
@@ -152,11 +172,21 @@ export const verdict = (plan: Plan, findings: Finding[] = []): Verdict => ({
             .filter((one) => one.zones.includes(zone.id))
             .map((one) => ({ step: one.id, broken: false, exposed: true })),
     })),
+    contradictions: [],
 })
 
-export const state = (steps: Step[], findings: Finding[] = [], version = 1): PlanState => {
+export const state = (steps: Step[], findings: Finding[] = [], version = 1, log: Entry[] = []): PlanState => {
     const one = plan(steps)
-    return { id: 'build-1', version, plan: one, verdict: verdict(one, findings), undo: null, redo: null, isSaved: true }
+    return {
+        id: 'build-1',
+        version,
+        plan: one,
+        verdict: verdict(one, findings, log),
+        log,
+        undo: null,
+        redo: null,
+        isSaved: true,
+    }
 }
 
 const technique = (code: string, name: string, changes: Partial<Library['techniques'][number]> = {}) => ({
@@ -165,7 +195,6 @@ const technique = (code: string, name: string, changes: Partial<Library['techniq
     kind: 'colour',
     stage: 'colour',
     families: ['waterborne-acrylic'],
-    usual: null,
     application: 'airbrush',
     coverage: 'whole',
     coats: 2,
@@ -177,12 +206,11 @@ const technique = (code: string, name: string, changes: Partial<Library['techniq
 export const library: Library = {
     techniques: [
         technique('spray-colour', 'Spray a colour'),
-        technique('clear-coat', 'Clear coat', { kind: 'clear-coat', stage: 'seal', usual: 'clear-gloss' }),
+        technique('clear-coat', 'Clear coat', { kind: 'clear-coat', stage: 'seal' }),
         technique('enamel-wash', 'Enamel wash', {
             kind: 'wash',
             stage: 'tint',
             families: ['enamel'],
-            usual: 'wash-brown',
             application: 'brush',
             coverage: 'partial',
             coats: 1,
@@ -200,24 +228,16 @@ export const library: Library = {
     ],
     terrains: [],
     questions: [],
+    rules: [],
     vehicleKinds: [{ code: 'tank', label: 'Tank' }],
     schools: [{ code: 'sealed-steps', name: 'Sealed steps', creed: '', answers: {}, severities: {} }],
     starterShelf: [
-        {
-            id: 'clear-gloss',
-            name: 'Gloss clear',
-            family: 'waterborne-acrylic',
-            carrier: 'water',
-            sheen: 'gloss',
-            colour: null,
-        },
-        {
-            id: 'wash-brown',
-            name: 'Dark wash',
+        product('clear-gloss', 'Gloss clear', { sheen: 'gloss' }),
+        product('wash-brown', 'Dark wash', {
             family: 'enamel',
             carrier: 'odourless-spirit',
             sheen: null,
             colour: '#3b2f24',
-        },
+        }),
     ],
 }

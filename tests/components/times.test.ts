@@ -52,6 +52,8 @@ const timetable: Timetable = {
     conflicts: [],
     now: at('25T12:00'),
     timeZone: 'UTC',
+    unreadable: [],
+    stamps: {},
 }
 
 describe('the clock', () => {

@@ -39,9 +39,7 @@ describe('what of the plan is shown', () => {
         ])
     })
     it('does not look for what was accepted', () => {
-        const findings = indexFindings([
-            finding({ step: 's3', accepted: { rule: 'too-early', reason: 'Tried.', trial: null } }),
-        ])
+        const findings = indexFindings([finding({ step: 's3', accepted: { reason: 'Tried.', trial: null } })])
         expect(visibleSteps(many, library, { ...wholeView, filter: 'stop' }, findings)).toEqual([])
         expect(findings.worstOfStep('s3')).toBeNull()
     })

@@ -17,6 +17,7 @@ const next = (changes: Partial<Next>): Next => ({
 })
 const card = (id: string, done: number, changes: Partial<Next> | null): BenchCard => ({
     id,
+    unreadable: null,
     name: id,
     vehicle: '',
     kind: 'tank',

@@ -65,18 +65,13 @@ final readonly class BenchCard
      */
     public static function ofUnreadable(Build $build, UnreadablePlan $unreadable): array
     {
-        $stored = $build->head->getRawOriginal('document');
-        $document = json_decode(is_string($stored) ? $stored : '', true);
-        $facts = is_array($document) && is_array($document['build'] ?? null) ? $document['build'] : [];
-        $text = static fn (string $key): string => is_string($facts[$key] ?? null) ? $facts[$key] : '';
-
         return [
             'id' => $build->id,
             'unreadable' => $unreadable->getMessage(),
-            'name' => $text('name') === '' ? 'A build' : $text('name'),
-            'vehicle' => $text('vehicle'),
-            'kind' => $text('kind'),
-            'scale' => is_int($facts['scale'] ?? null) ? $facts['scale'] : 0,
+            'name' => $build->keptText('name'),
+            'vehicle' => $build->keptText('vehicle'),
+            'kind' => $build->keptText('kind'),
+            'scale' => 0,
             'changedAt' => $build->updated_at->toIso8601ZuluString(),
             'summary' => ['stops' => 0, 'risks' => 0, 'notes' => 0, 'accepted' => 0, 'lastsMinutes' => 0],
             'steps' => 0,

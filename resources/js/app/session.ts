@@ -1,12 +1,8 @@
 import { type QueryClient, queryOptions, useMutation, useQueryClient } from '@tanstack/react-query'
-import { z } from 'zod'
+import { type Session, sessionSchema } from '@/contract'
 import { forgetToken, getJson, send } from './http'
 
-export const sessionSchema = z.object({
-    user: z.object({ name: z.string(), email: z.string() }).nullable(),
-    demo: z.boolean(),
-})
-export type Session = z.infer<typeof sessionSchema>
+export type { Session }
 
 export const sessionQuery = queryOptions({
     queryKey: ['session'],

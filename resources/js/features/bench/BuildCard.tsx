@@ -6,7 +6,7 @@ import { z } from 'zod'
 import { send } from '@/app/http'
 import { Button } from '@/design/Button'
 import { inWords } from '@/design/duration'
-import { VerdictLine } from '@/design/Severity'
+import { SeverityMark, VerdictLine } from '@/design/Severity'
 import { type BenchCard, benchQuery } from './api'
 import { nextCure, type Standing, standingOf } from './waiting'
 
@@ -19,16 +19,13 @@ const EDGE: Record<Standing['state'], string> = {
 
 /** The edge says how it stands: what was not begun is grey, unless its plan would ruin the model. */
 function edgeOf(card: BenchCard, standing: Standing | null): string {
+    if (card.unreadable !== null) return EDGE.missed
     if (card.done > 0 && standing !== null) return EDGE[standing.state]
     return card.summary.stops > 0 ? EDGE.missed : EDGE.waiting
 }
 
 export function BuildCard({ card, now }: { card: BenchCard; now: Date }) {
     const standing = card.next === null ? null : standingOf(card.next, now)
-    const drying = card.curing.flatMap((row) => {
-        const cure = nextCure(row, now)
-        return cure === null ? [] : [{ row, cure }]
-    })
     return (
         <li
             className={`relative flex overflow-hidden rounded-plate border border-l-4 border-line bg-sheet ${edgeOf(card, standing)}`}
@@ -38,57 +35,100 @@ export function BuildCard({ card, now }: { card: BenchCard; now: Date }) {
                 <div className="flex items-start gap-3">
                     <div className="min-w-0 flex-1">
                         <h2 className="wide truncate text-base font-semibold">
-                            <Link to={`/builds/${card.id}`} className="after:absolute after:inset-0 hover:underline">
-                                {card.name}
-                            </Link>
+                            {card.unreadable === null ? (
+                                <Link
+                                    to={`/builds/${card.id}`}
+                                    className="after:absolute after:inset-0 hover:underline"
+                                >
+                                    {card.name}
+                                </Link>
+                            ) : (
+                                card.name
+                            )}
                         </h2>
                         <p className="truncate text-fine text-soft">
-                            {card.vehicle === '' ? card.kind : card.vehicle}, 1:{card.scale}
+                            {card.unreadable === null &&
+                                `${card.vehicle === '' ? card.kind : card.vehicle}, 1:${card.scale}`}
                         </p>
                     </div>
                     <Progress done={card.done} steps={card.steps} />
                     <DeleteBuild id={card.id} name={card.name} />
                 </div>
-                <p className="mt-2 text-base">
-                    {card.next === null || standing === null ? (
-                        <span>
-                            {card.steps === 0 ? 'No steps yet: open it and lay out the finish.' : 'Every step is done.'}
-                        </span>
-                    ) : (
-                        <>
-                            <strong className="font-semibold">
-                                {card.done === 0 && standing.state === 'ready' ? 'Not begun' : standing.text}
-                            </strong>
-                            {': '}
-                            step {card.next.number}, {card.next.technique}
-                            {card.next.product !== null && ` with ${card.next.product}`} ({inWords(card.next.handsOn)}{' '}
-                            of work)
-                        </>
-                    )}
-                </p>
-                {standing?.state === 'waiting' && card.next?.waitsFor != null && (
-                    <p className="text-soft">Waits for the {card.next.waitsFor}.</p>
-                )}
-                {drying.length > 0 && (
-                    <p className="mt-1 text-fine text-soft">
-                        Drying: {drying.map(({ row, cure }) => `${row.product} ${cure.state} ${cure.text}`).join(' · ')}
-                    </p>
-                )}
-                {card.hazards.length > 0 && card.next !== null && (
-                    <p className="mt-1 text-fine text-soft">
-                        Have ready for the next session:{' '}
-                        {card.hazards.map((hazard, place) => (
-                            <span key={hazard.code} title={hazard.advice}>
-                                {place > 0 && ' · '}
-                                {hazard.title.toLowerCase()}
-                            </span>
-                        ))}
-                        . Labels and data sheets come first.
-                    </p>
+                {card.unreadable === null ? (
+                    <Work card={card} standing={standing} now={now} />
+                ) : (
+                    <Unreadable id={card.id} why={card.unreadable} />
                 )}
                 {card.steps > 0 && <VerdictLine counts={card.summary} className="mt-2" />}
             </div>
         </li>
+    )
+}
+
+/** What comes next, what it waits for, what dries meanwhile and what to have ready. */
+function Work({ card, standing, now }: { card: BenchCard; standing: Standing | null; now: Date }) {
+    const drying = card.curing.flatMap((row) => {
+        const cure = nextCure(row, now)
+        return cure === null ? [] : [{ row, cure }]
+    })
+    return (
+        <>
+            <p className="mt-2 text-base">
+                {card.next === null || standing === null ? (
+                    <span>
+                        {card.steps === 0 ? 'No steps yet: open it and lay out the finish.' : 'Every step is done.'}
+                    </span>
+                ) : (
+                    <>
+                        <strong className="font-semibold">
+                            {card.done === 0 && standing.state === 'ready' ? 'Not begun' : standing.text}
+                        </strong>
+                        {': '}
+                        step {card.next.number}, {card.next.technique}
+                        {card.next.product !== null && ` with ${card.next.product}`} ({inWords(card.next.handsOn)} of
+                        work)
+                    </>
+                )}
+            </p>
+            {standing?.state === 'waiting' && card.next?.waitsFor != null && (
+                <p className="text-soft">Waits for the {card.next.waitsFor}.</p>
+            )}
+            {drying.length > 0 && (
+                <p className="mt-1 text-fine text-soft">
+                    Drying: {drying.map(({ row, cure }) => `${row.product} ${cure.state} ${cure.text}`).join(' · ')}
+                </p>
+            )}
+            {card.hazards.length > 0 && card.next !== null && (
+                <p className="mt-1 text-fine text-soft">
+                    Have ready for the next session:{' '}
+                    {card.hazards.map((hazard, place) => (
+                        <span key={hazard.code} title={hazard.advice}>
+                            {place > 0 && ' · '}
+                            {hazard.title.toLowerCase()}
+                        </span>
+                    ))}
+                    . Labels and data sheets come first.
+                </p>
+            )}
+        </>
+    )
+}
+
+/** A plan that is broken, or that a later version wrote: nothing of it is lost, and nothing else suffers from it. */
+function Unreadable({ id, why }: { id: string; why: string }) {
+    return (
+        <div className="mt-2">
+            <p className="flex items-start gap-1.5">
+                <SeverityMark severity="stop" className="mt-0.5 size-4" />
+                <span>{why}</span>
+            </p>
+            <a
+                href={`/api/builds/${id}/plan-file`}
+                className="relative z-10 mt-1 inline-flex min-h-8 items-center underline pointer-coarse:min-h-11"
+            >
+                Save its file as it is
+            </a>
+        </div>
     )
 }
 

@@ -1,8 +1,8 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useNavigate } from 'react-router'
 import { ApiError, send } from '@/app/http'
+import { buildStateSchema } from '@/contract'
 import { Dialog } from '@/design/Dialog'
-import { buildStateSchema } from '@/features/build'
 import { benchQuery } from './api'
 
 export function ImportDialog({ open, onOpenChange }: { open: boolean; onOpenChange: (open: boolean) => void }) {

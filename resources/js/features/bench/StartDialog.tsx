@@ -1,10 +1,11 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useNavigate } from 'react-router'
 import { ApiError, send } from '@/app/http'
+import { buildStateSchema } from '@/contract'
 import { Button } from '@/design/Button'
 import { Dialog } from '@/design/Dialog'
 import { Select, TextArea, TextField } from '@/design/Field'
-import { buildStateSchema, libraryQuery } from '@/features/build'
+import { libraryQuery } from '@/features/build'
 import { benchQuery } from './api'
 
 const SCALES = [16, 24, 32, 35, 48, 56, 72, 76, 87, 100, 144]

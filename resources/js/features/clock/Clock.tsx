@@ -69,6 +69,14 @@ function Laid({ timetable, question, setQuestion, isLaying, onWeek }: LaidProps)
     return (
         <>
             <Head timetable={timetable} question={question} isLaying={isLaying} format={format} onWeek={onWeek} />
+            {timetable.unreadable.map((build) => (
+                <p key={build.id} className="flex items-start gap-1.5 border-b border-stop bg-stop-wash px-3 py-1.5">
+                    <SeverityMark severity="stop" className="mt-0.5 size-4" />
+                    <span>
+                        “{build.name}” is left out. {build.message}
+                    </span>
+                </p>
+            ))}
             {timetable.items.length === 0 ? (
                 <p className="p-10 text-center text-soft">
                     Nothing is left to do. <Link to="/">Back to the bench</Link>

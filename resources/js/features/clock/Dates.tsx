@@ -60,7 +60,7 @@ function WhatGoes({ build, format }: { build: Build; format: Formats }) {
     const shedding = useQuery(sheddingQuery(build.id))
     if (shedding.isPending) return <p className="mt-1 text-soft">Trying what it can do without…</p>
     if (shedding.isError) return <p className="mt-1 text-stop">{shedding.error.message}</p>
-    const { steps, ends, isEnough } = shedding.data
+    const { steps, ends, isEnough, isCutShort } = shedding.data
     return (
         <div className="mt-1" aria-live="polite">
             <p>
@@ -80,6 +80,7 @@ function WhatGoes({ build, format }: { build: Build; format: Formats }) {
                     </li>
                 ))}
             </ul>
+            {isCutShort && <p className="text-soft">There was no time to try everything: fewer may do.</p>}
         </div>
     )
 }

@@ -13,7 +13,9 @@ export function Sheet() {
     const timetable = useQuery(timetableQuery({}))
     const sitting = timetable.data === undefined ? undefined : sittingsOf(timetable.data)[0]
     const steps = [...new Map((sitting?.items ?? []).map((item) => [`${item.build} ${item.step}`, item])).values()]
-    const known = useQueries({ queries: steps.map((item) => knowledgeQuery(item.build, 0, item.step)) })
+    const known = useQueries({
+        queries: steps.map((item) => knowledgeQuery(item.build, timetable.data?.stamps[item.build] ?? '', item.step)),
+    })
     useEffect(() => {
         document.title = 'Bench sheet · Ulvrach'
     }, [])

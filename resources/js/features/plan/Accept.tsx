@@ -1,23 +1,42 @@
+import { zodResolver } from '@hookform/resolvers/zod'
 import { useState } from 'react'
+import { useForm } from 'react-hook-form'
+import { z } from 'zod'
+import type { Trial as AnsweredTrial } from '@/contract'
 import { Button } from '@/design/Button'
 import { Select, TextArea, TextField } from '@/design/Field'
-import type { Acceptance, Finding, Step } from '@/features/build'
+import type { Acceptance, Entry, Finding, Step } from '@/features/build'
+import type { LogEntry } from './machine'
+import { entryOf, trialsOf } from './record'
 
-type Props = { finding: Finding; step: Step; onSave: (accepted: Acceptance[], label: string) => Promise<boolean> }
+type Trial = NonNullable<AnsweredTrial>
 
-/** Breaking a rule knowingly. What is certain cannot be accepted; what may go wrong needs a trial; a custom needs a reason. */
-export function Accept({ finding, step, onSave }: Props) {
+type Props = {
+    finding: Finding
+    step: Step
+    log: readonly Entry[]
+    onAccept: (accepted: Acceptance[], label: string) => Promise<boolean>
+    onLog: (entries: LogEntry[]) => Promise<boolean>
+}
+
+/**
+ * Breaking a rule knowingly. What is certain cannot be accepted; what may go wrong needs a trial, which goes into the log; a
+ * custom needs a reason, which stands in the plan.
+ */
+export function Accept({ finding, step, log, onAccept, onLog }: Props) {
     const [open, setOpen] = useState(false)
     const others = step.accepted.filter((one) => one.rule !== finding.code)
-    const mine = step.accepted.find((one) => one.rule === finding.code)
-    if (finding.accepted !== null || mine !== undefined) {
+    const isAccepted = others.length < step.accepted.length
+    const trials = trialsOf(log, step.id, finding.code)
+    if (isAccepted || trials.length > 0) {
+        const takeBack = async () => {
+            if (trials.length > 0)
+                await onLog(trials.map((trial) => entryOf('withdrawn', step.id, { corrects: trial.id })))
+            if (isAccepted) await onAccept(others, 'Take an exception back')
+        }
         return (
-            <Button
-                className="mt-1.5 text-fine"
-                tone="quiet"
-                onClick={() => void onSave(others, 'Take an exception back')}
-            >
-                Take the exception back
+            <Button className="mt-1.5 text-fine" tone="quiet" onClick={() => void takeBack()}>
+                {isAccepted ? 'Take the exception back' : 'Take the trial back'}
             </Button>
         )
     }
@@ -33,74 +52,89 @@ export function Accept({ finding, step, onSave }: Props) {
         <Form
             needsTrial={finding.kind === 'fact'}
             onLeave={() => setOpen(false)}
-            onSave={async (reason, trial) => {
-                if (await onSave([...others, { rule: finding.code, reason, trial }], 'Accept a finding')) setOpen(false)
+            onSave={async ({ reason, trial }) => {
+                const isSaved =
+                    trial === null
+                        ? await onAccept([...others, { rule: finding.code, reason }], 'Accept a finding')
+                        : await onLog([
+                              entryOf('trial', step.id, { text: reason, trial: { rule: finding.code, ...trial } }),
+                          ])
+                if (isSaved) setOpen(false)
             }}
         />
     )
 }
 
+const wholeNumber = 'A whole number up to 1000.'
+const formSchema = z
+    .object({
+        isTried: z.boolean(),
+        reason: z.string().trim().max(1000),
+        where: z.string().trim().max(200),
+        rubs: z.coerce.number(wholeNumber).int(wholeNumber).min(0, wholeNumber).max(1000, wholeNumber),
+        result: z.enum(['passed', 'failed']),
+    })
+    .superRefine(({ isTried, reason, where }, check) => {
+        if (!isTried && reason === '')
+            check.addIssue({
+                code: 'custom',
+                path: ['reason'],
+                message: 'Say why, for the one who reads the plan next year.',
+            })
+        if (isTried && where === '') check.addIssue({ code: 'custom', path: ['where'], message: 'Where was it tried?' })
+    })
+
 type FormProps = {
     needsTrial: boolean
     onLeave: () => void
-    onSave: (reason: string, trial: Acceptance['trial']) => Promise<void>
+    onSave: (said: { reason: string; trial: Omit<Trial, 'rule'> | null }) => Promise<void>
 }
 
 function Form({ needsTrial, onLeave, onSave }: FormProps) {
-    const [tried, setTried] = useState(needsTrial)
-    const [faults, setFaults] = useState<{ reason?: string; where?: string; rubs?: string }>({})
+    const { register, handleSubmit, watch, formState } = useForm({
+        resolver: zodResolver(formSchema),
+        defaultValues: { isTried: needsTrial, reason: '', where: '', rubs: 10, result: 'passed' as const },
+    })
+    const isTried = watch('isTried')
+    const { errors } = formState
     return (
         <form
             noValidate
             className="mt-2 flex flex-col gap-2 rounded-plate border border-line bg-panel p-2"
-            onSubmit={(event) => {
-                event.preventDefault()
-                const form = new FormData(event.currentTarget)
-                const text = (name: string) => String(form.get(name) ?? '').trim()
-                const rubs = Number(text('rubs'))
-                const wrong: typeof faults = {}
-                if (!tried && text('reason') === '') wrong.reason = 'Say why, for the one who reads the plan next year.'
-                if (tried && text('where') === '') wrong.where = 'Where was it tried?'
-                if (tried && (!Number.isInteger(rubs) || rubs < 0 || rubs > 1000))
-                    wrong.rubs = 'A whole number up to 1000.'
-                setFaults(wrong)
-                if (Object.keys(wrong).length > 0) return
-                const trial = tried
-                    ? {
-                          where: text('where'),
-                          rubs,
-                          passed: text('result') === 'passed',
-                          date: new Date().toISOString().slice(0, 10),
-                      }
-                    : null
-                void onSave(text('reason'), trial)
-            }}
+            onSubmit={handleSubmit(({ reason, where, rubs, result }) =>
+                onSave({ reason, trial: isTried ? { where, rubs, passed: result === 'passed' } : null }),
+            )}
         >
-            <TextArea label={tried ? 'Remark' : 'Why'} name="reason" rows={2} maxLength={1000} fault={faults.reason} />
+            <TextArea
+                label={isTried ? 'Remark' : 'Why'}
+                rows={2}
+                maxLength={1000}
+                fault={errors.reason?.message}
+                {...register('reason')}
+            />
             {!needsTrial && (
                 <label className="flex min-h-8 items-center gap-1.5 pointer-coarse:min-h-11">
-                    <input type="checkbox" checked={tried} onChange={(event) => setTried(event.target.checked)} /> It
-                    was tried on a test patch
+                    <input type="checkbox" {...register('isTried')} /> It was tried on a test patch
                 </label>
             )}
-            {tried && (
+            {isTried && (
                 <div className="grid grid-cols-[1fr_4.5rem] gap-2">
                     <TextField
                         label="Where"
-                        name="where"
                         maxLength={200}
                         placeholder="underside of the hull"
-                        fault={faults.where}
+                        fault={errors.where?.message}
+                        {...register('where')}
                     />
-                    <TextField label="Rubs" name="rubs" inputMode="numeric" defaultValue="10" fault={faults.rubs} />
+                    <TextField label="Rubs" inputMode="numeric" fault={errors.rubs?.message} {...register('rubs')} />
                     <div className="col-span-2">
                         <Select
                             label="Result"
-                            name="result"
                             choices={[
                                 { value: 'passed', label: 'passed: nothing came off' },
                                 { value: 'failed', label: 'failed: this becomes a stop' },
                             ]}
+                            {...register('result')}
                         />
                     </div>
                 </div>

@@ -5,7 +5,7 @@ import { inWords } from '@/design/duration'
 import { RetryNotice } from '@/design/Notice'
 import { type Knowledge, knowledgeQuery } from './api'
 import { useIsDrawn } from './useIsDrawn'
-import type { PlanState } from './usePlan'
+import { type PlanState, stampOf } from './usePlan'
 import { sayMinute } from './verdicts'
 
 type Props = { state: PlanState; stepId: string }
@@ -20,7 +20,7 @@ const MOMENT: Record<Knowledge['habits'][number]['moment'], string> = {
 export function BenchNotes({ state, stepId }: Props) {
     const { verdict } = state
     const enabled = useIsDrawn(state)
-    const knowledge = useQuery({ ...knowledgeQuery(state.id, state.version, stepId), enabled })
+    const knowledge = useQuery({ ...knowledgeQuery(state.id, stampOf(state), stepId), enabled })
     if (knowledge.isPending) return <p className="text-soft">Looking it up…</p>
     if (knowledge.isError) return <RetryNotice error={knowledge.error} onRetry={() => void knowledge.refetch()} />
     const { undo, windows, rounds, lookFirst, signs, tools, cautions, habits, hazards, alternatives } = knowledge.data

@@ -18,6 +18,7 @@ import { SEVERITIES, SEVERITY_WORD, SeverityMark } from '@/design/Severity'
 import type { Library, Plan, Verdict } from '@/features/build'
 import { CoreStrip } from './CoreSample'
 import type { Acts } from './PlanDesk'
+import { isDone } from './record'
 import { useRows } from './rows'
 import { StepRow } from './StepRow'
 import type { FindingIndex } from './verdicts'
@@ -291,7 +292,7 @@ function PartHead({ part, isFolded, findings, verdict, onFold }: PartProps) {
         (sum, step) => sum + (verdict.steps.find((one) => one.id === step.id)?.handsOn ?? 0),
         0,
     )
-    const done = part.steps.filter((step) => step.done !== null).length
+    const done = part.steps.filter((step) => isDone(verdict, step.id)).length
     return (
         <div role="row" className="border-t border-line bg-ground [[role=rowgroup]+&]:border-t-0">
             <div role="rowheader">

@@ -68,7 +68,7 @@ export function copyEdits(plan: Plan, steps: readonly Step[], zones: readonly st
     const last = Math.max(...steps.map((step) => plan.steps.findIndex((other) => other.id === step.id)))
     return steps.map((step, place) => ({
         edit: 'insert-step',
-        step: { ...step, id: newId(step.technique), zones: [...zones], done: null },
+        step: { ...step, id: newId(step.technique), zones: [...zones] },
         at: last + 1 + place,
     }))
 }

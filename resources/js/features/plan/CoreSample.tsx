@@ -5,7 +5,7 @@ import { type Scratch, scratchQuery } from './api'
 import { boardColumns, type Cursor } from './Board'
 import { ScratchSample } from './ScratchSample'
 import { useIsDrawn } from './useIsDrawn'
-import type { PlanState } from './usePlan'
+import { type PlanState, stampOf } from './usePlan'
 import { type Stratum, strataOf } from './verdicts'
 import type { Column } from './view'
 
@@ -75,7 +75,7 @@ function Part({ zone, className }: { zone: Zone; className: string }) {
 /** One zone in section, read upwards like matter: what each layer is, how far it has cured, what lies open and what protects it. */
 export function CoreSample({ state, zone, atStep }: { state: PlanState; zone: Zone; atStep: string }) {
     const enabled = useIsDrawn(state)
-    const below = useQuery({ ...scratchQuery(state.id, state.version, zone.id, atStep), enabled })
+    const below = useQuery({ ...scratchQuery(state.id, stampOf(state), zone.id, atStep), enabled })
     const strata = strataOf(state.plan, state.verdict, zone.id, atStep).reverse()
     const reach = below.isSuccess ? reachOf(below.data.layers) : null
     return (

@@ -4,11 +4,12 @@ import { Link } from 'react-router'
 import { Button } from '@/design/Button'
 import { inWords } from '@/design/duration'
 import { SEVERITY_WORD, type Severity, SeverityMark } from '@/design/Severity'
-import type { Acceptance, Finding } from '@/features/build'
+import type { Finding } from '@/features/build'
 import { Accept } from './Accept'
 import type { PlanEdit } from './edits'
+import type { LogEntry } from './machine'
 import { useIsDrawn } from './useIsDrawn'
-import { type PlanState, type Remedy, remediesQuery } from './usePlan'
+import { type PlanState, type Remedy, remediesQuery, stampOf } from './usePlan'
 
 const WASH: Record<Severity, string> = {
     stop: 'border-stop bg-stop-wash',
@@ -16,6 +17,8 @@ const WASH: Record<Severity, string> = {
     note: 'border-note bg-note-wash',
 }
 
+/** Adds to the log what was really done. */
+type OnLog = (entries: LogEntry[]) => Promise<boolean>
 type Apply = (edits: PlanEdit[], label: string) => Promise<boolean>
 /** Told which change a hand is close to. */
 type Near = (edits: PlanEdit[]) => void
@@ -29,6 +32,7 @@ export function Findings({
     state: PlanState
     apply: Apply
     near: Near
+    onLog: OnLog
 }) {
     if (findings.length === 0) {
         return <p className="rounded-plate border border-line p-2 text-soft">Nothing speaks against this step.</p>
@@ -54,6 +58,7 @@ function FindingCard({
     state,
     apply,
     near,
+    onLog,
     hasKeys,
     hasReason,
 }: {
@@ -61,11 +66,12 @@ function FindingCard({
     state: PlanState
     apply: Apply
     near: Near
+    onLog: OnLog
     hasKeys: boolean
     hasReason: boolean
 }) {
     const enabled = useIsDrawn(state)
-    const remedies = useQuery({ ...remediesQuery(state.id, state.version, finding), enabled })
+    const remedies = useQuery({ ...remediesQuery(state.id, stampOf(state), finding), enabled })
     const names = finding.zones.map((id) => state.plan.zones.find((zone) => zone.id === id)?.name ?? id).join(', ')
     const step = state.plan.steps.find((one) => one.id === finding.step)
     useRemedyKeys(hasKeys && finding.accepted === null ? (remedies.data ?? []) : [], apply)
@@ -120,7 +126,11 @@ function FindingCard({
                 <Accept
                     finding={finding}
                     step={step}
-                    onSave={(accepted, label) => apply([{ edit: 'replace-step', step: { ...step, accepted } }], label)}
+                    log={state.log}
+                    onAccept={(accepted, label) =>
+                        apply([{ edit: 'replace-step', step: { ...step, accepted } }], label)
+                    }
+                    onLog={onLog}
                 />
             )}
         </li>
@@ -129,12 +139,10 @@ function FindingCard({
 
 const KIND = { fact: 'a fact', custom: 'a custom', taste: 'a matter of taste' } as const
 
-/** "It is wanted. Tried on the underside, 10 rubs, passed, 2026-11-20." */
-export function sayAcceptance({ reason, trial }: Acceptance): string {
+/** "It is wanted. Tried on the underside, 10 rubs, passed." */
+export function sayAcceptance({ reason, trial }: NonNullable<Finding['accepted']>): string {
     const tried =
-        trial === null
-            ? ''
-            : `Tried on ${trial.where}, ${trial.rubs} rubs, ${trial.passed ? 'passed' : 'failed'}, ${trial.date}.`
+        trial === null ? '' : `Tried on ${trial.where}, ${trial.rubs} rubs, ${trial.passed ? 'passed' : 'failed'}.`
     return [reason, tried].filter((part) => part !== '').join(' ')
 }
 

@@ -8,6 +8,7 @@ import type { Cursor } from './Board'
 import { CoreSample } from './CoreSample'
 import type { PlanEdit } from './edits'
 import { Findings } from './Findings'
+import type { LogEntry } from './machine'
 import type { Acts } from './PlanDesk'
 import { StepSettings } from './StepSettings'
 import type { PlanState } from './usePlan'
@@ -24,12 +25,13 @@ type Props = {
     findings: FindingIndex
     edit: (edits: PlanEdit[], label?: string) => Promise<boolean>
     near: (edits: PlanEdit[]) => void
+    log: (entries: LogEntry[]) => Promise<boolean>
     acts: Acts
 }
 
 /** Explains the chosen step: what speaks against it, when it may start, how it is set, what lies below. */
 export const Inspector = memo(function Inspector(props: Props) {
-    const { state, saved, library, cursor, onCursor, findings, edit, near, acts } = props
+    const { state, saved, library, cursor, onCursor, findings, edit, near, log, acts } = props
     const { plan, verdict } = state
     const index = plan.steps.findIndex((step) => step.id === cursor.step)
     const step = plan.steps[index]
@@ -41,6 +43,7 @@ export const Inspector = memo(function Inspector(props: Props) {
         return null
     }
     const technique = techniqueOf(library, step.technique)
+    const said = verdict.contradictions.filter((one) => one.step === step.id)
     const window = times === undefined ? null : sayWindow(times, verdict.clockZero)
     return (
         <aside
@@ -62,8 +65,8 @@ export const Inspector = memo(function Inspector(props: Props) {
                     </h2>
                     <p className="text-fine text-soft">{technique.purpose}</p>
                 </div>
-                <Tool label={step.done === null ? 'Mark as done now' : 'Mark as not done'} onClick={acts.done}>
-                    {step.done === null ? (
+                <Tool label={times?.done == null ? 'Mark as done now' : 'Mark as not done'} onClick={acts.done}>
+                    {times?.done == null ? (
                         <Check className="size-4" aria-hidden />
                     ) : (
                         <Undo className="size-4" aria-hidden />
@@ -81,11 +84,21 @@ export const Inspector = memo(function Inspector(props: Props) {
                 state={state}
                 apply={edit}
                 near={near}
+                onLog={log}
             />
+            {said.length > 0 && (
+                <Section title="What was done">
+                    {said.map((contradiction) => (
+                        <p key={contradiction.says} className="border-l-2 border-note pl-2">
+                            {contradiction.says}
+                        </p>
+                    ))}
+                </Section>
+            )}
             {times !== undefined && (
                 <Section title="When">
                     <p>
-                        {step.done === null ? 'Starts' : 'Was started'} {sayMinute(times.start, verdict.clockZero)},{' '}
+                        {times.done === null ? 'Starts' : 'Was started'} {sayMinute(times.start, verdict.clockZero)},{' '}
                         {inWords(times.handsOn)} of work
                         {times.end - times.start > times.handsOn && `, done ${inWords(times.end - times.start)} later`}.
                     </p>

@@ -2,10 +2,11 @@ import { useEffect, useMemo, useRef, useState } from 'react'
 import type { BuildState, Library } from '@/features/build'
 import { Board, type Cursor } from './Board'
 import { ChosenBar } from './ChosenBar'
-import { addStep, momentOf, movesAround, moveTo, newId, type PlanEdit, toggleZones } from './edits'
+import { addStep, movesAround, moveTo, newId, type PlanEdit, toggleZones } from './edits'
 import { Inspector } from './Inspector'
 import { PlanBar } from './PlanBar'
 import { type OpenDialog, PlanDialogs } from './PlanDialogs'
+import { isDone, toggleDone } from './record'
 import { UnsavedBanner } from './UnsavedBanner'
 import type { PlanState, PlanWork } from './usePlan'
 import { usePlanKeys, useWhileHeld } from './usePlanKeys'
@@ -36,13 +37,7 @@ export function PlanDesk({ state, library, work }: Props) {
 
     const add = async (technique: string) => {
         const zones = step?.zones ?? state.plan.zones.filter((zone) => zone.kind !== 'glass').map((zone) => zone.id)
-        const { edits, id } = addStep(
-            state.plan,
-            library,
-            technique,
-            index < 0 ? state.plan.steps.length - 1 : index,
-            zones,
-        )
+        const { edits, id } = addStep(technique, index < 0 ? state.plan.steps.length - 1 : index, zones)
         if (await work.edit(edits)) setCursor({ step: id, zone: null })
     }
 
@@ -80,7 +75,7 @@ export function PlanDesk({ state, library, work }: Props) {
         },
         copy: async () => {
             if (step === undefined) return
-            const copy = { ...step, id: newId(step.technique), done: null }
+            const copy = { ...step, id: newId(step.technique) }
             if (await work.edit([{ edit: 'insert-step', step: copy, at: index + 1 }], 'Copy a step'))
                 setCursor({ step: copy.id, zone: cursor.zone })
         },
@@ -89,14 +84,8 @@ export function PlanDesk({ state, library, work }: Props) {
         },
         done: () => {
             if (targets.length === 0) return
-            const isDone = targets.every((one) => one.done !== null)
-            const done = isDone ? null : momentOf(new Date())
-            void work.edit(
-                targets
-                    .filter((one) => isDone || one.done === null)
-                    .map((one) => ({ edit: 'replace-step', step: { ...one, done } })),
-                isDone ? 'Mark as not done' : 'Mark as done',
-            )
+            const ids = targets.map((one) => one.id)
+            void work.log(toggleDone(state.log, state.verdict, ids))
         },
         choose: (id) => {
             const which = id ?? cursor.step
@@ -150,10 +139,10 @@ export function PlanDesk({ state, library, work }: Props) {
     useWhileHeld('Alt', state, () => {
         if (step !== undefined) void preview.foresee(movesAround(state.plan, step.id, index).slice(0, 2))
     })
-    const stepIds = state.plan.steps.map((one) => one.id).join()
+    const stepIds = new Set(state.plan.steps.map((one) => one.id))
     // What is no longer there cannot stay chosen.
-    const stillThere = [...chosen].every((id) => stepIds.includes(id))
-    if (!stillThere) setChosen(new Set([...chosen].filter((id) => stepIds.includes(id))))
+    const stillThere = [...chosen].every((id) => stepIds.has(id))
+    if (!stillThere) setChosen(new Set([...chosen].filter((id) => stepIds.has(id))))
 
     return (
         <main className="flex min-h-0 flex-1 flex-col">
@@ -182,6 +171,7 @@ export function PlanDesk({ state, library, work }: Props) {
                     findings={findings}
                     edit={work.edit}
                     near={near.edits}
+                    log={work.log}
                     acts={acts}
                 />
             </div>
@@ -201,7 +191,7 @@ export function PlanDesk({ state, library, work }: Props) {
 /** Where the eye should fall first: on what is wrong, else on what comes next. */
 function whereToBegin({ plan, verdict }: BuildState): Cursor {
     const finding = verdict.findings[0]
-    const next = plan.steps.find((step) => step.done === null) ?? plan.steps[0]
+    const next = plan.steps.find((step) => !isDone(verdict, step.id)) ?? plan.steps[0]
     return finding === undefined
         ? { step: next?.id ?? null, zone: null }
         : { step: finding.step, zone: finding.zones[0] ?? null }

@@ -5,6 +5,8 @@ import { Select, TextField } from '@/design/Field'
 import { type Library, type Product, wordFor } from '@/features/build'
 import { newId } from './edits'
 
+const SHEENS = ['gloss', 'satin', 'matte'] as const
+
 type Props = {
     open: boolean
     onOpenChange: (open: boolean) => void
@@ -38,8 +40,10 @@ export function ProductDialog({ open, onOpenChange, library, families, onSave }:
                         name: text('name'),
                         family,
                         carrier: text('carrier') === '' ? null : text('carrier'),
-                        sheen: text('sheen') === '' ? null : text('sheen'),
+                        sheen: SHEENS.find((sheen) => sheen === text('sheen')) ?? null,
                         colour: isClear ? null : text('colour').toLowerCase(),
+                        opacity: null,
+                        times: null,
                     }
                     if (await onSave(product)) onOpenChange(false)
                 }}

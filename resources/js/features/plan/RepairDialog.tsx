@@ -8,6 +8,7 @@ import type { BuildState } from '@/features/build'
 import { type Repair, repairQuery } from './api'
 import type { PlanEdit } from './edits'
 import { outcomeOf } from './Findings'
+import { stampOf } from './usePlan'
 
 type Apply = (edits: PlanEdit[], label?: string) => Promise<boolean>
 type Props = { open: boolean; onOpenChange: (open: boolean) => void; state: BuildState; edit: Apply }
@@ -28,7 +29,7 @@ export function RepairDialog({ open, onOpenChange, state, edit }: Props) {
 }
 
 function Proposal({ state, edit, onDone }: { state: BuildState; edit: Apply; onDone: () => void }) {
-    const repair = useQuery(repairQuery(state.id, state.version))
+    const repair = useQuery(repairQuery(state.id, stampOf(state)))
     if (repair.isPending) return <p className="p-6 text-center text-soft">Trying changes on a copy…</p>
     if (repair.isError) return <RetryNotice error={repair.error} onRetry={() => void repair.refetch()} />
     if (repair.data.before.stops === 0) return <p className="p-6 text-center">No stop stands in this plan.</p>

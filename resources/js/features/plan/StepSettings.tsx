@@ -2,8 +2,8 @@ import { memo, useMemo, useState } from 'react'
 import { Button } from '@/design/Button'
 import { inWords } from '@/design/duration'
 import { type Choice, Select, TextArea, TextField } from '@/design/Field'
-import { type Library, type Plan, type Step, techniqueOf } from '@/features/build'
-import { changeTechnique, fittingProducts, type PlanEdit } from './edits'
+import { type CleanUpPass, type Library, type Plan, type Step, techniqueOf } from '@/features/build'
+import { fittingProducts, type PlanEdit } from './edits'
 import { ProductDialog } from './ProductDialog'
 
 type Props = { plan: Plan; library: Library; step: Step; edit: (edits: PlanEdit[], label?: string) => Promise<boolean> }
@@ -65,7 +65,9 @@ export const StepSettings = memo(function StepSettings({ plan, library, step, ed
                 <Select
                     label="Technique"
                     value={step.technique}
-                    onChange={(event) => void edit(changeTechnique(plan, library, step, event.target.value))}
+                    onChange={(event) =>
+                        void edit([{ edit: 'change-technique', id: step.id, technique: event.target.value }])
+                    }
                     groups={techniques}
                 />
             </div>
@@ -117,7 +119,7 @@ export const StepSettings = memo(function StepSettings({ plan, library, step, ed
                 </>
             )}
             {technique.cleanUp !== null && (
-                <CleanUpFields step={step} carriers={carriers} sign={technique.cleanUp.sign} change={change} />
+                <CleanUp step={step} carriers={carriers} sign={technique.cleanUp.sign} onChange={change} />
             )}
             <div className="col-span-2">
                 <NumberField
@@ -166,63 +168,89 @@ export const StepSettings = memo(function StepSettings({ plan, library, step, ed
     )
 })
 
-function CleanUpFields({
+function CleanUp({
     step,
     carriers,
     sign,
-    change,
+    onChange,
 }: {
     step: Step
     carriers: Choice[]
     sign: string
-    change: (changes: Partial<Step>) => void
+    onChange: (changes: Partial<Step>) => void
 }) {
-    const cleanUp = step.cleanUp
-    if (cleanUp === null) {
-        return (
-            <div className="col-span-2">
-                <Button
-                    className="w-full"
-                    onClick={() =>
-                        change({ cleanUp: { carrier: 'odourless-spirit', scrubbed: false, afterMinutes: 30 } })
-                    }
-                >
-                    Add a clean-up
-                </Button>
-            </div>
-        )
-    }
+    const passes = step.cleanUp
+    const change = (cleanUp: CleanUpPass[]) => onChange({ cleanUp })
+    const last = passes.at(-1)
     return (
-        <fieldset className="col-span-2 grid grid-cols-2 gap-x-3 gap-y-2 rounded-plate border border-line p-2">
-            <legend className="px-1 text-fine text-soft">Clean-up</legend>
+        <fieldset className="col-span-2 flex flex-col gap-2 rounded-plate border border-line p-2">
+            <legend className="px-1 text-fine text-soft">Clean-up, when it is {sign}</legend>
+            {passes.map((pass, place) => (
+                <CleanUpFields
+                    // biome-ignore lint/suspicious/noArrayIndexKey: a pass has no other name than its place
+                    key={place}
+                    pass={pass}
+                    name={passes.length === 1 ? '' : ` (pass ${place + 1})`}
+                    carriers={carriers}
+                    onChange={(changed) => change(passes.with(place, { ...pass, ...changed }))}
+                    onRemove={() => change(passes.toSpliced(place, 1))}
+                />
+            ))}
+            <Button
+                className="w-full"
+                onClick={() =>
+                    change([
+                        ...passes,
+                        last === undefined
+                            ? { carrier: 'odourless-spirit', rubbed: false, afterMinutes: 30 }
+                            : { ...last, afterMinutes: last.afterMinutes + 10 },
+                    ])
+                }
+            >
+                {last === undefined ? 'Add a clean-up' : 'Add another pass'}
+            </Button>
+        </fieldset>
+    )
+}
+
+type PassProps = {
+    pass: CleanUpPass
+    name: string
+    carriers: Choice[]
+    onChange: (changes: Partial<CleanUpPass>) => void
+    onRemove: () => void
+}
+
+function CleanUpFields({ pass, name, carriers, onChange, onRemove }: PassProps) {
+    return (
+        <div className="grid grid-cols-2 gap-x-3 gap-y-2 not-first-of-type:border-t not-first-of-type:border-line not-first-of-type:pt-2">
             <Select
-                label="With"
-                value={cleanUp.carrier}
-                choices={carriers}
-                onChange={(event) => change({ cleanUp: { ...cleanUp, carrier: event.target.value } })}
+                label={`With${name}`}
+                value={pass.carrier ?? ''}
+                choices={[{ value: '', label: 'nothing: dry' }, ...carriers]}
+                onChange={(event) => onChange({ carrier: event.target.value === '' ? null : event.target.value })}
             />
             <Select
-                label="How"
-                value={cleanUp.scrubbed ? 'scrubbed' : 'wiped'}
+                label={`How${name}`}
+                value={pass.rubbed ? 'scrubbed' : 'wiped'}
                 choices={[
                     { value: 'wiped', label: 'wiped' },
                     { value: 'scrubbed', label: 'scrubbed' },
                 ]}
-                onChange={(event) => change({ cleanUp: { ...cleanUp, scrubbed: event.target.value === 'scrubbed' } })}
+                onChange={(event) => onChange({ rubbed: event.target.value === 'scrubbed' })}
             />
             <NumberField
-                label="After"
+                label={`After${name}`}
                 unit="min"
-                value={cleanUp.afterMinutes}
+                value={pass.afterMinutes}
                 min={0}
                 max={43200}
-                onCommit={(afterMinutes) => change({ cleanUp: { ...cleanUp, afterMinutes: afterMinutes ?? 0 } })}
+                onCommit={(afterMinutes) => onChange({ afterMinutes: afterMinutes ?? 0 })}
             />
-            <p className="self-end text-fine text-soft">When it is {sign}.</p>
-            <Button className="col-span-2" onClick={() => change({ cleanUp: null })}>
-                No clean-up
+            <Button className="self-end" onClick={onRemove}>
+                Leave it out
             </Button>
-        </fieldset>
+        </div>
     )
 }
 

@@ -15,21 +15,16 @@ export function UnsavedBanner({ work }: { work: PlanWork }) {
         )
     }
     const isOutdated = unsaved.reason === 'outdated'
-    const count = isOutdated ? 1 : unsaved.changes.length
+    const count = unsaved.changes.length
+    const mine = count === 1 ? 'my change' : `my ${count} changes`
     return (
         <Banner
             actions={
                 <>
                     <Button tone="act" onClick={() => void sendAgain()}>
-                        {isOutdated ? 'Put my change on top' : 'Save again'}
+                        {isOutdated ? `Put ${mine} on top` : 'Save again'}
                     </Button>
-                    <Button onClick={giveUp}>
-                        {isOutdated
-                            ? 'Show theirs, drop mine'
-                            : count === 1
-                              ? 'Drop my change'
-                              : `Drop my ${count} changes`}
-                    </Button>
+                    <Button onClick={giveUp}>{isOutdated ? 'Show theirs, drop mine' : `Drop ${mine}`}</Button>
                 </>
             }
         >

@@ -54,7 +54,7 @@ export function rowsOf(
             kind: technique.kind,
             product: product?.name ?? null,
             look: { coverage: technique.coverage, colour: product?.colour ?? null, sheen: product?.sheen ?? null },
-            isDone: step.done !== null,
+            isDone: times?.done != null,
             starts: times === undefined ? '' : sayMinute(times.start, verdict.clockZero),
             latest:
                 times?.closes == null

@@ -1,10 +1,31 @@
-import { queryOptions, replaceEqualDeep, useQuery, useQueryClient } from '@tanstack/react-query'
-import { useCallback, useEffect, useMemo, useRef, useState } from 'react'
-import { z } from 'zod'
+import { queryOptions, useQuery, useQueryClient } from '@tanstack/react-query'
+import { useCallback, useEffect, useMemo, useRef, useState, useSyncExternalStore } from 'react'
 import { ApiError, getJson, send } from '@/app/http'
-import { type BuildState, buildStateSchema, type Finding, planSchema, verdictSchema } from '@/features/build'
+import {
+    type Remedy as AnsweredRemedy,
+    buildStateSchema,
+    type Outcome,
+    outcomeSchema,
+    remediesSchema,
+} from '@/contract'
+import type { BuildState, Finding } from '@/features/build'
 import type { PlanEdit } from './edits'
-import { Trail } from './trail'
+import {
+    begin,
+    type Change,
+    canForesee,
+    type Event,
+    type Failure,
+    type LogEntry,
+    type Machine,
+    reduce,
+    shownIn,
+    toAskAgain,
+    toSend,
+    type Unsaved,
+} from './machine'
+
+export type { Change, Outcome, Unsaved }
 
 export const buildQuery = (id: string) =>
     queryOptions({
@@ -14,167 +35,128 @@ export const buildQuery = (id: string) =>
         structuralSharing: false,
     })
 
-/** A plan and what the core says of it. */
-export type Outcome = Pick<BuildState, 'plan' | 'verdict'>
-
 /** The plan as it is on screen; not saved yet where a change's outcome was known before the server has said so. */
 export type PlanState = BuildState & { isSaved: boolean }
 
+/** Says which plan and which log an answer was given on, so that it is not taken for one on others. */
+export const stampOf = (state: Pick<BuildState, 'version' | 'log'>): string => `${state.version}.${state.log.length}`
+
 /** The verdicts that the server gave on a change of a version before it was made. */
-export const previewQuery = (id: string, version: number, edits: PlanEdit[]) =>
+export const previewQuery = (id: string, stamp: string, edits: PlanEdit[]) =>
     queryOptions({
-        queryKey: ['build', id, 'preview', version, edits],
-        queryFn: ({ signal }) =>
-            send(
-                'POST',
-                `/builds/${id}/preview`,
-                z.object({ plan: planSchema, verdict: verdictSchema }),
-                { edits },
-                signal,
-            ),
+        queryKey: ['build', id, 'preview', stamp, edits],
+        queryFn: ({ signal }) => send('POST', `/builds/${id}/preview`, outcomeSchema, { edits }, signal),
         // The same change of the same version comes to the same for ever, but is in the hand for seconds only.
         staleTime: Number.POSITIVE_INFINITY,
         gcTime: 30_000,
     })
 
-export const remedySchema = z.object({
-    label: z.string(),
-    clears: z.number(),
-    brings: z.number(),
-    delayMinutes: z.number(),
-    workMinutes: z.number(),
-    // Sent back as they came: only the server needs to understand them.
-    edits: z.array(z.custom<PlanEdit>((value) => typeof value === 'object' && value !== null && 'edit' in value)),
-})
-export type Remedy = z.infer<typeof remedySchema>
+/** Sent back as it came: only the server needs to understand its edits. */
+export type Remedy = Omit<AnsweredRemedy, 'edits'> & { edits: PlanEdit[] }
 
-export const remediesQuery = (buildId: string, version: number, finding: Finding) =>
+export const remediesQuery = (buildId: string, stamp: string, finding: Finding) =>
     queryOptions({
-        queryKey: ['build', buildId, 'remedies', version, finding.key],
+        queryKey: ['build', buildId, 'remedies', stamp, finding.key],
         queryFn: async ({ signal }) =>
-            (
-                await getJson(
-                    `/builds/${buildId}/remedies/${finding.key}`,
-                    z.object({ remedies: z.array(remedySchema) }),
-                    signal,
-                )
-            ).remedies,
+            (await getJson(`/builds/${buildId}/remedies/${finding.key}`, remediesSchema, signal)).remedies as Remedy[],
         staleTime: Number.POSITIVE_INFINITY,
     })
-
-export type Change = { kind: 'edit'; edits: PlanEdit[]; label?: string } | { kind: 'undo' } | { kind: 'redo' }
 
 /** Milliseconds after which a change that is not saved yet is said to be under way. */
 const SLOW = 250
 
-/** A change that is not on the server, and why. It is kept until it is sent again or given up. */
-export type Unsaved =
-    | { reason: 'outdated'; change: Change; current: BuildState; message: string }
-    | { reason: 'offline'; changes: Change[]; message: string }
-    | { reason: 'refused'; message: string; faults: readonly { path: string; message: string }[] }
+/** A machine that lives outside React: dispatching is immediate, whoever draws it is told. */
+class Store {
+    #machine: Machine
+    #listeners = new Set<() => void>()
+
+    constructor(saved: BuildState) {
+        this.#machine = begin(saved)
+    }
+
+    get = (): Machine => this.#machine
+
+    subscribe = (listener: () => void): (() => void) => {
+        this.#listeners.add(listener)
+        return () => this.#listeners.delete(listener)
+    }
+
+    dispatch(event: Event): void {
+        const next = reduce(this.#machine, event)
+        if (next === this.#machine) return
+        this.#machine = next
+        for (const listener of this.#listeners) listener()
+    }
+}
+
+const NOTHING = { subscribe: () => () => undefined, get: () => null }
 
 /**
  * A plan with its edits. Edits go to the server one after the other, each made on the version that the one before it
- * left; what cannot be saved is kept and shown, never dropped silently. Where the server has told before what a change
- * comes to (it was dragged there, or undo leads back to it), that is shown without waiting for it once more.
+ * left; what cannot be saved is kept and shown, never dropped silently. The machine decides; this sends what it says.
  */
 export function usePlan(id: string) {
     const queries = useQueryClient()
     const query = useQuery(buildQuery(id))
-    const [unsaved, setUnsaved] = useState<Unsaved | null>(null)
-    const [saving, setSaving] = useState(false)
-    const underWay = useRef(0)
-    const queue = useRef<Promise<unknown>>(Promise.resolve())
-    const blocked = useRef<Unsaved | null>(null)
-    const [ahead, setAhead] = useState<(Outcome & { version: number }) | null>(null)
-    const shown = useRef(ahead)
-    const trail = useRef(new Trail<Outcome>())
-    /** Changes under way whose outcome only the server knows. */
-    const unknown = useRef(0)
+    const store = useRef<Store | null>(null)
+    const [, begun] = useState(false)
+    const results = useRef(new Map<number, (isSaved: boolean) => void>())
+    const count = useRef(0)
 
-    const look = useCallback((next: typeof ahead) => {
-        shown.current = next
-        setAhead(next)
+    const loaded = query.data
+    if (store.current === null && loaded !== undefined) store.current = new Store(loaded)
+    useEffect(() => {
+        if (loaded === undefined) return
+        if (store.current === null) store.current = new Store(loaded)
+        else if (loaded !== store.current.get().saved) store.current.dispatch({ type: 'loaded', state: loaded })
+        begun(true)
+    }, [loaded])
+    const { subscribe, get } = store.current ?? NOTHING
+    const machine = useSyncExternalStore<Machine | null>(subscribe, get)
+
+    const settle = useCallback(() => {
+        const waiting = new Set(store.current?.get().waiting.map((one) => one.id))
+        for (const [change, resolve] of results.current) {
+            if (waiting.has(change)) continue
+            results.current.delete(change)
+            resolve(store.current?.get().unsaved === null)
+        }
     }, [])
 
-    const block = useCallback((next: Unsaved | null) => {
-        blocked.current = next?.reason === 'refused' ? null : next
-        setUnsaved(next)
-    }, [])
-
-    const sendNow = useCallback(
-        async (change: Change, isKnown: boolean): Promise<boolean> => {
-            const waiting = blocked.current
-            if (waiting !== null) {
-                // What comes after an unsaved change was made on top of it, so it waits behind it.
-                if (waiting.reason === 'offline') block({ ...waiting, changes: [...waiting.changes, change] })
-                return false
-            }
-            const state = queries.getQueryData(buildQuery(id).queryKey)
-            if (state === undefined) return false
-            // A key pressed once more than there is something to take back asks for nothing.
-            if (change.kind !== 'edit' && state[change.kind] === null) return true
+    const work = useCallback(async () => {
+        const machines = store.current
+        if (machines === null) return
+        for (let next = toSend(machines.get()); next !== null; next = toSend(machines.get())) {
+            machines.dispatch({ type: 'sent' })
             try {
-                const saved = await post(id, state.version, change)
-                // What it does not change stays the same objects, and is not drawn again.
-                queries.setQueryData(buildQuery(id).queryKey, replaceEqualDeep({ ...state, ...shown.current }, saved))
-                if (!isKnown) trail.current.leave(state, change.kind)
-                trail.current.goesOnAt(saved.version)
-                setUnsaved((shown) => (shown?.reason === 'refused' ? null : shown))
-                return true
+                const state = await post(id, next.version, next.change)
+                machines.dispatch({ type: 'answered', state })
+                queries.setQueryData(buildQuery(id).queryKey, machines.get().saved)
             } catch (error) {
-                trail.current.forget()
-                block(unsavedBecause(error, change))
-                return false
+                machines.dispatch({ type: 'failed', failure: failureOf(error) })
             }
-        },
-        [id, queries, block],
-    )
-
-    /** What a change comes to, if that is known; the trail goes on there. */
-    const foretell = useCallback(
-        (change: Change): Outcome | null => {
-            const saved = queries.getQueryData(buildQuery(id).queryKey)
-            if (saved === undefined || blocked.current !== null || unknown.current > 0) return null
-            if (underWay.current === 0) trail.current.isAt(saved.version)
-            const outcome =
-                change.kind !== 'edit'
-                    ? trail.current.ahead(change.kind)
-                    : underWay.current === 0
-                      ? (queries.getQueryData(previewQuery(id, saved.version, change.edits).queryKey) ?? null)
-                      : null
-            if (outcome !== null) trail.current.leave(shown.current ?? saved, change.kind)
-            return outcome === null ? null : replaceEqualDeep(shown.current ?? saved, outcome)
-        },
-        [id, queries],
-    )
+            settle()
+        }
+        settle()
+    }, [id, queries, settle])
 
     const apply = useCallback(
         (change: Change): Promise<boolean> => {
-            const outcome = foretell(change)
-            underWay.current++
-            if (outcome === null) unknown.current++
-            else
-                look({
-                    ...outcome,
-                    version: (queries.getQueryData(buildQuery(id).queryKey)?.version ?? 0) + underWay.current,
-                })
-            // Most changes are saved sooner than the eye would read "Saving"; drawing the word would only delay the answer.
-            const slow = setTimeout(() => setSaving(true), SLOW)
-            const turn = queue.current
-                .then(() => sendNow(change, outcome !== null))
-                .finally(() => {
-                    clearTimeout(slow)
-                    underWay.current--
-                    if (outcome === null) unknown.current--
-                    if (underWay.current > 0) return
-                    setSaving(false)
-                    look(null)
-                })
-            queue.current = turn
-            return turn
+            const machines = store.current
+            if (machines === null) return Promise.resolve(false)
+            const { saved } = machines.get()
+            const foreseen =
+                change.kind === 'edit' && canForesee(machines.get())
+                    ? queries.getQueryData(previewQuery(id, stampOf(saved), change.edits).queryKey)
+                    : undefined
+            const own = ++count.current
+            return new Promise((resolve) => {
+                results.current.set(own, resolve)
+                machines.dispatch({ type: 'asked', id: own, change, foreseen: foreseen ?? null })
+                void work()
+            })
         },
-        [id, queries, sendNow, foretell, look],
+        [id, queries, work],
     )
 
     const edit = useCallback(
@@ -184,25 +166,25 @@ export function usePlan(id: string) {
     )
 
     const sendAgain = useCallback(async () => {
-        const waiting = blocked.current
-        if (waiting === null || waiting.reason === 'refused') return
-        if (waiting.reason === 'outdated') queries.setQueryData(buildQuery(id).queryKey, waiting.current)
-        block(null)
-        for (const change of waiting.reason === 'outdated' ? [waiting.change] : waiting.changes) {
-            await apply(change)
-        }
-    }, [id, queries, block, apply])
+        const machines = store.current
+        if (machines === null || machines.get().unsaved === null) return
+        const changes = toAskAgain(machines.get())
+        machines.dispatch({ type: 'tookUp' })
+        await Promise.all(changes.map(apply))
+    }, [apply])
 
     const giveUp = useCallback(() => {
-        const waiting = blocked.current
-        if (waiting?.reason === 'outdated') queries.setQueryData(buildQuery(id).queryKey, waiting.current)
-        block(null)
-    }, [id, queries, block])
+        const machines = store.current
+        if (machines === null) return
+        machines.dispatch({ type: 'gaveUp' })
+        queries.setQueryData(buildQuery(id).queryKey, machines.get().saved)
+    }, [id, queries])
 
     useEffect(() => {
         const onOnline = () => void sendAgain()
         const onLeave = (event: BeforeUnloadEvent) => {
-            if (blocked.current !== null) event.preventDefault()
+            const unsaved = store.current?.get().unsaved
+            if (unsaved !== null && unsaved !== undefined && unsaved.reason !== 'refused') event.preventDefault()
         }
         window.addEventListener('online', onOnline)
         window.addEventListener('beforeunload', onLeave)
@@ -212,44 +194,67 @@ export function usePlan(id: string) {
         }
     }, [sendAgain])
 
-    const saved = query.data
-    const state = useMemo(
-        () => (saved === undefined ? undefined : { ...saved, ...ahead, isSaved: ahead === null }),
-        [saved, ahead],
-    )
-
+    const state = useMemo(() => (machine === null ? undefined : shownIn(machine)), [machine])
     return {
         query,
         state,
         edit,
+        log: useCallback((entries: LogEntry[]) => apply({ kind: 'log', entries }), [apply]),
         undo: () => apply({ kind: 'undo' }),
         redo: () => apply({ kind: 'redo' }),
-        unsaved,
+        unsaved: machine?.unsaved ?? null,
         sendAgain,
         giveUp,
-        saving,
+        saving: useIsSlow(machine?.isSending ?? false),
     }
 }
 
 /** What can be done to a plan, and what is not saved of it. */
 export type PlanWork = Omit<ReturnType<typeof usePlan>, 'query' | 'state'>
 
-function post(id: string, version: number, change: Change): Promise<BuildState> {
-    return change.kind === 'edit'
-        ? send('POST', `/builds/${id}/edits`, buildStateSchema, { version, edits: change.edits, label: change.label })
-        : send('POST', `/builds/${id}/${change.kind}`, buildStateSchema, { version })
+/**
+ * Whether something goes on for longer than the eye would read a word for it: drawing the word for everything that is over
+ * sooner would only delay the answer.
+ */
+function useIsSlow(goesOn: boolean): boolean {
+    const [isSlow, setIsSlow] = useState(false)
+    useEffect(() => {
+        if (!goesOn) {
+            setIsSlow(false)
+            return
+        }
+        const timer = setTimeout(() => setIsSlow(true), SLOW)
+        return () => clearTimeout(timer)
+    }, [goesOn])
+    return isSlow
 }
 
-function unsavedBecause(error: unknown, change: Change): Unsaved {
+function post(id: string, version: number, change: Change): Promise<BuildState> {
+    switch (change.kind) {
+        case 'edit':
+            return send('POST', `/builds/${id}/edits`, buildStateSchema, {
+                version,
+                edits: change.edits,
+                label: change.label,
+            })
+        case 'log':
+            return send('POST', `/builds/${id}/log`, buildStateSchema, { entries: change.entries })
+        case 'undo':
+        case 'redo':
+            return send('POST', `/builds/${id}/${change.kind}`, buildStateSchema, { version })
+    }
+}
+
+function failureOf(error: unknown): Failure {
     if (!(error instanceof ApiError))
         return {
             reason: 'refused',
             message: 'The answer of the server could not be read. Load the page again.',
             faults: [],
         }
-    if (error.isOffline) return { reason: 'offline', changes: [change], message: error.message }
+    if (error.isOffline) return { reason: 'offline', message: error.message }
     const current = error.status === 409 ? buildStateSchema.safeParse(error.current) : undefined
     return current?.success === true
-        ? { reason: 'outdated', change, current: current.data, message: error.message }
+        ? { reason: 'outdated', current: current.data, message: error.message }
         : { reason: 'refused', message: error.message, faults: error.faults }
 }

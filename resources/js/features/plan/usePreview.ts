@@ -1,7 +1,7 @@
 import { replaceEqualDeep, useQueryClient } from '@tanstack/react-query'
 import { useCallback, useEffect, useRef, useState } from 'react'
 import type { PlanEdit } from './edits'
-import { type Outcome, type PlanState, previewQuery } from './usePlan'
+import { type Outcome, type PlanState, previewQuery, stampOf } from './usePlan'
 
 /**
  * The verdicts of a change that is still in the hand, from the server's core; the newest question wins. While the hand
@@ -21,7 +21,7 @@ export function usePreview(state: PlanState) {
             for (const edits of changes) {
                 // One at a time: the answer to where the hand goes next must not queue behind guesses.
                 if (hand.current !== of) return
-                await queries.prefetchQuery(previewQuery(state.id, state.version, edits))
+                await queries.prefetchQuery(previewQuery(state.id, stampOf(state), edits))
             }
         },
         [queries, state],
@@ -33,7 +33,7 @@ export function usePreview(state: PlanState) {
             if (!state.isSaved) return
             hand.current = edits
             try {
-                const answer = await queries.fetchQuery(previewQuery(state.id, state.version, edits))
+                const answer = await queries.fetchQuery(previewQuery(state.id, stampOf(state), edits))
                 // What it does not change stays the same objects, and is not drawn again.
                 if (hand.current === edits)
                     setShown((shown) => replaceEqualDeep(shown ?? { plan: state.plan, verdict: state.verdict }, answer))

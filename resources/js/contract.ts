@@ -1,0 +1,697 @@
+// Written by contract/generate.mjs from core/PlanFile/plan-v2.schema.json and contract/answers.schema.json.
+// To change it, change those and run: node contract/generate.mjs
+
+import { z } from 'zod'
+
+export const buildFactsSchema = z.object({
+    name: z.string(),
+    vehicle: z.string(),
+    kind: z.string(),
+    /** The 35 of 1:35. */
+    scale: z.number(),
+    story: z.string(),
+    /** In service by the time shown. */
+    serviceMonths: z.number().nullable(),
+    terrain: z.string().nullable(),
+    /** A day like 2026-12-24, by which it shall be finished. */
+    due: z.string().nullable(),
+})
+export type BuildFacts = z.infer<typeof buildFactsSchema>
+
+export const benchConditionsSchema = z.object({
+    temperatureC: z.number(),
+    humidityPercent: z.number(),
+    movingAir: z.boolean(),
+    /** A warm drying cabinet; hotter warps polystyrene. */
+    cabinetC: z.number().nullable(),
+})
+export type BenchConditions = z.infer<typeof benchConditionsSchema>
+
+export const ownSchoolSchema = z.object({
+    from: z.string(),
+    name: z.string(),
+    answers: z.record(z.string(), z.string()).optional(),
+    severities: z.record(z.string(), z.enum(['stop', 'risk', 'note']).nullable()).optional(),
+})
+export type OwnSchool = z.infer<typeof ownSchoolSchema>
+
+export const schoolChoiceSchema = z.union([z.string(), ownSchoolSchema])
+export type SchoolChoice = z.infer<typeof schoolChoiceSchema>
+
+export const zoneSchema = z.object({
+    /** Lower-case letters, digits and hyphens, at most 40, with at least one letter. */
+    id: z.string(),
+    name: z.string(),
+    kind: z.string(),
+    areaCm2: z.number(),
+    substrate: z.string(),
+    depicts: z.string(),
+    /** How much boots, hands and stowage rub it. */
+    traffic: z.enum(['none', 'light', 'heavy']),
+    sheltered: z.boolean(),
+})
+export type Zone = z.infer<typeof zoneSchema>
+
+/** Drying times of this product at 20 °C and 50 %, where somebody knows them better than the table. */
+export const ownTimesSchema = z
+    .object({
+        /** Minutes, from and to. */
+        touchDry: z.tuple([z.number(), z.number()]).nullable(),
+        /** Minutes, from and to. */
+        recoatable: z.tuple([z.number(), z.number()]).nullable(),
+        /** Minutes, from and to. */
+        solventProof: z.tuple([z.number(), z.number()]).nullable(),
+        /** Whose times they are: the label, an own trial, the log. */
+        source: z.string(),
+    })
+    .nullable()
+export type OwnTimes = z.infer<typeof ownTimesSchema>
+
+export const productSchema = z.object({
+    /** Lower-case letters, digits and hyphens, at most 40, with at least one letter. */
+    id: z.string(),
+    name: z.string(),
+    family: z.string(),
+    carrier: z.string().nullable(),
+    /** null: it leaves the sheen below as it is. */
+    sheen: z.enum(['gloss', 'satin', 'matte']).nullable(),
+    /** When dry; null: clear. */
+    colour: z.string().nullable(),
+    /** Share of the ground that one usual coat hides. */
+    opacity: z.number().nullable(),
+    times: ownTimesSchema,
+})
+export type Product = z.infer<typeof productSchema>
+
+/** A rule that is broken knowingly. Trials stand in the log. */
+export const acceptanceSchema = z.object({
+    /** Lower-case letters, digits and hyphens, at most 40, with at least one letter. */
+    rule: z.string(),
+    reason: z.string(),
+})
+export type Acceptance = z.infer<typeof acceptanceSchema>
+
+export const cleanUpPassSchema = z.object({
+    /** null: with a dry brush or cloth. */
+    carrier: z.string().nullable(),
+    /** Scrubbed; otherwise wiped. */
+    rubbed: z.boolean(),
+    /** From the end of applying. */
+    afterMinutes: z.number(),
+})
+export type CleanUpPass = z.infer<typeof cleanUpPassSchema>
+
+export const stepSchema = z.object({
+    /** Lower-case letters, digits and hyphens, at most 40, with at least one letter. */
+    id: z.string(),
+    technique: z.string(),
+    /** The id of one of the products. */
+    product: z.string().nullable(),
+    zones: z.array(z.string()),
+    coats: z.number(),
+    application: z.string(),
+    thinner: z.string().nullable(),
+    /** Passes in the order in which they are made; empty: nothing is cleaned up. */
+    cleanUp: z.array(cleanUpPassSchema),
+    /** From the end of the step before; null: as soon as everything below allows it. */
+    waitMinutes: z.number().nullable(),
+    note: z.string(),
+    accepted: z.array(acceptanceSchema),
+})
+export type Step = z.infer<typeof stepSchema>
+
+/** A test patch, and the rule that it is evidence for or against. */
+export const trialSchema = z
+    .object({
+        /** Lower-case letters, digits and hyphens, at most 40, with at least one letter. */
+        rule: z.string(),
+        where: z.string(),
+        rubs: z.number(),
+        passed: z.boolean(),
+    })
+    .nullable()
+export type Trial = z.infer<typeof trialSchema>
+
+/** The step as it stood in the plan then: the plan may change or lose it later. */
+export const stepAsItWasSchema = z
+    .object({
+        technique: z.string(),
+        words: z.string(),
+        product: z.string().nullable(),
+        /** id: name. */
+        zones: z.record(z.string(), z.string()),
+        coats: z.number(),
+    })
+    .nullable()
+export type StepAsItWas = z.infer<typeof stepAsItWasSchema>
+
+export const entrySchema = z.object({
+    id: z.string(),
+    kind: z.string(),
+    /** UTC to the minute, as in 2026-11-24T19:30:00Z. */
+    at: z.string(),
+    /** The id of a step, which may be gone from the plan; null: about the build. */
+    step: z.string().nullable(),
+    asItWas: stepAsItWasSchema,
+    /** The entry that this one stands in place of; “withdrawn” says that it did not happen. */
+    corrects: z.string().nullable(),
+    text: z.string(),
+    trial: trialSchema,
+    air: z.object({ temperatureC: z.number(), humidityPercent: z.number() }).nullable(),
+})
+export type Entry = z.infer<typeof entrySchema>
+
+/** UTC. */
+export const momentSchema = z.string().transform((text) => new Date(text))
+export type Moment = z.infer<typeof momentSchema>
+
+export const severitySchema = z.enum(['stop', 'risk', 'note'])
+export type Severity = z.infer<typeof severitySchema>
+
+export const ruleKindSchema = z.enum(['fact', 'custom', 'taste'])
+export type RuleKind = z.infer<typeof ruleKindSchema>
+
+export const wordedSchema = z.object({ code: z.string(), label: z.string() })
+export type Worded = z.infer<typeof wordedSchema>
+
+export const hazardSchema = z.object({ code: z.string(), title: z.string(), advice: z.string() })
+export type Hazard = z.infer<typeof hazardSchema>
+
+export const airSchema = z.object({ temperatureC: z.number(), humidityPercent: z.number() })
+export type Air = z.infer<typeof airSchema>
+
+/** How many findings; accepted ones count as nothing else. */
+export const summarySchema = z.object({
+    stops: z.number(),
+    risks: z.number(),
+    notes: z.number(),
+    accepted: z.number(),
+    lastsMinutes: z.number(),
+})
+export type Summary = z.infer<typeof summarySchema>
+
+/** Why a finding stops nothing any more. */
+export const acceptedSchema = z.object({ reason: z.string(), trial: trialSchema })
+export type Accepted = z.infer<typeof acceptedSchema>
+
+/** What a rule has to say about a step on some of its zones. */
+export const findingSchema = z.object({
+    /** An address, stable while the plan does not change what it speaks of. */
+    key: z.string(),
+    code: z.string(),
+    severity: severitySchema,
+    step: z.string(),
+    zones: z.array(z.string()),
+    happens: z.string(),
+    why: z.string(),
+    kind: ruleKindSchema,
+    accepted: acceptedSchema.nullable(),
+})
+export type Finding = z.infer<typeof findingSchema>
+
+/** What a step leaves. Minutes on the plan’s clock. */
+export const layerSchema = z.object({
+    film: z.string(),
+    coverage: z.enum(['whole', 'partial', 'grain']),
+    sheen: z.string().nullable(),
+    colour: z.string().nullable(),
+    laid: z.number(),
+    touchDry: z.number(),
+    recoatable: z.number(),
+    solventProof: z.number().nullable(),
+})
+export type Layer = z.infer<typeof layerSchema>
+
+/** Something that may follow a step. Minutes on the plan’s clock; closes null: it stays open. */
+export const followUpSchema = z.object({
+    action: z.string(),
+    opens: z.number(),
+    bestUntil: z.number().nullable(),
+    closes: z.number().nullable(),
+})
+export type FollowUp = z.infer<typeof followUpSchema>
+
+/** When a step happens. Minutes on the plan’s clock. */
+export const stepVerdictSchema = z.object({
+    id: z.string(),
+    /** When it was finished, UTC; null: it is still to do. */
+    done: z.string().nullable(),
+    /** From when everything below allows it. */
+    ready: z.number(),
+    planned: z.number(),
+    start: z.number(),
+    end: z.number(),
+    handsOn: z.number(),
+    closes: z.number().nullable(),
+    heldBy: z
+        .object({ step: z.string(), film: z.string(), needs: z.string(), carrier: z.string().nullable() })
+        .nullable(),
+    windows: z.array(followUpSchema),
+    layer: layerSchema.nullable(),
+})
+export type StepVerdict = z.infer<typeof stepVerdictSchema>
+
+export const zoneVerdictSchema = z.object({
+    id: z.string(),
+    sheen: z.string().nullable(),
+    layers: z.array(z.object({ step: z.string(), broken: z.boolean(), exposed: z.boolean() })),
+})
+export type ZoneVerdict = z.infer<typeof zoneVerdictSchema>
+
+/** Where the plan says otherwise than what was done; step null: it is gone from the plan. */
+export const contradictionSchema = z.object({ step: z.string().nullable(), says: z.string() })
+export type Contradiction = z.infer<typeof contradictionSchema>
+
+/** What the core says of a plan. Minutes on the plan’s clock. */
+export const verdictSchema = z.object({
+    summary: summarySchema,
+    clockZero: z.string().nullable(),
+    findings: z.array(findingSchema),
+    steps: z.array(stepVerdictSchema),
+    zones: z.array(zoneVerdictSchema),
+    contradictions: z.array(contradictionSchema),
+})
+export type Verdict = z.infer<typeof verdictSchema>
+
+/** A plan as plan files of version 2 write it, without its log. */
+export const planSchema = z.object({
+    format: z.literal('ulvrach-plan'),
+    version: z.literal(2),
+    build: buildFactsSchema,
+    school: schoolChoiceSchema,
+    bench: benchConditionsSchema,
+    zones: z.array(zoneSchema),
+    products: z.array(productSchema),
+    steps: z.array(stepSchema),
+})
+export type Plan = z.infer<typeof planSchema>
+
+/** What a change would come to. */
+export const outcomeSchema = z.object({ plan: planSchema, verdict: verdictSchema })
+export type Outcome = z.infer<typeof outcomeSchema>
+
+/** Everything that the plan screen shows of a build. */
+export const buildStateSchema = z.object({
+    id: z.string(),
+    version: z.number(),
+    plan: planSchema,
+    verdict: verdictSchema,
+    log: z.array(entrySchema),
+    undo: z.string().nullable(),
+    redo: z.string().nullable(),
+})
+export type BuildState = z.infer<typeof buildStateSchema>
+
+/** A way out that was tried on a copy of the plan. */
+export const remedySchema = z.object({
+    label: z.string(),
+    clears: z.number(),
+    brings: z.number(),
+    delayMinutes: z.number(),
+    workMinutes: z.number(),
+    /** Sent back as they come: only the server needs to understand them. */
+    edits: z.array(z.record(z.string(), z.any())),
+})
+export type Remedy = z.infer<typeof remedySchema>
+
+export const remediesSchema = z.object({ version: z.number(), remedies: z.array(remedySchema) })
+export type Remedies = z.infer<typeof remediesSchema>
+
+export const repairSchema = z.object({
+    version: z.number(),
+    isSound: z.boolean(),
+    isSmallest: z.boolean(),
+    before: summarySchema,
+    after: summarySchema,
+    actions: z.array(
+        z.object({
+            finding: findingSchema,
+            label: z.string(),
+            clears: z.number(),
+            brings: z.number(),
+            delayMinutes: z.number(),
+            workMinutes: z.number(),
+            /** Sent back as they come: only the server needs to understand them. */
+            edits: z.array(z.record(z.string(), z.any())),
+        }),
+    ),
+})
+export type Repair = z.infer<typeof repairSchema>
+
+/** What is known of a step beside its verdict. */
+export const knowledgeSchema = z.object({
+    step: z.string(),
+    signs: z.array(z.string()),
+    tools: z.array(z.string()),
+    cautions: z.array(z.string()),
+    alternatives: z.array(z.object({ code: z.string(), name: z.string() })),
+    habits: z.array(
+        z.object({
+            code: z.string(),
+            moment: z.enum(['before', 'while', 'after']),
+            text: z.string(),
+            otherwise: z.string(),
+        }),
+    ),
+    lookFirst: z.array(z.string()),
+    hazards: z.array(hazardSchema),
+    windows: z.array(
+        z.object({
+            action: z.string(),
+            opens: z.number(),
+            bestUntil: z.number().nullable(),
+            closes: z.number().nullable(),
+            before: z.string(),
+            after: z.string().nullable(),
+        }),
+    ),
+    rounds: z
+        .object({
+            /** Speeds of one’s own, cm² a minute. */
+            applyCm2: z.number(),
+            cleanCm2: z.number(),
+            largestCm2: z.number(),
+            idleMinutes: z.number(),
+            sections: z.array(z.array(z.string())),
+            finish: z.number().nullable(),
+            order: z.array(
+                z.object({ does: z.enum(['apply', 'clean']), zone: z.string(), from: z.number(), to: z.number() }),
+            ),
+        })
+        .nullable(),
+    undo: z.object({
+        usual: z.string(),
+        open: z.boolean(),
+        until: z.number().nullable(),
+        ways: z.array(
+            z.object({
+                state: z.string(),
+                from: z.number(),
+                until: z.number().nullable(),
+                open: z.boolean(),
+                says: z.string(),
+            }),
+        ),
+    }),
+})
+export type Knowledge = z.infer<typeof knowledgeSchema>
+
+/** What a scratch would uncover. */
+export const scratchSchema = z.object({
+    zone: z.string(),
+    colours: z.array(
+        z.object({
+            step: z.string(),
+            number: z.number(),
+            name: z.string(),
+            colour: z.string().nullable(),
+            coverage: z.string(),
+        }),
+    ),
+    layers: z.array(z.object({ step: z.string(), broken: z.boolean(), protectedBy: z.number().nullable() })),
+    warnings: z.array(z.string()),
+})
+export type Scratch = z.infer<typeof scratchSchema>
+
+export const keptSchoolSchema = z.object({ id: z.number(), school: schoolChoiceSchema })
+export type KeptSchool = z.infer<typeof keptSchoolSchema>
+
+export const schoolsSchema = z.object({ schools: z.array(keptSchoolSchema) })
+export type Schools = z.infer<typeof schoolsSchema>
+
+export const sessionSchema = z.object({
+    user: z.object({ name: z.string(), email: z.string() }).nullable(),
+    demo: z.boolean(),
+})
+export type Session = z.infer<typeof sessionSchema>
+
+/** Minutes after applying. */
+export const cleanUpWindowSchema = z.object({
+    earliest: z.number(),
+    bestUntil: z.number().nullable(),
+    latest: z.number().nullable(),
+    sign: z.string(),
+})
+export type CleanUpWindow = z.infer<typeof cleanUpWindowSchema>
+
+export const techniqueSchema = z.object({
+    code: z.string(),
+    name: z.string(),
+    kind: z.string(),
+    stage: z.string(),
+    families: z.array(z.string()),
+    application: z.string(),
+    coverage: z.string(),
+    coats: z.number(),
+    purpose: z.string(),
+    cleanUp: cleanUpWindowSchema.nullable(),
+})
+export type Technique = z.infer<typeof techniqueSchema>
+
+export const schoolSchema = z.object({
+    code: z.string(),
+    name: z.string(),
+    creed: z.string(),
+    answers: z.record(z.string(), z.string()),
+    severities: z.record(z.string(), severitySchema.nullable()),
+})
+export type School = z.infer<typeof schoolSchema>
+
+export const questionSchema = z.object({
+    code: z.string(),
+    text: z.string(),
+    options: z.array(z.object({ code: z.string(), text: z.string() })),
+})
+export type Question = z.infer<typeof questionSchema>
+
+/** What the core knows and every screen needs the words for. */
+export const librarySchema = z.object({
+    techniques: z.array(techniqueSchema),
+    families: z.array(z.object({ code: z.string(), label: z.string(), carrier: z.string().nullable() })),
+    carriers: z.array(wordedSchema),
+    substrates: z.array(wordedSchema),
+    materials: z.array(wordedSchema),
+    zoneKinds: z.array(z.object({ code: z.string(), label: z.string(), group: z.string() })),
+    vehicleKinds: z.array(wordedSchema),
+    schools: z.array(schoolSchema),
+    questions: z.array(questionSchema),
+    rules: z.array(z.object({ code: z.string(), kind: z.string() })),
+    terrains: z.array(wordedSchema),
+    starterShelf: z.array(productSchema),
+})
+export type Library = z.infer<typeof librarySchema>
+
+/** Everything the core knows, to be read. */
+export const almanacSchema = z.object({
+    techniques: z.array(
+        z.object({
+            code: z.string(),
+            name: z.string(),
+            stage: z.string(),
+            kind: z.string(),
+            purpose: z.string(),
+            families: z.array(z.string()),
+            application: z.string(),
+            coats: z.number(),
+            leaves: z.string(),
+            role: z.string(),
+            sheens: z.array(z.string()),
+            needs: z.string(),
+            setUpMinutes: z.number(),
+            applyMinutes: z.number(),
+            cleanMinutes: z.number(),
+            because: z.string(),
+            window: cleanUpWindowSchema.nullable(),
+            serviceMonths: z.number(),
+            markMm: z.number().nullable(),
+            signs: z.array(z.string()),
+            tools: z.array(z.string()),
+            undo: z.string(),
+            cautions: z.array(z.string()),
+            alternatives: z.array(z.string()),
+        }),
+    ),
+    attack: z.array(
+        z.object({ film: z.string(), label: z.string(), levels: z.record(z.string(), z.array(z.number())) }),
+    ),
+    drying: z.array(
+        z.object({
+            name: z.string(),
+            touchDry: z.array(z.number()),
+            recoatable: z.array(z.number()),
+            solventProof: z.array(z.number()).nullable(),
+            reason: z.string(),
+        }),
+    ),
+    rules: z.array(z.object({ code: z.string(), group: z.string(), kind: z.string(), why: z.string() })),
+    habits: z.array(
+        z.object({
+            code: z.string(),
+            moment: z.string(),
+            text: z.string(),
+            otherwise: z.string(),
+            kinds: z.array(z.string()),
+        }),
+    ),
+    schools: z.array(schoolSchema),
+    questions: z.array(questionSchema),
+    hazards: z.array(hazardSchema),
+    defers: z.string(),
+})
+export type Almanac = z.infer<typeof almanacSchema>
+
+/** A build on the bench. */
+export const benchCardSchema = z.object({
+    id: z.string(),
+    /** Why its plan cannot be read here; null: it can. */
+    unreadable: z.string().nullable(),
+    name: z.string(),
+    vehicle: z.string(),
+    kind: z.string(),
+    scale: z.number(),
+    changedAt: momentSchema,
+    summary: summarySchema,
+    steps: z.number(),
+    done: z.number(),
+    next: z
+        .object({
+            id: z.string(),
+            number: z.number(),
+            technique: z.string(),
+            product: z.string().nullable(),
+            startsAt: momentSchema.nullable(),
+            closesAt: momentSchema.nullable(),
+            handsOn: z.number(),
+            waitsFor: z.string().nullable(),
+        })
+        .nullable(),
+    hazards: z.array(hazardSchema),
+    curing: z.array(
+        z.object({
+            step: z.string(),
+            number: z.number(),
+            product: z.string(),
+            touchDryAt: momentSchema.nullable(),
+            recoatableAt: momentSchema.nullable(),
+            solventProofAt: momentSchema.nullable(),
+        }),
+    ),
+    palette: z.array(z.string()),
+})
+export type BenchCard = z.infer<typeof benchCardSchema>
+
+export const buildsSchema = z.object({ builds: z.array(benchCardSchema) })
+export type Builds = z.infer<typeof buildsSchema>
+
+/** A piece of work in its hours. */
+export const itemSchema = z.object({
+    build: z.string(),
+    step: z.string(),
+    number: z.number(),
+    technique: z.string(),
+    product: z.string().nullable(),
+    colour: z.string().nullable(),
+    part: z.string().nullable(),
+    from: momentSchema,
+    to: momentSchema,
+    minutes: z.number(),
+    sprays: z.boolean(),
+    reason: z.string(),
+    closes: momentSchema.nullable(),
+    dries: z
+        .object({ touchDry: momentSchema, recoatable: momentSchema, solventProof: momentSchema.nullable() })
+        .nullable(),
+})
+export type Item = z.infer<typeof itemSchema>
+
+/** Work laid into a week. */
+export const timetableSchema = z.object({
+    ends: momentSchema.nullable(),
+    setups: z.number(),
+    sessionsUsed: z.number(),
+    isOptimal: z.boolean(),
+    stops: z.number(),
+    risks: z.number(),
+    builds: z.array(
+        z.object({
+            id: z.string(),
+            name: z.string(),
+            ends: momentSchema.nullable(),
+            due: momentSchema.nullable(),
+            /** Below 0: so much too late; null: no date to meet, or nothing left to do. */
+            slackMinutes: z.number().nullable(),
+        }),
+    ),
+    sessions: z.array(z.object({ from: momentSchema, to: momentSchema, isUsed: z.boolean() })),
+    items: z.array(itemSchema),
+    conflicts: z.array(
+        z.object({ message: z.string(), steps: z.array(z.object({ build: z.string(), step: z.string() })) }),
+    ),
+    now: momentSchema,
+    timeZone: z.string(),
+    unreadable: z.array(z.object({ id: z.string(), name: z.string(), message: z.string() })),
+    /** By build id: version of the plan and length of the log that it was laid by. */
+    stamps: z.record(z.string(), z.string()),
+})
+export type Timetable = z.infer<typeof timetableSchema>
+
+/** What would have to go so that a build is finished by its date. */
+export const sheddingSchema = z.object({
+    steps: z.array(z.object({ id: z.string(), number: z.number(), technique: z.string() })),
+    ends: momentSchema,
+    isEnough: z.boolean(),
+    /** Whether there was no time to try everything. */
+    isCutShort: z.boolean(),
+})
+export type Shedding = z.infer<typeof sheddingSchema>
+
+/** How far a search for an earlier end has come. */
+export const searchSchema = z.object({
+    id: z.string(),
+    state: z.enum(['waiting', 'running', 'done', 'stopped']),
+    seconds: z.number(),
+    spent: z.number(),
+    found: z.number(),
+    ends: momentSchema.nullable(),
+})
+export type Search = z.infer<typeof searchSchema>
+
+/** When a modeller is at the bench: minutes of the day. */
+export const weekSchema = z.object({
+    timeZone: z.string(),
+    sessions: z.record(z.string(), z.array(z.tuple([z.number(), z.number()]))),
+    exceptions: z.record(z.string(), z.array(z.tuple([z.number(), z.number()]))),
+    compressor: z.tuple([z.number(), z.number()]),
+    daylight: z.tuple([z.number(), z.number()]),
+    setup: z.number(),
+    /** How long the hands take, as shares of the usual time. */
+    pace: z.object({ applying: z.number(), cleaning: z.number() }),
+})
+export type Week = z.infer<typeof weekSchema>
+
+export const weekSettingsSchema = z.object({ week: weekSchema, isSet: z.boolean(), feed: z.string().nullable() })
+export type WeekSettings = z.infer<typeof weekSettingsSchema>
+
+export const daySchema = z.object({ day: airSchema, night: airSchema })
+export type Day = z.infer<typeof daySchema>
+
+export const roomProfileSchema = z.object({
+    seasons: z.object({ winter: daySchema, spring: daySchema, summer: daySchema, autumn: daySchema }),
+    /** Minutes of the day between which the night’s air holds. */
+    night: z.tuple([z.number(), z.number()]),
+    /** Whether clock and bench count with the room; otherwise each plan’s own air counts. */
+    counts: z.boolean(),
+})
+export type RoomProfile = z.infer<typeof roomProfileSchema>
+
+export const roomSchema = z.object({
+    /** As the thermometer at the bench measures it; null: there is none. */
+    reading: z
+        .object({ temperatureC: z.number(), humidityPercent: z.number(), at: z.string(), simulated: z.boolean() })
+        .nullable(),
+    season: z.enum(['winter', 'spring', 'summer', 'autumn']),
+    /** False: the profile is what is usual, and nobody has said so of this room. */
+    isKept: z.boolean(),
+    profile: roomProfileSchema,
+})
+export type Room = z.infer<typeof roomSchema>

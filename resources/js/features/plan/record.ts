@@ -1,0 +1,36 @@
+import type { Entry, Verdict } from '@/features/build'
+import type { LogEntry } from './machine'
+
+/** "2026-11-24T19:30:00Z", the form in which moments are kept. */
+export function momentOf(date: Date): string {
+    return `${date.toISOString().slice(0, 16)}:00Z`
+}
+
+/** An entry about a step, as of now; its id is made here, so that one that is sent twice counts once. */
+export function entryOf(kind: Entry['kind'], step: string, more: Partial<Entry> = {}): LogEntry {
+    return { id: crypto.randomUUID(), kind, at: momentOf(new Date()), step, ...more }
+}
+
+export function isDone(verdict: Verdict, step: string): boolean {
+    return verdict.steps.find((one) => one.id === step)?.done != null
+}
+
+/** Entries that no later one corrects. */
+export function standing(log: readonly Entry[]): readonly Entry[] {
+    const corrected = new Set(log.map((entry) => entry.corrects))
+    return log.filter((entry) => entry.kind !== 'withdrawn' && !corrected.has(entry.id))
+}
+
+/** The entries that say that these steps are done, or, where all of them are, that none is. */
+export function toggleDone(log: readonly Entry[], verdict: Verdict, steps: readonly string[]): LogEntry[] {
+    const open = steps.filter((step) => !isDone(verdict, step))
+    if (open.length > 0) return open.map((step) => entryOf('finished', step))
+    return standing(log)
+        .filter((entry) => entry.kind === 'finished' && entry.step !== null && steps.includes(entry.step))
+        .map((entry) => entryOf('withdrawn', entry.step ?? '', { corrects: entry.id }))
+}
+
+/** The trials at a step that speak of a rule, and still count. */
+export function trialsOf(log: readonly Entry[], step: string, rule: string): readonly Entry[] {
+    return standing(log).filter((entry) => entry.step === step && entry.trial?.rule === rule)
+}

@@ -130,8 +130,11 @@ final readonly class Clock
     }
 
     /**
-     * @return array{array<string, PlanFile>, list<array{id: string, name: string, message: string}>, array<string, string>} by build
-     *   id; what cannot be read; and by build id what tells one state of it from another
+     * @return array{
+     *     array<string, PlanFile>,
+     *     list<array{id: string, name: string, message: string}>,
+     *     array<string, string>,
+     * } by build id; what cannot be read; and by build id what tells one state of it from another
      */
     private function filesOf(User $user): array
     {

@@ -2,8 +2,11 @@
 
 declare(strict_types=1);
 
+use App\Clock\Effort;
+use App\Clock\Turns;
 use App\Models\User;
 use Illuminate\Support\Facades\DB;
+use Symfony\Component\HttpKernel\Exception\HttpException;
 
 /** A request whose body is sent as it is. */
 function raw(string $method, string $path, string $body, string $type = 'application/json'): Illuminate\Testing\TestResponse
@@ -163,13 +166,24 @@ it('has an empty calendar for whoever has no time at the bench', function () {
         ->not->toContain('VEVENT');
 });
 
-it('lets a person have one long computation at a time', function () {
+it('ends a long computation when the same person asks for another one', function () {
+    $turns = app(Turns::class);
     $user = $this->modeller();
-    $id = $this->startBuild($user)->json('id');
-    $lock = cache()->lock("turn.{$user->id}", 10);
-    $lock->get();
-    $this->getJson("/api/builds/{$id}/repair")->assertStatus(429);
-    $lock->release();
-    $this->getJson("/api/builds/{$id}/repair")->assertOk();
-    $this->getJson("/api/builds/{$id}/repair")->assertOk();
+    $newer = null;
+    $older = fn () => $turns->take($user, 30.0, function (Effort $effort) use ($turns, $user, &$newer) {
+        expect($effort->goesOn())->toBeTrue();
+        $newer = $turns->take($user, 30.0, static fn (Effort $effort) => $effort->goesOn() ? 'newer' : null);
+        while ($effort->goesOn()) {
+            usleep(20_000);
+        }
+
+        return 'older';
+    });
+
+    expect($older)
+        ->toThrow(HttpException::class, 'asked for something else')
+        ->and($newer)
+        ->toBe('newer')
+        ->and($turns->take($this->modeller(), 1.0, static fn () => 'not in their way'))
+        ->toBe('not in their way');
 });

@@ -67,7 +67,11 @@ final readonly class ClockController
             throw ValidationException::withMessages(['due' => 'The build has no date to meet.']);
         try {
             return new JsonResponse(
-                $turns->take($user, fn () => $this->clock->shed($user, $build, $due, new Effort(self::SHED_SECONDS))),
+                $turns->take(
+                    $user,
+                    self::SHED_SECONDS,
+                    fn (Effort $effort) => $this->clock->shed($user, $build, $due, $effort),
+                ),
             );
         } catch (NoSchedule $none) {
             throw new HttpException(422, $none->getMessage());

@@ -107,10 +107,11 @@ final readonly class PlanController
     {
         $repair = $turns->take(
             CurrentUser::of($request),
-            fn () => $repairer->repair(
+            self::REPAIR_SECONDS,
+            fn (Effort $effort) => $repairer->repair(
                 $build->head->document,
                 $this->logs->of($build),
-                keepGoing: (new Effort(self::REPAIR_SECONDS))->goesOn(...),
+                keepGoing: $effort->goesOn(...),
             ),
         );
 

@@ -50,6 +50,16 @@ function open() {
 afterEach(() => vi.restoreAllMocks())
 
 describe('choosing a school', () => {
+    it('follows the arrow keys', async () => {
+        judges()
+        open()
+        await userEvent.click(screen.getByRole('radio', { name: /Sealed steps/ }))
+        // The key is held for a moment, as fingers do.
+        await userEvent.keyboard('{ArrowDown>}')
+        expect(await screen.findByText('It judges 1 thing otherwise:')).toBeVisible()
+        expect(screen.getByRole('radio', { name: /Bare matte/ })).toHaveFocus()
+        expect(screen.getByRole('radio', { name: /Bare matte/ })).toBeChecked()
+    })
     it('says at once what it would judge otherwise', async () => {
         judges()
         const edit = open()

@@ -78,6 +78,19 @@ describe('the clock', () => {
         expect(placeOf(at('26T12:00'), at('25T12:00'), 4)).toBe(0.25)
         expect(midnights(at('25T12:00'), 2, 'UTC')).toEqual([at('26T00:00'), at('27T00:00')])
     })
+    it('marks midnights where they are when the clocks change', () => {
+        const autumn = new Date('2026-10-24T10:00:00Z')
+        expect(midnights(autumn, 3, 'Europe/Paris').map((date) => date.toISOString().slice(0, 16))).toEqual([
+            '2026-10-24T22:00',
+            '2026-10-25T23:00',
+            '2026-10-26T23:00',
+        ])
+        const spring = new Date('2026-03-28T10:00:00Z')
+        expect(midnights(spring, 2, 'Europe/Paris').map((date) => date.toISOString().slice(0, 16))).toEqual([
+            '2026-03-28T23:00',
+            '2026-03-29T22:00',
+        ])
+    })
     it('reads hours as people write them, and nothing else', () => {
         expect(readSpans('19:30–22:00, 9.15-10:00')).toEqual([
             [1170, 1320],

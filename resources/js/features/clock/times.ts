@@ -1,3 +1,4 @@
+import { Temporal } from 'temporal-polyfill'
 import type { Item, Session, Timetable } from './api'
 
 const DAY = 86_400_000
@@ -40,12 +41,13 @@ export function sittingsOf(timetable: Timetable): Sitting[] {
 export const placeOf = (moment: Date, from: Date, days: number): number =>
     (moment.getTime() - from.getTime()) / (days * DAY)
 
-/** Midnights of a zone between two moments, for the lines of an axis. */
+/** Midnights of a zone between two moments, for the lines of an axis; days on which clocks change are longer or shorter. */
 export function midnights(from: Date, days: number, timeZone: string): Date[] {
-    const hour = new Intl.DateTimeFormat('en-GB', { hour: 'numeric', minute: 'numeric', hourCycle: 'h23', timeZone })
-    const [hours = 0, minutes = 0] = hour.format(from).split(':').map(Number)
-    const first = from.getTime() - (hours * 60 + minutes) * 60_000
-    return Array.from({ length: days + 1 }, (_, day) => new Date(first + day * DAY)).filter((date) => date >= from)
+    const first = Temporal.Instant.fromEpochMilliseconds(from.getTime()).toZonedDateTimeISO(timeZone).startOfDay()
+    return Array.from(
+        { length: days + 1 },
+        (_, day) => new Date(first.add({ days: day }).startOfDay().epochMilliseconds),
+    ).filter((date) => date >= from)
 }
 
 /** What cannot be kept, with the builds it is about. */

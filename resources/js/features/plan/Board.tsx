@@ -92,7 +92,7 @@ export const Board = memo(function Board(props: Props) {
         onCursor({ step: visible[row]?.id ?? null, zone: columns[column]?.zones[0]?.id ?? null })
     }
     const onKeyDown = (event: KeyboardEvent<HTMLDivElement>) => {
-        if (event.target instanceof HTMLElement && event.target.closest('[data-grip]') !== null) return
+        if (event.target instanceof HTMLElement && event.target.closest('[data-own-keys]') !== null) return
         const here = columns.find((column) => column.zones.some((zone) => zone.id === cursor.zone))
         const act = gridAct(event, go, acts, here?.zones.map((zone) => zone.id) ?? [], steps.length)
         if (act !== null) {
@@ -236,7 +236,7 @@ function ZoneHeads({ plan, verdict, columns, view, acts }: HeadProps) {
                         >
                             <button
                                 type="button"
-                                tabIndex={-1}
+                                data-own-keys
                                 aria-expanded={!view.foldedGroups.has(group.name)}
                                 onClick={() => acts.foldGroup(group.name)}
                                 className="narrow flex w-full items-center justify-center gap-0.5 truncate px-0.5 text-fine text-soft hover:bg-press pointer-coarse:min-h-11"
@@ -298,7 +298,7 @@ function PartHead({ part, isFolded, findings, verdict, onFold }: PartProps) {
             <div role="rowheader">
                 <button
                     type="button"
-                    tabIndex={-1}
+                    data-own-keys
                     aria-expanded={!isFolded}
                     onClick={onFold}
                     className="flex w-full items-center gap-1.5 px-1.5 py-0.5 text-left text-fine hover:bg-press pointer-coarse:min-h-11"

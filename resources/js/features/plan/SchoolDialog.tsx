@@ -1,5 +1,6 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { Trash2 } from 'lucide-react'
+import { RadioGroup } from 'radix-ui'
 import { useEffect, useState } from 'react'
 import { Button } from '@/design/Button'
 import { Dialog } from '@/design/Dialog'
@@ -56,6 +57,27 @@ function Chooser({
         void ask([{ edit: 'set-school', school: choice }])
     }, [ask, choice])
     const from = schoolOf(library, choice)
+    const schools = [
+        ...library.schools.map(({ code, name, creed }) => ({ value: code, id: null, choice: code, name, creed })),
+        ...(own.data ?? []).flatMap(({ id, school }) =>
+            typeof school === 'string'
+                ? []
+                : [
+                      {
+                          value: `own ${id}`,
+                          id,
+                          choice: school,
+                          name: school.name,
+                          creed: `Yours, copied from “${schoolOf(library, school)?.name ?? school.from}”.`,
+                      },
+                  ],
+        ),
+    ]
+    const chosen = schools.find(
+        (one) =>
+            one.choice === choice ||
+            (typeof one.choice !== 'string' && typeof choice !== 'string' && one.name === choice.name),
+    )
     const answers = { ...from?.answers, ...(typeof choice === 'string' ? {} : choice.answers) }
     const answer = (question: string, option: string) => {
         const own: OwnSchool =
@@ -80,32 +102,33 @@ function Chooser({
     }
     return (
         <div className="flex flex-col gap-3">
-            <div role="radiogroup" aria-label="Schools" className="grid gap-1.5 sm:grid-cols-2">
-                {library.schools.map((school) => (
+            <RadioGroup.Root
+                aria-label="Schools"
+                className="grid gap-1.5 sm:grid-cols-2"
+                value={chosen?.value ?? ''}
+                onValueChange={(value) => {
+                    const picked = schools.find((one) => one.value === value)
+                    if (picked !== undefined) setChoice(picked.choice)
+                }}
+            >
+                {schools.map((school) => (
                     <SchoolCard
-                        key={school.code}
+                        key={school.value}
+                        value={school.value}
                         name={school.name}
                         creed={school.creed}
-                        isChosen={choice === school.code}
-                        onPick={() => setChoice(school.code)}
+                        isChosen={school === chosen}
+                        onForget={
+                            school.id === null
+                                ? undefined
+                                : async () => {
+                                      await forgetSchool(school.id)
+                                      await queries.invalidateQueries({ queryKey: ownSchoolsQuery.queryKey })
+                                  }
+                        }
                     />
                 ))}
-                {own.data?.map(({ id, school }) =>
-                    typeof school === 'string' ? null : (
-                        <SchoolCard
-                            key={id}
-                            name={school.name}
-                            creed={`Yours, copied from “${schoolOf(library, school)?.name ?? school.from}”.`}
-                            isChosen={typeof choice !== 'string' && choice.name === school.name}
-                            onPick={() => setChoice(school)}
-                            onForget={async () => {
-                                await forgetSchool(id)
-                                await queries.invalidateQueries({ queryKey: ownSchoolsQuery.queryKey })
-                            }}
-                        />
-                    ),
-                )}
-            </div>
+            </RadioGroup.Root>
             <details className="rounded-plate border border-line p-2" open={typeof choice !== 'string'}>
                 <summary className="cursor-pointer font-medium">
                     Its answers: change one, and it becomes your own school
@@ -144,21 +167,21 @@ function Chooser({
     )
 }
 
-type CardProps = { name: string; creed: string; isChosen: boolean; onPick: () => void; onForget?: () => Promise<void> }
+type CardProps = {
+    value: string
+    name: string
+    creed: string
+    isChosen: boolean
+    onForget: (() => Promise<void>) | undefined
+}
 
-function SchoolCard({ name, creed, isChosen, onPick, onForget }: CardProps) {
+function SchoolCard({ value, name, creed, isChosen, onForget }: CardProps) {
     return (
         <div className={`flex rounded-plate border ${isChosen ? 'border-ink bg-sheet' : 'border-line'}`}>
-            <button
-                type="button"
-                role="radio"
-                aria-checked={isChosen}
-                onClick={onPick}
-                className="min-h-11 flex-1 px-2 py-1.5 text-left hover:bg-press"
-            >
+            <RadioGroup.Item value={value} className="min-h-11 flex-1 px-2 py-1.5 text-left hover:bg-press">
                 <span className="block font-medium">{name}</span>
                 <span className="block text-fine text-soft">{creed}</span>
-            </button>
+            </RadioGroup.Item>
             {onForget !== undefined && (
                 <Button
                     tone="quiet"

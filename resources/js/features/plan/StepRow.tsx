@@ -74,7 +74,7 @@ const RowBody = memo(function RowBody(props: BodyProps) {
                     {...attributes}
                     {...listeners}
                     type="button"
-                    data-grip
+                    data-own-keys
                     tabIndex={-1}
                     aria-label={`Drag step ${row.number}`}
                     className="cursor-grab touch-none rounded-plate py-2 text-rule hover:bg-press hover:text-ink pointer-coarse:px-2"

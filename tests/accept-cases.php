@@ -6,6 +6,7 @@ declare(strict_types=1);
 
 use Tests\Core\CaseFile;
 use Tests\Core\PlanKit;
+use Tests\Core\RemedyText;
 
 require __DIR__.'/../vendor/autoload.php';
 
@@ -13,7 +14,13 @@ foreach (glob(__DIR__.'/cases/*.case') ?: [] as $file) {
     CaseFile::write(
         $file,
         array_map(
-            static fn (array $case) => [$case[0], $case[1], PlanKit::findings($case[1], $case[0]), $case[3]],
+            static fn (array $case) => [
+                $case[0],
+                $case[1],
+                [],
+                $case[3],
+                RemedyText::ofAll(PlanKit::evaluate($case[1], $case[0])),
+            ],
             CaseFile::read($file),
         ),
     );

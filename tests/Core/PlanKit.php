@@ -26,7 +26,6 @@ use Ulvrach\Plan\Plan;
 use Ulvrach\Plan\SchoolChoice;
 use Ulvrach\Plan\Step;
 use Ulvrach\Plan\Terrain;
-use Ulvrach\Plan\Traffic;
 use Ulvrach\Plan\VehicleKind;
 use Ulvrach\Plan\Zone;
 use Ulvrach\Plan\ZoneKind;
@@ -147,7 +146,6 @@ final class PlanKit
                 areaCm2: 20.0,
                 substrate: Substrate::Polystyrene,
                 depicts: DepictedMaterial::Steel,
-                traffic: Traffic::None,
                 sheltered: true,
             ),
             new Zone(

@@ -48,6 +48,7 @@ final class LiftOffWindowMissed extends RuleBase
             $bench->moveAfter($finding->stepId, $after),
             ...$isLift
                 ? [
+                    $bench->aheadOn($finding->stepId, $finding->zones, $after),
                     $bench->chipsInstead($finding->stepId, 'sponge-chips', 'Apply the chips with a sponge instead'),
                 ]
                 : [],

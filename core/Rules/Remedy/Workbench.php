@@ -182,6 +182,26 @@ final readonly class Workbench
         return $this->move($stepId, $from < $to ? $to : $to + 1, "Move it to directly after {$this->named($other)}");
     }
 
+    /**
+     * Some of its zones are done directly after another step, the rest where they were; null: these are all its zones.
+     *
+     * @param  list<string>  $zones
+     */
+    public function aheadOn(string $stepId, array $zones, string $after): ?Remedy
+    {
+        $step = $this->step($stepId);
+        $left = array_values(array_diff($step->zones, $zones));
+        if ($left === []) {
+            return null;
+        }
+        $ahead = $step->with(['id' => $this->newId($step->technique), 'zones' => $zones, 'waitMinutes' => null]);
+
+        return new Remedy("Do it on {$this->zonesNamed($zones)} directly after {$this->named($after)}", [
+            new ReplaceStep($step->onZones($left)),
+            new InsertStep($ahead, $this->indexOf($after) + 1),
+        ]);
+    }
+
     private function move(string $stepId, int $to, string $label): Remedy
     {
         $step = $this->step($stepId);
@@ -203,11 +223,16 @@ final readonly class Workbench
     {
         $step = $this->step($stepId);
         $left = array_values(array_diff($step->zones, $zones));
-        $names = implode(', ', array_map(fn (string $id) => $this->plan->zones[$id]->name, $zones));
 
         return $left === []
             ? $this->remove($stepId, 'Leave this step out')
-            : new Remedy("Leave out {$names}", [new ReplaceStep($step->onZones($left))]);
+            : new Remedy("Leave out {$this->zonesNamed($zones)}", [new ReplaceStep($step->onZones($left))]);
+    }
+
+    /** @param  list<string>  $zones */
+    private function zonesNamed(array $zones): string
+    {
+        return implode(', ', array_map(fn (string $id) => $this->plan->zones[$id]->name, $zones));
     }
 
     /** Every pass of the clean-up with this carrier; null: nothing is cleaned up. */

@@ -56,7 +56,9 @@ it('never dries faster when it is thicker, and oil far slower', function (Drying
     for ($coats = 0.5; $coats <= 6.0; $coats += 0.5) {
         expect(DryingModel::thickness($law, $coats))->toBeLessThanOrEqual(DryingModel::thickness($law, $coats + 0.5));
     }
-    expect(DryingModel::thickness(DryingLaw::Oxygen, 3.0))
+    expect(DryingModel::thickness($law, 0.4))
+        ->toBe(1.0)
+        ->and(DryingModel::thickness(DryingLaw::Oxygen, 3.0))
         ->toBe(9.0)
         ->and(DryingModel::thickness(DryingLaw::Water, 3.0))
         ->toBe(3.0);

@@ -88,3 +88,28 @@ it('has nothing to say of an empty plan', function () {
 
     expect(PlanKit::evaluate('')->findings)->toBe([])->and($walk->lasts())->toBe(0);
 });
+
+it('closes with the first window of several', function () {
+    $text =
+        "prime primer on hull turret\nspray-colour brown on hull turret\nhairspray spray on hull turret\n"
+        ."spray-colour acrylic on hull, 1 coat\nspray-colour acrylic on turret, 1 coat, wait 1h\nlift-off on hull turret";
+    $walk = PlanKit::walk($text);
+    $alone = PlanKit::walk(str_replace('lift-off on hull turret', 'lift-off on hull', $text));
+    $later = PlanKit::walk(str_replace('lift-off on hull turret', 'lift-off on turret', $text));
+
+    expect($alone->times[5]->closes)
+        ->toBeLessThan($later->times[5]->closes)
+        ->and($walk->times[5]->closes)
+        ->toBe($alone->times[5]->closes);
+});
+
+it('sees through paint that was rubbed away, down to what covered it', function () {
+    $walk = PlanKit::walk(
+        "prime primer on hull\nspray-colour brown on hull\nspray-colour acrylic on hull\nabrade-chips on hull",
+    );
+
+    expect(array_map($walk->strata['hull']->isBroken(...), [0, 1, 2]))
+        ->toBe([false, false, true])
+        ->and($walk->before(3, 'hull')->isBroken(2))
+        ->toBeFalse();
+});

@@ -2,8 +2,14 @@
 
 declare(strict_types=1);
 
+use Ulvrach\Chemistry\BinderFamily;
+use Ulvrach\Chemistry\Carrier;
+use Ulvrach\Chemistry\Sheen;
+use Ulvrach\Colour\Lab;
+use Ulvrach\Material\Material;
 use Ulvrach\Material\Need;
 use Ulvrach\Material\Product;
+use Ulvrach\Material\ProductShelf;
 use Ulvrach\Material\Shelves;
 use Ulvrach\Material\StarterShelf;
 use Ulvrach\Technique\ColourRole;
@@ -51,3 +57,28 @@ it('begins what shows rust with a rust, and nothing but priming with a primer', 
         ->and($technique->isGroundWork() || ! str_contains((string) $usual?->id, 'primer'))
         ->toBeTrue();
 })->with(TechniqueLibrary::all());
+
+it('takes what the plan has before what is on the shelf, and that before what everybody begins with', function () {
+    $clear = static fn (string $id, Sheen $sheen) => new Product(
+        $id,
+        $id,
+        new Material(BinderFamily::WaterborneAcrylic, Carrier::Water, $sheen),
+    );
+    $need = Need::clearCoat(Sheen::Satin);
+    $planned = [$clear('planned', Sheen::Satin)];
+    $own = new ProductShelf([$clear('own', Sheen::Satin)]);
+
+    expect(Shelves::around($planned, $own)->find($need)?->id)
+        ->toBe('planned')
+        ->and(Shelves::around([$clear('planned', Sheen::Gloss)], $own)->find($need)?->id)
+        ->toBe('own')
+        ->and(Shelves::around([])->find($need)?->material->sheen)
+        ->toBe(Sheen::Satin);
+});
+
+it('takes nothing of another sheen where the sheen is asked for', function () {
+    $paint = new Material(BinderFamily::WaterborneAcrylic, Carrier::Water, Sheen::Matte, Lab::fromHex('#3c3c3c'));
+    $need = Need::of(TechniqueLibrary::get('spray-colour'))->inColour(Lab::fromHex('#3c3c3c'));
+
+    expect($need->isMetBy($paint))->toBeTrue()->and($need->inSheen(Sheen::Satin)->isMetBy($paint))->toBeFalse();
+});

@@ -6,6 +6,8 @@ use Tests\Core\PlanKit;
 use Ulvrach\Chemistry\BinderFamily;
 use Ulvrach\Material\Material;
 use Ulvrach\Material\Product;
+use Ulvrach\Plan\Edit\AddStep;
+use Ulvrach\Plan\Edit\ChangeTechnique;
 use Ulvrach\Plan\Edit\EditRefused;
 use Ulvrach\Plan\Edit\InsertStep;
 use Ulvrach\Plan\Edit\MoveStep;
@@ -15,6 +17,7 @@ use Ulvrach\Plan\Edit\RemoveStep;
 use Ulvrach\Plan\Edit\RemoveZone;
 use Ulvrach\Plan\Edit\ReplaceStep;
 use Ulvrach\Plan\Plan;
+use Ulvrach\Technique\TechniqueLibrary;
 
 /** @return list<string> */
 function order(Plan $plan): array
@@ -40,6 +43,8 @@ it('takes a removed zone out of every step and keeps the steps', function () {
 
     expect(order($plan))
         ->toBe(['s1', 's2', 's3'])
+        ->and(array_keys($plan->zones))
+        ->toBe(['bed'])
         ->and($plan->steps[0]->zones)
         ->toBe(['bed'])
         ->and($plan->steps[1]->zones)
@@ -98,4 +103,18 @@ it('says whether a product suits a technique', function () {
     expect(\Ulvrach\Plan\Consistency::faultsOf($odd, PlanKit::zones(), PlanKit::products(), '/steps/0')[0])
         ->path->toBe('/steps/0/product')
         ->message->toBe('“Primer” is lacquer; “Decals” takes decal film.');
+});
+
+it('does another technique without the thinner of the one before', function () {
+    $plan = PlanKit::plan('spray-colour acrylic on hull, thinned alcohol-blend');
+    $step = (new ChangeTechnique('s1', 'brush-colour'))->applyTo($plan)->steps[0];
+
+    expect([$step->technique, $step->product, $step->thinner])->toBe(['brush-colour', 'acrylic', null]);
+});
+
+it('begins a clean-up a little into its window', function () {
+    $plan = (new AddStep('new', 'enamel-wash', 0, ['hull']))->applyTo(PlanKit::plan('prime primer on hull'));
+    $window = TechniqueLibrary::get('enamel-wash')->cleanUp;
+
+    expect($plan->steps[0]->cleanUp[0]->afterMinutes)->toBe($window->earliest + 10);
 });

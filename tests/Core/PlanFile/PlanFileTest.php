@@ -124,6 +124,7 @@ it('reads whole numbers that are written with a point', function () {
 it('names the path of each fault', function (array $changes, string $path, string $message) {
     expect(faultsIn(fileWith($changes)))->toHaveKey($path, $message);
 })->with([
+    'something missing, at its own place' => [['zones' => [['id' => 'hull']]], '/zones/0/name', 'This is missing.'],
     'a wrong format' => [['format' => 'notes'], '/format', 'Must be ulvrach-plan.'],
     'a newer version' => [
         ['version' => 3],

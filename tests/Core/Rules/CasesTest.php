@@ -4,11 +4,22 @@ declare(strict_types=1);
 
 use Tests\Core\CaseFile;
 use Tests\Core\PlanKit;
+use Tests\Core\RemedyText;
 use Ulvrach\Rules\RuleBook;
 
 it('finds what the case says, and nothing else', function (string $school, string $plan, array $findings) {
     expect(PlanKit::findings($plan, $school))->toBe($findings);
 })->with(CaseFile::all());
+
+it('offers the remedies that the case says, with these edits', function (
+    string $school,
+    string $plan,
+    array $findings,
+    array $claims,
+    array $said,
+) {
+    expect(RemedyText::ofAll(PlanKit::evaluate($plan, $school)))->toBe($said);
+})->with(CaseFile::where('.'));
 
 it('is what the case is there for', function (string $school, string $plan, array $findings, array $claims) {
     foreach ($claims as $claim) {

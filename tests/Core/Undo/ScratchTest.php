@@ -44,6 +44,11 @@ it('warns of bare plastic, of primer at once, and of colours that cannot be told
         "prime primer on hull\nspray-colour brown on hull\nspray-colour acrylic on hull",
         'No clear coat lies between',
     ],
+    'a single matte coat is no barrier' => [
+        "prime primer on hull\nspray-colour brown on hull\nclear-coat matte on hull, 1 coat\n"
+            .'spray-colour acrylic on hull',
+        'No clear coat lies between',
+    ],
 ]);
 
 it('is content with a chip colour under a clear coat', function () {

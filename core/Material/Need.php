@@ -8,6 +8,7 @@ use Ulvrach\Chemistry\BinderFamily;
 use Ulvrach\Chemistry\Sheen;
 use Ulvrach\Colour\Lab;
 use Ulvrach\Technique\Technique;
+use Ulvrach\Technique\TechniqueKind;
 
 /**
  * What a piece of work asks of a product. Families and colour are conditions; among products that meet them the one of
@@ -18,6 +19,8 @@ final readonly class Need
     /** CIEDE2000 within which a colour still does for a purpose that has a usual colour: another brown, not a green. */
     public const SAME_PURPOSE = 16.0;
 
+    private const PAINTED = [TechniqueKind::Prime, TechniqueKind::Colour, TechniqueKind::Detail, TechniqueKind::Chips];
+
     /**
      * @param  list<BinderFamily>  $families  that will do
      * @param  BinderFamily|null  $preferred  null: the first of them
@@ -27,6 +30,7 @@ final readonly class Need
      * @param  float  $within  CIEDE2000 from that colour up to which it will do
      * @param  list<Lab>  $apartFrom  colours that it must not be taken for
      * @param  float  $by  CIEDE2000 that it has to keep from them
+     * @param  bool  $hides  whether it has to be paint: a wash of the same binder leaves the sheen below and is none
      */
     private function __construct(
         public array $families,
@@ -38,6 +42,7 @@ final readonly class Need
         public float $within = self::SAME_PURPOSE,
         public array $apartFrom = [],
         public float $by = 0.0,
+        public bool $hides = false,
     ) {
     }
 
@@ -47,7 +52,7 @@ final readonly class Need
         $want = $technique->wants;
 
         return new self(
-            families: $technique->families,
+            families: $want?->onlyThisFamily === true ? [$want->family] : $technique->families,
             preferred: $want?->family,
             clear: $want !== null && $want->colour === null,
             sheen: $want?->sheen,
@@ -55,6 +60,7 @@ final readonly class Need
             sheenMatters: $want !== null && $want->colour === null && $want->sheen !== null,
             colour: $want?->colour === null ? null : Lab::fromHex($want->colour),
             within: $want?->anyColour === true ? INF : self::SAME_PURPOSE,
+            hides: in_array($technique->kind, self::PAINTED, true),
         );
     }
 
@@ -87,6 +93,12 @@ final readonly class Need
         return $this->with(['colour' => $colour, 'clear' => false]);
     }
 
+    /** The same need, met only by colours that are as near to the usual one. */
+    public function within(float $difference): self
+    {
+        return $this->with(['within' => $difference]);
+    }
+
     /**
      * The same need, and it must not look like any of these.
      *
@@ -100,11 +112,15 @@ final readonly class Need
 
     public function isMetBy(Material $material): bool
     {
-        if (! in_array($material->family, $this->families, true) || ($this->sheenMatters && $material->sheen !== $this->sheen)) {
+        $isOtherSheen = $this->sheenMatters && $material->sheen !== $this->sheen;
+        if ($isOtherSheen || ! in_array($material->family, $this->families, true)) {
             return false;
         }
         if ($material->colour === null) {
             return $this->clear;
+        }
+        if ($this->hides && $material->sheen === null) {
+            return false;
         }
         if ($this->clear || ($this->colour !== null && $this->colour->differenceTo($material->colour) > $this->within)) {
             return false;
@@ -140,6 +156,7 @@ final readonly class Need
      *   colour?: Lab|null,
      *   apartFrom?: list<Lab>,
      *   by?: float,
+     *   within?: float,
      * }  $changes
      */
     private function with(array $changes): self
@@ -151,9 +168,10 @@ final readonly class Need
             sheen: $changes['sheen'] ?? $this->sheen,
             sheenMatters: $changes['sheenMatters'] ?? $this->sheenMatters,
             colour: array_key_exists('colour', $changes) ? $changes['colour'] : $this->colour,
-            within: $this->within,
+            within: $changes['within'] ?? $this->within,
             apartFrom: $changes['apartFrom'] ?? $this->apartFrom,
             by: $changes['by'] ?? $this->by,
+            hides: $this->hides,
         );
     }
 }

@@ -542,6 +542,16 @@ final class PlanKit
                 ),
             ),
             new Product(
+                id: 'woodlike',
+                name: 'Peat brown',
+                material: new Material(
+                    family: BinderFamily::WaterborneAcrylic,
+                    carrier: Carrier::Water,
+                    sheen: Sheen::Matte,
+                    colour: Lab::fromHex('#957049'),
+                ),
+            ),
+            new Product(
                 id: 'pencil',
                 name: 'Pencil',
                 material: new Material(

@@ -39,7 +39,7 @@ final class RemedyText
             $lines[] = ". {$data['edit']} ".match (true) {
                 $edit instanceof ReplaceStep => self::changed($edit, $plan),
                 $edit instanceof InsertStep => $edit->at.' '.self::said(self::short($data['step'])),
-                default => self::said(array_slice($data, 1)),
+                default => self::said(self::short(array_slice($data, 1))),
             };
             $plan = $edit->applyTo($plan);
         }

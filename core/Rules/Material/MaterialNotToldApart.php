@@ -22,6 +22,9 @@ final class MaterialNotToldApart extends EndRule implements PlanRule
 
     public const EXPLANATION = 'Rubber, wood and canvas left in the colour of the metal disappear into it.';
 
+    /** CIEDE2000 from the usual colour of a material within which it is taken for that material: no wood for canvas. */
+    private const ITS_OWN = 12.0;
+
     public function overall(Plan $plan, array $strata): array
     {
         $metal = [];
@@ -74,7 +77,8 @@ final class MaterialNotToldApart extends EndRule implements PlanRule
                 $technique,
                 $finding->zones,
                 'Paint it in a colour of its own',
-                $bench->needSeenOn($technique, $finding->zones, $bench->indexOf($finding->stepId) + 1),
+                // Not in another paint of the vehicle either: of two camouflage colours it would be the second.
+                $bench->need($technique)->within(self::ITS_OWN)->apartFrom($bench->metalColours(), Workbench::SEEN),
             ),
         ];
     }

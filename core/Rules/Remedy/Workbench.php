@@ -21,6 +21,7 @@ use Ulvrach\Plan\Edit\RemoveStep;
 use Ulvrach\Plan\Edit\ReplaceStep;
 use Ulvrach\Plan\Plan;
 use Ulvrach\Plan\Step;
+use Ulvrach\Plan\Zone;
 use Ulvrach\Quantity\Minutes;
 use Ulvrach\Rules\Verdict;
 use Ulvrach\Technique\Application;
@@ -105,6 +106,14 @@ final readonly class Workbench
         }
 
         return array_values($colours);
+    }
+
+    /** @return list<Lab> the paints that are seen in the end on parts that are metal on the real vehicle */
+    public function metalColours(): array
+    {
+        $metal = array_filter($this->plan->zones, static fn (Zone $zone) => $zone->depicts->rusts());
+
+        return $this->coloursOf(array_map(strval(...), array_keys($metal)), count($this->plan->steps));
     }
 
     /** @param  list<string>  $zones */

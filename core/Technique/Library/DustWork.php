@@ -275,7 +275,7 @@ final class DustWork
                 code: 'fix-pigment',
                 name: 'Fix pigment',
                 families: [BinderFamily::BoundPigment, BinderFamily::WaterborneAcrylic, BinderFamily::Enamel],
-                wants: new Want(family: BinderFamily::BoundPigment),
+                wants: new Want(family: BinderFamily::BoundPigment, onlyThisFamily: true),
                 by: Application::Brush,
                 purpose: 'Fixer, medium or spirit creeps into the pigment and holds it.',
                 alternative: 'fix-varnish',

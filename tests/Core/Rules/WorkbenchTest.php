@@ -87,3 +87,21 @@ it('offers nothing that would change what was done', function () {
 
     expect($offered($open))->toContain('Put a gloss clear coat under it')->and($offered($done))->toBe([]);
 });
+
+it('paints a material in paint that is told for it, and in none of the vehicle’s own', function (
+    string $camouflage,
+    ?string $product,
+) {
+    $verdict = PlanKit::evaluate("prime primer on hull bed\nspray-colour {$camouflage} on hull bed");
+    $used = [];
+    foreach ($verdict->findings as $finding) {
+        foreach ($finding->code === 'material-not-told-apart' ? (new RemedyAdvisor())->for($finding, $verdict) : [] as $one) {
+            $used[] = EditCodec::apply($one->remedy->edits, $verdict->plan)->steps[2]->product;
+        }
+    }
+
+    expect($used)->toBe(array_filter([$product]));
+})->with([
+    'wood on a green vehicle' => ['acrylic', 'woodlike'],
+    'wood on one that is nearly as brown as wood' => ['woodlike', null],
+]);

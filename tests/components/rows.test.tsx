@@ -10,7 +10,7 @@ import { finding, library, plan as planOf, step as stepOf, verdict as verdictOf 
 const plan = planOf([stepOf('a'), stepOf('b', { zones: ['turret', 'hull'] }), stepOf('c', { zones: [] })])
 const verdict = verdictOf(plan)
 const columns = columnsOf(plan.zones, library, new Set())
-const rows = (of: Plan, says: Verdict) => rowsOf(of, says, indexFindings(says.findings), library, columns)
+const rows = (of: Plan, says: Verdict) => rowsOf(of, says, indexFindings(says.findings), library, columns, null)
 
 describe('the rows of the board', () => {
     test('say what is done, when, and on which zones', () => {
@@ -28,6 +28,16 @@ describe('the rows of the board', () => {
         expect(rows(plan, closing(700))[1]?.latest).toBe('11:40')
         expect(rows(plan, closing(1500))[1]?.latest).toBe('day 2, 1:00')
         expect(rows(plan, verdict)[1]?.latest).toBeNull()
+    })
+
+    test('say in which session a step stands where a week is described, and until when it has to be begun there', () => {
+        const at = (text: string) => new Date(`2026-11-${text}:00Z`)
+        const sessions = new Map([['b', { starts: at('26T18:30'), closes: at('26T21:00'), timeZone: 'Europe/Paris' }]])
+        const [first, second] = rowsOf(plan, verdict, indexFindings([]), library, columns, sessions)
+        expect([second?.starts, second?.latest]).toEqual(['Thu 26 Nov, 19:30', '22:00'])
+        expect([first?.starts, first?.latest]).toEqual(['day 1, 0:00', null])
+        const done = { ...verdict, steps: verdict.steps.map((one) => ({ ...one, done: '2026-11-20T10:00:00Z' })) }
+        expect(rowsOf(plan, done, indexFindings([]), library, columns, sessions)[1]?.starts).toBe('day 1, 1:40')
     })
 
     test('carry a finding in the cells that it is about, the gravest of several', () => {
@@ -55,7 +65,7 @@ describe('the rows of the board', () => {
         const folded = columnsOf(zones, library, new Set(library.zoneKinds.map((kind) => kind.group)))
         const on = (...ids: string[]) => {
             const steps = plan.steps.slice(0, 1).map((step) => ({ ...step, zones: ids }))
-            return rowsOf({ ...plan, zones, steps }, verdict, indexFindings([]), library, folded)[0]?.cells[0]
+            return rowsOf({ ...plan, zones, steps }, verdict, indexFindings([]), library, folded, null)[0]?.cells[0]
         }
         expect(on()).toMatchObject({ zones: ['left', 'right'], isOn: false, isPart: false })
         expect(on('left')).toMatchObject({ isOn: true, isPart: true })
@@ -64,7 +74,7 @@ describe('the rows of the board', () => {
 
     test('stay the same objects where nothing of them has changed', () => {
         const { result, rerender } = renderHook(
-            ({ says }: { says: Verdict }) => useRows(plan, says, indexFindings(says.findings), library, columns),
+            ({ says }: { says: Verdict }) => useRows(plan, says, indexFindings(says.findings), library, columns, null),
             { initialProps: { says: verdict } },
         )
         const before = result.current

@@ -20,15 +20,20 @@ export function onPlanClock(minute: number): string {
     return `day ${day}, ${Math.floor(rest / HOUR)}:${String(rest % HOUR).padStart(2, '0')}`
 }
 
-const CLOCK = new Intl.DateTimeFormat('en-GB', {
+const CLOCK: Intl.DateTimeFormatOptions = {
     weekday: 'short',
     day: 'numeric',
     month: 'short',
     hour: '2-digit',
     minute: '2-digit',
-})
+}
+const HERE = new Intl.DateTimeFormat('en-GB', CLOCK)
+const elsewhere = new Map<string, Intl.DateTimeFormat>()
 
-/** "Tue 24 Nov, 19:30" at the reader's place. */
-export function onWallClock(moment: Date): string {
-    return CLOCK.format(moment)
+/** "Tue 24 Nov, 19:30" at the reader's place, or in another time zone. */
+export function onWallClock(moment: Date, timeZone?: string): string {
+    if (timeZone === undefined) return HERE.format(moment)
+    const format = elsewhere.get(timeZone) ?? new Intl.DateTimeFormat('en-GB', { ...CLOCK, timeZone })
+    elsewhere.set(timeZone, format)
+    return format.format(moment)
 }

@@ -21,6 +21,7 @@ import type { Acts } from './PlanDesk'
 import { isDone } from './record'
 import { useRows } from './rows'
 import { StepRow } from './StepRow'
+import type { Sessions } from './useSessions'
 import type { FindingIndex } from './verdicts'
 import {
     type Column,
@@ -53,6 +54,7 @@ type Props = {
     }
     view: View
     chosen: ReadonlySet<string>
+    sessions: Sessions | null
 }
 
 export const boardColumns = (columns: readonly Column[]): string =>
@@ -60,7 +62,7 @@ export const boardColumns = (columns: readonly Column[]): string =>
 
 /** The strata board: time runs down, zones run across, a cell is a layer on a zone. */
 export const Board = memo(function Board(props: Props) {
-    const { plan, verdict, findings, library, cursor, onCursor, acts, drag, view, chosen } = props
+    const { plan, verdict, findings, library, cursor, onCursor, acts, drag, view, chosen, sessions } = props
     const grid = useRef<HTMLDivElement>(null)
     // While a step is dragged, the rows keep their order in the document and move by transform.
     const [order, setOrder] = useState<readonly string[] | null>(null)
@@ -69,7 +71,7 @@ export const Board = memo(function Board(props: Props) {
         () => columnsOf(plan.zones, library, view.foldedGroups),
         [plan.zones, library, view.foldedGroups],
     )
-    const rows = useRows(plan, verdict, findings, library, columns)
+    const rows = useRows(plan, verdict, findings, library, columns, sessions?.of ?? null)
     const template = boardColumns(columns)
     const visible = visibleSteps(plan, library, view, findings)
     const shown = new Set(visible.map((step) => step.id))
@@ -159,7 +161,14 @@ export const Board = memo(function Board(props: Props) {
                     className="min-w-fit flex-1"
                     onKeyDown={onKeyDown}
                 >
-                    <ZoneHeads plan={plan} verdict={verdict} columns={columns} view={view} acts={acts} />
+                    <ZoneHeads
+                        plan={plan}
+                        verdict={verdict}
+                        columns={columns}
+                        view={view}
+                        acts={acts}
+                        sessions={sessions}
+                    />
                     <SortableContext items={items} strategy={verticalListSortingStrategy}>
                         {ids.map((id) => {
                             const row = rows.get(id)
@@ -210,9 +219,16 @@ function useSame(list: readonly string[]): string[] {
     return useMemo(() => (said === '' ? [] : said.split(' ')), [said])
 }
 
-type HeadProps = { plan: Plan; verdict: Verdict; columns: readonly Column[]; view: View; acts: Acts }
+type HeadProps = {
+    plan: Plan
+    verdict: Verdict
+    columns: readonly Column[]
+    view: View
+    acts: Acts
+    sessions: Sessions | null
+}
 
-function ZoneHeads({ plan, verdict, columns, view, acts }: HeadProps) {
+function ZoneHeads({ plan, verdict, columns, view, acts, sessions }: HeadProps) {
     const groups: { name: string; span: number }[] = []
     for (const column of columns) {
         const last = groups[groups.length - 1]
@@ -252,7 +268,7 @@ function ZoneHeads({ plan, verdict, columns, view, acts }: HeadProps) {
                     role="columnheader"
                     className="narrow sticky left-0 z-[5] self-end bg-panel px-2 pb-1 text-fine text-soft"
                 >
-                    {verdict.clockZero === null ? 'Plan time' : 'Clock'}
+                    {sayClock(sessions, verdict)}
                 </span>
                 <span
                     role="columnheader"
@@ -273,6 +289,11 @@ function ZoneHeads({ plan, verdict, columns, view, acts }: HeadProps) {
             </div>
         </div>
     )
+}
+
+function sayClock(sessions: Sessions | null, verdict: Verdict): string {
+    if (sessions !== null) return sessions.isOld ? 'Session…' : 'Session'
+    return verdict.clockZero === null ? 'Plan time' : 'Clock'
 }
 
 function FoldMark({ isFolded }: { isFolded: boolean }) {

@@ -12,7 +12,8 @@ import type { LogEntry } from './machine'
 import type { Acts } from './PlanDesk'
 import { StepSettings } from './StepSettings'
 import type { PlanState } from './usePlan'
-import { type FindingIndex, sayHold, sayMinute, sayWindow } from './verdicts'
+import type { InWeek } from './useSessions'
+import { type FindingIndex, sayHold, sayInWeek, sayMinute, sayWindow } from './verdicts'
 
 type Props = {
     /** As it is on screen, with what is in the hand. */
@@ -26,12 +27,14 @@ type Props = {
     edit: (edits: PlanEdit[], label?: string) => Promise<boolean>
     near: (edits: PlanEdit[]) => void
     log: (entries: LogEntry[]) => Promise<boolean>
+    /** Where it stands in the described week. */
+    inWeek: InWeek | undefined
     acts: Acts
 }
 
 /** Explains the chosen step: what speaks against it, when it may start, how it is set, what lies below. */
 export const Inspector = memo(function Inspector(props: Props) {
-    const { state, saved, library, cursor, onCursor, findings, edit, near, log, acts } = props
+    const { state, saved, library, cursor, onCursor, findings, edit, near, log, inWeek, acts } = props
     const { plan, verdict } = state
     const index = plan.steps.findIndex((step) => step.id === cursor.step)
     const step = plan.steps[index]
@@ -98,8 +101,11 @@ export const Inspector = memo(function Inspector(props: Props) {
             {times !== undefined && (
                 <Section title="When">
                     <p>
-                        {times.done === null ? 'Starts' : 'Was started'} {sayMinute(times.start, verdict.clockZero)},{' '}
-                        {inWords(times.handsOn)} of work
+                        {times.done === null ? 'Starts' : 'Was started'}{' '}
+                        {inWeek !== undefined && times.done === null
+                            ? `${sayInWeek(inWeek.starts, inWeek)}, in your week`
+                            : sayMinute(times.start, verdict.clockZero)}
+                        , {inWords(times.handsOn)} of work
                         {times.end - times.start > times.handsOn && `, done ${inWords(times.end - times.start)} later`}.
                     </p>
                     <p className="text-soft">{sayHold(times, state.plan, verdict.clockZero)}</p>

@@ -11,6 +11,7 @@ import { UnsavedBanner } from './UnsavedBanner'
 import type { PlanState, PlanWork } from './usePlan'
 import { usePlanKeys, useWhileHeld } from './usePlanKeys'
 import { usePreview } from './usePreview'
+import { useSessions } from './useSessions'
 import { useStable } from './useStable'
 import { indexFindings } from './verdicts'
 import { FILTERS, type Filter, partsOf, toggled, type View, wholeView } from './view'
@@ -27,6 +28,7 @@ export function PlanDesk({ state, library, work }: Props) {
     )
     const { plan, verdict } = shown
     const findings = useMemo(() => indexFindings(verdict.findings), [verdict])
+    const sessions = useSessions(shown)
     const [cursor, setCursor] = useState<Cursor>(() => whereToBegin(state))
     const [dialog, setDialog] = useState<OpenDialog>(null)
     const [view, setView] = useState<View>(wholeView)
@@ -161,6 +163,7 @@ export function PlanDesk({ state, library, work }: Props) {
                     view={view}
                     chosen={chosen}
                     drag={drag}
+                    sessions={sessions}
                 />
                 <Inspector
                     state={shown}
@@ -172,6 +175,7 @@ export function PlanDesk({ state, library, work }: Props) {
                     edit={work.edit}
                     near={near.edits}
                     log={work.log}
+                    inWeek={sessions?.of.get(cursor.step ?? '')}
                     acts={acts}
                 />
             </div>

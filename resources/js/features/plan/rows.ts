@@ -1,8 +1,9 @@
 import { replaceEqualDeep } from '@tanstack/react-query'
 import { useEffect, useMemo, useRef } from 'react'
 import { SEVERITIES, type Severity } from '@/design/Severity'
-import { type Library, type Plan, techniqueOf, type Verdict } from '@/features/build'
-import { bestShare, type FindingIndex, sayMinute, sayWindows, waitBefore } from './verdicts'
+import { type Library, type Plan, type StepVerdict, techniqueOf, type Verdict } from '@/features/build'
+import type { InWeek } from './useSessions'
+import { bestShare, type FindingIndex, sayInWeek, sayMinute, sayWindows, waitBefore } from './verdicts'
 import type { Column } from './view'
 
 /** Where a step meets a zone, or a folded group of zones. */
@@ -42,6 +43,7 @@ export function rowsOf(
     findings: FindingIndex,
     library: Library,
     columns: readonly Column[],
+    sessions: ReadonlyMap<string, InWeek> | null,
 ): Row[] {
     return plan.steps.map((step, index) => {
         const technique = techniqueOf(library, step.technique)
@@ -55,11 +57,7 @@ export function rowsOf(
             product: product?.name ?? null,
             look: { coverage: technique.coverage, colour: product?.colour ?? null, sheen: product?.sheen ?? null },
             isDone: times?.done != null,
-            starts: times === undefined ? '' : sayMinute(times.start, verdict.clockZero),
-            latest:
-                times?.closes == null
-                    ? null
-                    : sayNear(sayMinute(times.closes, verdict.clockZero), sayMinute(times.start, verdict.clockZero)),
+            ...whenOf(times, verdict.clockZero, sessions?.get(step.id)),
             windows: times === undefined ? '' : sayWindows(times, verdict.clockZero),
             bestShare: times === undefined ? null : bestShare(times),
             waitMinutes: waitBefore(verdict, index),
@@ -83,6 +81,26 @@ export function rowsOf(
     })
 }
 
+/** The session in which it stands, where a week is described; else when it could be begun. */
+function whenOf(
+    times: StepVerdict | undefined,
+    clockZero: string | null,
+    session: InWeek | undefined,
+): Pick<Row, 'starts' | 'latest'> {
+    if (times === undefined) return { starts: '', latest: null }
+    const inWeek = times.done === null ? session : undefined
+    const starts = inWeek === undefined ? sayMinute(times.start, clockZero) : sayInWeek(inWeek.starts, inWeek)
+    const closes =
+        inWeek === undefined
+            ? times.closes === null
+                ? null
+                : sayMinute(times.closes, clockZero)
+            : inWeek.closes === null
+              ? null
+              : sayInWeek(inWeek.closes, inWeek)
+    return { starts, latest: closes === null ? null : sayNear(closes, starts) }
+}
+
 /** The day is said once: "9:00" beside "day 2, 7:17", but "day 3, 9:00". */
 function sayNear(moment: string, beside: string): string {
     const [day, time] = moment.split(', ')
@@ -96,17 +114,18 @@ export function useRows(
     findings: FindingIndex,
     library: Library,
     columns: readonly Column[],
+    sessions: ReadonlyMap<string, InWeek> | null,
 ): ReadonlyMap<string, Row> {
     const drawn = useRef<ReadonlyMap<string, Row>>(new Map())
     const rows = useMemo(
         () =>
             new Map(
-                rowsOf(plan, verdict, findings, library, columns).map((row) => [
+                rowsOf(plan, verdict, findings, library, columns, sessions).map((row) => [
                     row.id,
                     replaceEqualDeep(drawn.current.get(row.id), row),
                 ]),
             ),
-        [plan, verdict, findings, library, columns],
+        [plan, verdict, findings, library, columns, sessions],
     )
     useEffect(() => {
         drawn.current = rows

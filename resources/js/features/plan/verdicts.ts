@@ -36,6 +36,9 @@ export function sayMinute(minute: number, clockZero: string | null): string {
         : onWallClock(new Date(new Date(clockZero).getTime() + minute * 60_000))
 }
 
+/** "Thu 26 Nov, 19:30" on the clock of the bench. */
+export const sayInWeek = (moment: Date, { timeZone }: { timeZone: string }): string => onWallClock(moment, timeZone)
+
 /** Minutes between the end of the step before and the start of this one. */
 export function waitBefore(verdict: Verdict, index: number): number {
     const before = verdict.steps[index - 1]

@@ -47,7 +47,12 @@ export const Inspector = memo(function Inspector(props: Props) {
     }
     const technique = techniqueOf(library, step.technique)
     const said = verdict.contradictions.filter((one) => one.step === step.id)
-    const window = times === undefined ? null : sayWindow(times, verdict.clockZero)
+    const window =
+        inWeek?.closes != null && times?.done === null
+            ? `The window closes ${sayInWeek(inWeek.closes, inWeek)}.`
+            : times === undefined
+              ? null
+              : sayWindow(times, verdict.clockZero)
     return (
         <aside
             data-inspector

@@ -1,4 +1,5 @@
 import { useEffect, useRef } from 'react'
+import { tinykeys } from 'tinykeys'
 import type { Acts } from './PlanDesk'
 
 /** Every key of the plan screen and what it does: the list that "?" shows is this one. */
@@ -28,6 +29,31 @@ export const KEYS = [
     ['?', 'This list'],
 ] as const
 
+/** What each key does, in the words of the key library: `$mod` is Ctrl, or Command on a Mac. */
+const BINDINGS: Record<string, (acts: Acts) => void> = {
+    '?': (acts) => acts.open('keys'),
+    'Shift+?': (acts) => acts.open('keys'),
+    a: (acts) => acts.open('add'),
+    b: (acts) => acts.open('build'),
+    z: (acts) => acts.open('zones'),
+    m: (acts) => acts.open('copy'),
+    r: (acts) => acts.open('repair'),
+    s: (acts) => acts.open('school'),
+    x: (acts) => acts.choose(null),
+    'Shift+X': (acts) => acts.choose(null),
+    o: (acts) => acts.foldHere(),
+    'Shift+O': (acts) => acts.foldAll(),
+    v: (acts) => acts.filter(),
+    Escape: (acts) => acts.chooseNone(),
+    c: (acts) => void acts.copy(),
+    d: (acts) => acts.done(),
+    f: (acts) => acts.nextFinding(1),
+    'Shift+F': (acts) => acts.nextFinding(-1),
+    '$mod+z': (acts) => acts.undo(),
+    '$mod+Shift+Z': (acts) => acts.redo(),
+    '$mod+y': (acts) => acts.redo(),
+}
+
 const isTyping = (target: EventTarget | null): boolean =>
     target instanceof HTMLElement &&
     target.closest('input, textarea, select, [role=dialog], [role=menu], [contenteditable]') !== null
@@ -40,16 +66,15 @@ export function usePlanKeys(acts: Acts, enabled: boolean): void {
     })
     useEffect(() => {
         if (!enabled) return
-        const onKey = (event: KeyboardEvent) => {
-            if (isTyping(event.target)) return
-            const act = actFor(event, latest.current)
-            if (act !== null) {
+        const handlers = Object.entries(BINDINGS).map(([keys, act]) => [
+            keys,
+            (event: KeyboardEvent) => {
+                if (isTyping(event.target)) return
                 event.preventDefault()
-                act()
-            }
-        }
-        window.addEventListener('keydown', onKey)
-        return () => window.removeEventListener('keydown', onKey)
+                act(latest.current)
+            },
+        ])
+        return tinykeys(window, Object.fromEntries(handlers))
     }, [enabled])
 }
 
@@ -85,45 +110,4 @@ export function useWhileHeld(key: string, state: unknown, call: () => void): voi
             window.removeEventListener('blur', onBlur)
         }
     }, [key])
-}
-
-function actFor(event: KeyboardEvent, acts: Acts): (() => void) | null {
-    const key = event.key.toLowerCase()
-    if (event.ctrlKey || event.metaKey) {
-        if (key === 'z') return event.shiftKey ? acts.redo : acts.undo
-        return key === 'y' ? acts.redo : null
-    }
-    if (event.altKey) return null
-    switch (key) {
-        case '?':
-            return () => acts.open('keys')
-        case 'a':
-            return () => acts.open('add')
-        case 'b':
-            return () => acts.open('build')
-        case 'z':
-            return () => acts.open('zones')
-        case 'm':
-            return () => acts.open('copy')
-        case 'r':
-            return () => acts.open('repair')
-        case 's':
-            return () => acts.open('school')
-        case 'x':
-            return () => acts.choose(null)
-        case 'o':
-            return event.shiftKey ? acts.foldAll : acts.foldHere
-        case 'v':
-            return () => acts.filter()
-        case 'escape':
-            return acts.chooseNone
-        case 'c':
-            return () => void acts.copy()
-        case 'd':
-            return acts.done
-        case 'f':
-            return () => acts.nextFinding(event.shiftKey ? -1 : 1)
-        default:
-            return null
-    }
 }

@@ -79,7 +79,13 @@ final readonly class Clock
         // What a search has found stays good while nothing is changed, whatever the time of day.
         $works = array_map(static fn (Verdict $one) => [$one->plan, $one->walk->log], $verdicts);
         $question = [$user->id, $week, $whatIf, $works];
-        $timetable = $this->best('order.'.hash('xxh128', serialize($question)), $work, $calendar, $week->setup, $effort);
+        $timetable = $this->best(
+            'order.'.hash('xxh128', serialize($question)),
+            $work,
+            $calendar,
+            $week->setup,
+            $effort,
+        );
         if ($whatIf->spare > 0) {
             $timetable = $this->timetabler->bringForward($timetable, $now + $whatIf->spare);
         }

@@ -57,7 +57,9 @@ final class LogStore
         );
         foreach ($entries as $at => $entry) {
             if ($entry->corrects !== null && ! isset($known[$entry->corrects])) {
-                throw new BadPlanFile([new Fault("/{$at}/corrects", 'There is no such entry in the log of this build.')]);
+                throw new BadPlanFile([
+                    new Fault("/{$at}/corrects", 'There is no such entry in the log of this build.'),
+                ]);
             }
         }
         $this->insert($build, array_map(static fn (Entry $entry) => self::withWords($entry, $plan), $entries));

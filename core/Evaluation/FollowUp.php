@@ -89,7 +89,9 @@ final readonly class FollowUp
         }
         // The step ends when it is cleaned; its window counts from when it was applied.
         $applied =
-            $walk->times[$index]->end - $cleanedAfter - (int) ceil(($work->technique->cleanMinutes * $work->area()) / 100);
+            $walk->times[$index]->end -
+            $cleanedAfter -
+            (int) ceil(($work->technique->cleanMinutes * $work->area()) / 100);
         $at = static fn (?int $minutes): ?int => $minutes === null ? null : $applied + $minutes;
 
         return [

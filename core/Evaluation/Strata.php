@@ -217,7 +217,9 @@ final class Strata
         return [$reach, true];
     }
 
-    /** @return list<Layer> what a step's liquids and tools meet: where chips are lifted, what lies under the film too */
+    /**
+     * @return list<Layer> what a step's liquids and tools meet: where chips are lifted, what lies under the film too
+     */
     public function withinReachOf(Work $work): array
     {
         return $work->kind === TechniqueKind::LiftOff && $this->release !== null
@@ -254,9 +256,7 @@ final class Strata
         return $this->layers === [] ? null : $this->layers[count($this->layers) - 1];
     }
 
-    /**
-     * The sheen that the next liquid meets: that of the topmost whole film, or of grains on it. Null: bare part.
-     */
+    /** The sheen that the next liquid meets: that of the topmost whole film, or of grains on it. Null: bare part. */
     public function sheen(): ?Sheen
     {
         for ($place = count($this->layers) - 1; $place >= 0; $place--) {

@@ -18,11 +18,8 @@ final readonly class Waiting
      * @param  array<int, Wait>  $waits  by index of the step whose layer has to be waited for: from its end
      * @param  array<int, Hold|null>  $onStrata  by object id of the strata
      */
-    private function __construct(
-        public ?Hold $longest,
-        public array $waits,
-        private array $onStrata,
-    ) {
+    private function __construct(public ?Hold $longest, public array $waits, private array $onStrata)
+    {
     }
 
     /** @param  list<Touched>  $touched */
@@ -32,7 +29,9 @@ final readonly class Waiting
         $liquids = self::liquidsToWaitFor($work, $known);
         $longest = null;
         $waits = $onStrata = [];
-        /** @var array<int, Hold|false> $held by step index of the layer, which is the same on every zone; false: no hold */
+        /**
+         * @var array<int, Hold|false> $held by step index of the layer, which is the same on every zone; false: no hold
+         */
         $held = [];
         foreach ($touched as $one) {
             $here = null;
@@ -81,16 +80,18 @@ final readonly class Waiting
     private static function liquidsToWaitFor(Work $work, StepLiquids $known): array
     {
         return $work->kind === TechniqueKind::ReleaseFilm && $work->product?->material->family !== BinderFamily::Salt
-            ? [...$work->liquids, $known->get(Carrier::Water, Contact::Scrub, null, TechniqueKind::LiftOff, false, false)]
+            ? [
+                ...$work->liquids,
+                $known->get(Carrier::Water, Contact::Scrub, null, TechniqueKind::LiftOff, false, false),
+            ]
             : $work->liquids;
     }
 
     /** @param  list<StepLiquid>  $liquids */
     private static function holdOf(Layer $layer, Work $work, array $liquids): ?Hold
     {
-        $needs =
-            $work->technique->wetInWet && $layer->film->oxidises() ? CureState::Wet : $work->technique->needs;
-        $until = $needs === CureState::Wet ? null : ($layer->reaches($needs) ?? $layer->recoatableAt);
+        $needs = $work->technique->wetInWet && $layer->film->oxidises() ? CureState::Wet : $work->technique->needs;
+        $until = $needs === CureState::Wet ? null : $layer->reaches($needs) ?? $layer->recoatableAt;
         $hold = $until === null ? null : new Hold($layer, $needs, $until, null);
         foreach ($liquids as $liquid) {
             $state = $liquid->stateToWaitFor($layer);

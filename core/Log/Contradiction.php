@@ -6,13 +6,14 @@ namespace Ulvrach\Log;
 
 use Ulvrach\Plan\Plan;
 
-/** Where the plan says otherwise than what was done. The past stays; the plan may be wrong, or be meant for another time. */
+/**
+ * Where the plan says otherwise than what was done. The past stays; the plan may be wrong, or be meant for another
+ * time.
+ */
 final readonly class Contradiction
 {
-    private function __construct(
-        public ?string $stepId,
-        public string $says,
-    ) {
+    private function __construct(public ?string $stepId, public string $says)
+    {
     }
 
     /** @return list<self> in the order of the plan; steps that are gone from it last */
@@ -31,7 +32,10 @@ final readonly class Contradiction
                 $later = self::finishedAfter($index, $plan, $log);
                 if ($later !== null) {
                     $number = $later + 1;
-                    $found[] = new self($step->id, "Step {$number} is done already: this one can no longer come before it.");
+                    $found[] = new self(
+                        $step->id,
+                        "Step {$number} is done already: this one can no longer come before it.",
+                    );
                 }
             }
         }

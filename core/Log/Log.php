@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Ulvrach\Log;
 
 /**
- * What was really done on a build. It stands beside the plan: undo changes the plan and never the past. Entries are only
- * added; what a later one corrects no longer counts, and is still there to be read.
+ * What was really done on a build. It stands beside the plan: undo changes the plan and never the past. Entries are
+ * only added; what a later one corrects no longer counts, and is still there to be read.
  */
 final class Log
 {

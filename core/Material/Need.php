@@ -122,7 +122,10 @@ final readonly class Need
         if ($this->hides && $material->sheen === null) {
             return false;
         }
-        if ($this->clear || ($this->colour !== null && $this->colour->differenceTo($material->colour) > $this->within)) {
+        if (
+            $this->clear ||
+            ($this->colour !== null && $this->colour->differenceTo($material->colour) > $this->within)
+        ) {
             return false;
         }
         foreach ($this->apartFrom as $other) {
@@ -137,7 +140,7 @@ final readonly class Need
     /** @return array{int, int, float} less is better, the first before the next */
     public function distanceTo(Material $material): array
     {
-        $preferred = $this->preferred ?? $this->families[0] ?? null;
+        $preferred = $this->preferred ?? ($this->families[0] ?? null);
 
         return [
             $material->family === $preferred ? 0 : 1,

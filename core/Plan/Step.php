@@ -8,8 +8,8 @@ use Ulvrach\Chemistry\Carrier;
 use Ulvrach\Technique\Application;
 
 /**
- * One operation of the plan: a technique, what it is done with, and the zones it goes on. What was really done stands in
- * the log.
+ * One operation of the plan: a technique, what it is done with, and the zones it goes on. What was really done stands
+ * in the log.
  */
 final readonly class Step
 {

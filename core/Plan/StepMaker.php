@@ -95,7 +95,9 @@ final readonly class StepMaker
         return $this->shelf->find(Need::of($technique));
     }
 
-    /** @return list<CleanUpPass> one pass with the gentlest liquid that still moves the fresh film; empty: no clean-up */
+    /**
+     * @return list<CleanUpPass> one pass with the gentlest liquid that still moves the fresh film; empty: no clean-up
+     */
     private function cleanUpFor(Technique $technique, ?Product $product): array
     {
         $carrier = $product === null ? null : self::gentlestFor($product->material->family);

@@ -33,8 +33,8 @@ use Ulvrach\Technique\Application;
 use Ulvrach\Technique\TechniqueLibrary;
 
 /**
- * Reads plan files of every version. What is optional in the format gets the value that a modeller would expect, so that
- * a file written by hand can be short; PlanWriter always writes everything.
+ * Reads plan files of every version. What is optional in the format gets the value that a modeller would expect, so
+ * that a file written by hand can be short; PlanWriter always writes everything.
  *
  * @phpstan-import-type EntryData from LogCodec
  *

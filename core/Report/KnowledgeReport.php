@@ -150,7 +150,11 @@ final class KnowledgeReport
         $plan = $walk->plan;
         $step = $plan->steps[$index];
         $technique = TechniqueLibrary::get($step->technique);
-        $window = FollowUp::cleanUpWindow($technique, $plan->productOf($step)?->material->family, BenchAir::of($plan->bench));
+        $window = FollowUp::cleanUpWindow(
+            $technique,
+            $plan->productOf($step)?->material->family,
+            BenchAir::of($plan->bench),
+        );
         if (
             $step->cleanUp === [] ||
             $window === null ||

@@ -113,7 +113,10 @@ final class TimetableReport
         return array_sum(array_map(static fn (Verdict $verdict) => $verdict->count($severity), $verdicts));
     }
 
-    /** @return array{steps: list<array{id: string, number: int, technique: string}>, ends: string, isEnough: bool, isCutShort: bool} */
+    /**
+     * @return array{steps: list<array{id: string, number: int, technique: string}>, ends: string, isEnough: bool,
+     *   isCutShort: bool}
+     */
     public static function shedding(Shedding $shedding, Plan $plan): array
     {
         return [

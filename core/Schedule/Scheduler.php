@@ -82,12 +82,7 @@ final class Scheduler
             $onBetter === null
                 ? null
                 : fn (Sweep $sweep) => $onBetter(
-                    $this->solution(
-                        $sweep,
-                        $bench,
-                        $bound,
-                        $sweep->makespan() === $bound && $sweep->lateness() === 0,
-                    ),
+                    $this->solution($sweep, $bench, $bound, $sweep->makespan() === $bound && $sweep->lateness() === 0),
                 );
         $tell?->__invoke($first);
         $best = (new LocalSearch($bench, $chance, new Urgencies($bench, $chance, $dispatch)))->improve(
@@ -199,11 +194,15 @@ final class Scheduler
             return $bench->earliest($index, $changed->notBefore, 0, Bench::NO_SESSION) !== null;
         };
 
+        $anyTime = $activity->loosened(anyTime: true);
+        $needsCompressor = $activity->spray !== null && $fits($anyTime->loosened(withoutAirbrush: true));
+        $needsDaylight = $activity->daylight && $fits($anyTime->loosened(anyLight: true));
+
         return match (true) {
             $problem->sessions === [] => NoSchedule::noSessions(),
-            $fits($activity->loosened(anyTime: true)) => NoSchedule::calendarEnds($activity),
-            $activity->spray !== null && $fits($activity->loosened(anyTime: true, withoutAirbrush: true)) => NoSchedule::compressorQuiet($index, $activity),
-            $activity->daylight && $fits($activity->loosened(anyTime: true, anyLight: true)) => NoSchedule::noDaylight($index, $activity),
+            $fits($anyTime) => NoSchedule::calendarEnds($activity),
+            $needsCompressor => NoSchedule::compressorQuiet($index, $activity),
+            $needsDaylight => NoSchedule::noDaylight($index, $activity),
             $activity->split => NoSchedule::calendarEnds($activity),
             default => NoSchedule::neverFits($index, $activity),
         };

@@ -13,7 +13,11 @@ final readonly class Shedding
      * @param  bool  $isEnough  false: the date is missed even so
      * @param  bool  $isCutShort  whether there was no time to try everything
      */
-    public function __construct(public array $steps, public int $ends, public bool $isEnough, public bool $isCutShort = false)
-    {
+    public function __construct(
+        public array $steps,
+        public int $ends,
+        public bool $isEnough,
+        public bool $isCutShort = false,
+    ) {
     }
 }

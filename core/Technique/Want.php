@@ -13,7 +13,8 @@ final readonly class Want
     /**
      * @param  string|null  $colour  "#rrggbb"; null: clear
      * @param  Sheen|null  $sheen  null: whatever it has
-     * @param  bool  $anyColour  whether the colour is only where one begins, as for a base; otherwise it is what it is for
+     * @param  bool  $anyColour  whether the colour is only where one begins, as for a base; otherwise it is what it is
+     *   for
      * @param  bool  $onlyThisFamily  whether the others that it takes are makeshifts, which nobody is told to use
      */
     public function __construct(

@@ -113,3 +113,20 @@ arch('rules are final')
         'Ulvrach\Rules\Chemistry\AttackRule',
         'Ulvrach\Rules\Surface\WrongSheen',
     ]);
+
+it('has no line that runs out of the window', function (string $folder) {
+    $files = new RegexIterator(
+        new RecursiveIteratorIterator(new RecursiveDirectoryIterator(dirname(__DIR__, 2)."/{$folder}")),
+        '/\.php$/',
+    );
+    $long = [];
+    foreach ($files as $file) {
+        foreach (file((string) $file, FILE_IGNORE_NEW_LINES) ?: [] as $number => $line) {
+            if (mb_strlen($line) > 120) {
+                $long[] = basename((string) $file).' '.($number + 1);
+            }
+        }
+    }
+
+    expect($long)->toBe([]);
+})->with(['core', 'app', 'tests', 'bench', 'database', 'routes', 'compat']);

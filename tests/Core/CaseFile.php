@@ -7,8 +7,9 @@ namespace Tests\Core;
 /**
  * Case files: a plan, and what the checks say of it. Cases begin with "=== title", then "school …" if it is not the
  * usual one, then what the case is there for ("breaks RULE", "keeps RULE"), then the plan in the shorthand of PlanKit,
- * then one line "> severity code step zones" a finding, below it one line "+ label" a remedy, below
- * that one line ". edit" an edit. A plan without such a line has no finding. `php tests/accept-cases.php` writes down what the checks say now, for review.
+ * then one line "> severity code step zones" a finding, below it one line "+ label" a remedy, below that one line ".
+ * edit" an edit. A plan without such a line has no finding. `php tests/accept-cases.php` writes down what the checks
+ * say now, for review.
  */
 final class CaseFile
 {
@@ -50,7 +51,10 @@ final class CaseFile
         return $cases;
     }
 
-    /** @return array<string, array{string, string, list<string>, list<string>, list<string>}> of every file, "file: title" => case */
+    /**
+     * @return array<string, array{string, string, list<string>, list<string>, list<string>}> of every file, "file:
+     *   title" => case
+     */
     public static function all(): array
     {
         $all = [];
@@ -64,7 +68,8 @@ final class CaseFile
     }
 
     /**
-     * @return array<string, array{string, string, list<string>, list<string>, list<string>}> the cases with a finding that matches
+     * @return array<string, array{string, string, list<string>, list<string>, list<string>}> the cases with a finding
+     *   that matches
      */
     public static function where(string $pattern): array
     {

@@ -44,7 +44,8 @@ function classesOf(string $pattern, string $kind): array
     return array_values(
         array_filter(
             $classes,
-            static fn (string $class) => is_subclass_of($class, $kind) && (new ReflectionClass($class))->isInstantiable(),
+            static fn (string $class) => is_subclass_of($class, $kind) &&
+                (new ReflectionClass($class))->isInstantiable(),
         ),
     );
 }
@@ -81,10 +82,7 @@ it('names only places that exist', function () {
     preg_match_all('/`([\w.\/-]+\/[\w.\/-]*)`/', (string) file_get_contents(project('docs/extending.md')), $found);
     $missing = array_filter(array_unique($found[1]), static fn (string $path) => ! file_exists(project($path)));
 
-    expect(count($found[1]))
-        ->toBeGreaterThan(30)
-        ->and($missing)
-        ->toBe([]);
+    expect(count($found[1]))->toBeGreaterThan(30)->and($missing)->toBe([]);
 });
 
 it('describes every field of a plan file and no other', function () {
@@ -147,15 +145,13 @@ it('has every rule in the book', function () {
     $written = classesOf('core/Rules/*/*.php', Rule::class);
     $inBook = array_map(static fn (Rule $rule) => $rule::class, array_values((new RuleBook())->rules));
 
-    expect(count($written))
-        ->toBeGreaterThan(40)
-        ->and($inBook)
-        ->toEqualCanonicalizing($written);
+    expect(count($written))->toBeGreaterThan(40)->and($inBook)->toEqualCanonicalizing($written);
 });
 
 it('has a shape for every edit', function () {
-    expect(classesOf('core/Plan/Edit/*.php', PlanEdit::class))
-        ->toHaveCount(count(schemaOf('edits-v2')['items']['properties']['edit']['enum']));
+    expect(classesOf('core/Plan/Edit/*.php', PlanEdit::class))->toHaveCount(
+        count(schemaOf('edits-v2')['items']['properties']['edit']['enum']),
+    );
 });
 
 it('lets every edit that the browser makes through', function () {

@@ -9,9 +9,21 @@ use Illuminate\Support\Facades\DB;
 use Symfony\Component\HttpKernel\Exception\HttpException;
 
 /** A request whose body is sent as it is. */
-function raw(string $method, string $path, string $body, string $type = 'application/json'): Illuminate\Testing\TestResponse
-{
-    return test()->call($method, $path, [], [], [], ['CONTENT_TYPE' => $type, 'HTTP_ACCEPT' => 'application/json'], $body);
+function raw(
+    string $method,
+    string $path,
+    string $body,
+    string $type = 'application/json',
+): Illuminate\Testing\TestResponse {
+    return test()->call(
+        $method,
+        $path,
+        [],
+        [],
+        [],
+        ['CONTENT_TYPE' => $type, 'HTTP_ACCEPT' => 'application/json'],
+        $body,
+    );
 }
 
 it('answers what cannot be read with a sentence in JSON', function (string $path) {
@@ -35,8 +47,14 @@ it('answers what cannot be read with a sentence in JSON', function (string $path
 
 it('refuses forms and files where JSON is asked for', function () {
     $this->post('/api/session', ['email' => "a\0b", 'password' => 'x'])->assertStatus(415);
-    $this->call('POST', '/api/session', ['email' => 'a'], [], [], ['CONTENT_TYPE' => 'multipart/form-data'])
-        ->assertStatus(415);
+    $this->call(
+        'POST',
+        '/api/session',
+        ['email' => 'a'],
+        [],
+        [],
+        ['CONTENT_TYPE' => 'multipart/form-data'],
+    )->assertStatus(415);
 });
 
 it('counts every spelling of an address at the door as one', function () {
@@ -50,8 +68,10 @@ it('counts every spelling of an address at the door as one', function () {
 });
 
 it('takes long addresses at the door', function () {
-    $this->postJson('/api/session', ['email' => str_repeat('a', 220).'@tarsholm.example', 'password' => 'guess'])
-        ->assertUnprocessable();
+    $this->postJson('/api/session', [
+        'email' => str_repeat('a', 220).'@tarsholm.example',
+        'password' => 'guess',
+    ])->assertUnprocessable();
 });
 
 it('reads nothing larger than what is asked for can be', function () {
@@ -84,11 +104,17 @@ it('answers ten thousand zones without holding them against each other', functio
 
 it('takes whole numbers that are written with a point, and says of endless ones that they are wrong', function () {
     $id = $this->startBuild($this->modeller())->json('id');
-    raw('POST', "/api/builds/{$id}/edits", '{"version":1,"edits":[{"edit":"insert-step","at":0.0,"step":{"id":"a",'
-        .'"technique":"look-over","zones":["turret"],"coats":1.0,"waitMinutes":30.0}}]}')
+    raw(
+        'POST',
+        "/api/builds/{$id}/edits",
+        '{"version":1,"edits":[{"edit":"insert-step","at":0.0,"step":{"id":"a",'.
+            '"technique":"look-over","zones":["turret"],"coats":1.0,"waitMinutes":30.0}}]}',
+    )
         ->assertOk()
         ->assertJsonPath('plan.steps.0.waitMinutes', 30);
-    foreach (['{"version":2,"edits":[{"edit":"move-step","id":"a","to":1e999}]}', '{"version":1e999,"edits":[]}'] as $body) {
+    foreach (
+        ['{"version":2,"edits":[{"edit":"move-step","id":"a","to":1e999}]}', '{"version":1e999,"edits":[]}'] as $body
+    ) {
         raw('POST', "/api/builds/{$id}/edits", $body)->assertStatus(400);
     }
     raw('POST', '/api/builds', '{"name":"Pell","kind":"tank","scale":35.0}')->assertStatus(422);
@@ -156,7 +182,11 @@ it('has an empty calendar for whoever has no time at the bench', function () {
     $user = $this->modeller();
     $this->startBuild($user);
     $week = $this->getJson('/api/week')->json('week');
-    $this->putJson('/api/week', [...$week, 'sessions' => array_fill_keys(range(1, 7), []), 'exceptions' => []])->assertOk();
+    $this->putJson('/api/week', [
+        ...$week,
+        'sessions' => array_fill_keys(range(1, 7), []),
+        'exceptions' => [],
+    ])->assertOk();
     $feed = $this->postJson('/api/feed')->json('feed');
 
     expect($this->get('/api/calendar')->assertOk()->getContent())

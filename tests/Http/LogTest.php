@@ -49,7 +49,9 @@ it('keeps an entry once that is sent twice', function () {
 
 it('lets no undo, redo or deletion of the step take the past away', function () {
     ($this->log)(logged('finished', 'first'))->assertCreated();
-    $this->postJson("/api/builds/{$this->id}/undo", ['version' => 2])->assertOk()->assertJsonCount(1, 'log');
+    $this->postJson("/api/builds/{$this->id}/undo", ['version' => 2])
+        ->assertOk()
+        ->assertJsonCount(1, 'log');
     $this->postJson("/api/builds/{$this->id}/redo", ['version' => 3])->assertOk();
     $state = $this->postJson("/api/builds/{$this->id}/edits", [
         'version' => 4,
@@ -88,7 +90,9 @@ it('names the field of an entry that cannot be kept', function (Closure $entry, 
 ]);
 
 it('asks for entries', function () {
-    $this->postJson("/api/builds/{$this->id}/log", [])->assertUnprocessable()->assertJsonPath('faults.0.path', '/entries');
+    $this->postJson("/api/builds/{$this->id}/log", [])
+        ->assertUnprocessable()
+        ->assertJsonPath('faults.0.path', '/entries');
 });
 
 it('shows nobody else’s log, and adds nothing to it', function () {
@@ -108,22 +112,31 @@ it('exports plan and log together, and imports them again with nothing lost', fu
         logged('begun', 'first', ['at' => '2026-11-20T09:30:00Z']),
         logged('finished', 'first', ['air' => ['temperatureC' => 20.5, 'humidityPercent' => 44]]),
     );
-    $file = $this->get("/api/builds/{$this->id}/plan-file")->assertOk()->getContent();
+    $file = $this->get("/api/builds/{$this->id}/plan-file")
+        ->assertOk()
+        ->getContent();
     $copy = $this->call('POST', '/api/builds/import', [], [], [], ['CONTENT_TYPE' => 'application/json'], $file)
         ->assertCreated()
         ->json();
     $again = $this->get("/api/builds/{$copy['id']}/plan-file")->getContent();
 
-    expect($again)->toBe($file)->and(PlanReader::read($file)->log->begunAt('first'))->not->toBeNull();
+    expect($again)
+        ->toBe($file)
+        ->and(PlanReader::read($file)->log->begunAt('first'))
+        ->not->toBeNull();
 });
 
 it('reads a plan that was stored by an earlier version, and moves its history into the log', function () {
     $json = (string) file_get_contents(dirname(__DIR__).'/Core/PlanFile/golden/everything.v1.json');
-    DB::table('plan_revisions')->where('build_id', $this->id)->update(['document' => $json]);
+    DB::table('plan_revisions')
+        ->where('build_id', $this->id)
+        ->update(['document' => $json]);
     $migration = require database_path('migrations/2026_11_26_000001_what_was_done.php');
     $migration->down();
     $migration->up();
-    $state = $this->getJson("/api/builds/{$this->id}")->assertOk()->json();
+    $state = $this->getJson("/api/builds/{$this->id}")
+        ->assertOk()
+        ->json();
 
     expect($state['plan']['version'])
         ->toBe(2)
@@ -139,7 +152,9 @@ it('lets one build that cannot be read fail alone, says so, and gives it back as
         PlanReader::read((string) file_get_contents(database_path('demo/brae-lorry.ulvrach.json'))),
         'Load',
     );
-    DB::table('plan_revisions')->where('build_id', $this->id)->update(['document' => $document]);
+    DB::table('plan_revisions')
+        ->where('build_id', $this->id)
+        ->update(['document' => $document]);
     $cards = collect($this->getJson('/api/builds')->assertOk()->json('builds'))->keyBy('id');
 
     expect($cards[$this->id]['unreadable'])
@@ -148,7 +163,9 @@ it('lets one build that cannot be read fail alone, says so, and gives it back as
         ->toBeNull();
     $this->getJson("/api/builds/{$this->id}")->assertUnprocessable();
     $this->postJson('/api/clock')->assertOk()->assertJsonPath('unreadable.0.id', $this->id);
-    $file = $this->get("/api/builds/{$this->id}/plan-file")->assertOk()->getContent();
+    $file = $this->get("/api/builds/{$this->id}/plan-file")
+        ->assertOk()
+        ->getContent();
     expect(json_decode($file, true))->toEqual(json_decode($document, true));
     $this->deleteJson("/api/builds/{$this->id}")->assertNoContent();
 })->with([

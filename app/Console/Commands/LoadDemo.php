@@ -39,7 +39,11 @@ final class LoadDemo extends Command
         ]);
         // The last one stands first on the bench.
         foreach (['brae-lorry', 'ostrel-tank', 'harnvik-carrier'] as $name) {
-            $store->create($user, $this->moved(PlanReader::read((string) file_get_contents(database_path("demo/{$name}.ulvrach.json")))), 'Load the demo');
+            $store->create(
+                $user,
+                $this->moved(PlanReader::read((string) file_get_contents(database_path("demo/{$name}.ulvrach.json")))),
+                'Load the demo',
+            );
         }
         BenchSettings::keep($user, self::week());
         BenchSettings::keepRoom($user, self::room(), counts: true);
@@ -100,9 +104,8 @@ final class LoadDemo extends Command
     {
         $by = intdiv(now()->getTimestamp(), 60) - Moment::read(self::WRITTEN);
         $build = $file->plan->build;
-        $due = $build->due === null
-            ? null
-            : substr(Moment::write(Moment::read("{$build->due}T00:00:00Z") + $by), 0, 10);
+        $due =
+            $build->due === null ? null : substr(Moment::write(Moment::read("{$build->due}T00:00:00Z") + $by), 0, 10);
         $entries = array_map(static fn (Entry $entry) => $entry->movedBy($by), $file->log->entries);
 
         return new PlanFile($file->plan->with(build: $build->dueOn($due)), new Log($entries));

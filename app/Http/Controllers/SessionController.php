@@ -47,7 +47,9 @@ final readonly class SessionController
             // Somebody else took the address between the question and this.
             throw ValidationException::withMessages(['email' => RegisterRequest::TAKEN]);
         }
-        $this->guard->login($user instanceof User ? $user : throw new \LogicException('A transaction gives what is made in it.'));
+        $this->guard->login(
+            $user instanceof User ? $user : throw new \LogicException('A transaction gives what is made in it.'),
+        );
 
         return $this->enter($request)->setStatusCode(201);
     }

@@ -76,7 +76,7 @@ final class FromVersion1
                 $entries[] = [
                     // Of a trial only the day was kept.
                     ...$entry('trial', "{$trial['date']}T12:00:00Z", $rule),
-                    'trial' => ['rule' => $rule] + array_intersect_key($trial, ['where' => 1, 'rubs' => 1, 'passed' => 1]),
+                    'trial' => ['rule' => $rule, ...array_diff_key($trial, ['date' => null])],
                 ];
             }
             $reason = $acceptance['reason'] ?? '';

@@ -22,8 +22,8 @@ final class SpiritInCleanAir extends RuleBase
 
     public const KIND = RuleKind::Taste;
 
-    public const EXPLANATION = 'A shop that keeps to water stays free of vapours only if nothing brings spirit or '
-        .'lacquer thinner in.';
+    public const EXPLANATION =
+        'A shop that keeps to water stays free of vapours only if nothing brings spirit or '.'lacquer thinner in.';
 
     public function concerns(Situation $situation): bool
     {
@@ -52,23 +52,11 @@ final class SpiritInCleanAir extends RuleBase
         $kind = $bench->techniqueOf($finding->stepId)->kind;
         $swap = match ($kind) {
             TechniqueKind::Wash => [
-                $bench->insteadUse(
-                    $finding->stepId,
-                    'clay-wash',
-                    'Use a clay wash instead',
-                ),
-                $bench->insteadUse(
-                    $finding->stepId,
-                    'acrylic-wash',
-                    'Use an acrylic wash instead',
-                ),
+                $bench->insteadUse($finding->stepId, 'clay-wash', 'Use a clay wash instead'),
+                $bench->insteadUse($finding->stepId, 'acrylic-wash', 'Use an acrylic wash instead'),
             ],
             TechniqueKind::Filter => [
-                $bench->insteadUse(
-                    $finding->stepId,
-                    'air-filter',
-                    'Mist an acrylic filter instead',
-                ),
+                $bench->insteadUse($finding->stepId, 'air-filter', 'Mist an acrylic filter instead'),
             ],
             TechniqueKind::Prime => [
                 $bench->insteadUse(
@@ -83,7 +71,9 @@ final class SpiritInCleanAir extends RuleBase
                     $finding->stepId,
                     'clear-coat',
                     'Use a waterborne clear coat',
-                    Need::clearCoat($bench->plan->productOf($bench->step($finding->stepId))->material->sheen ?? Sheen::Gloss),
+                    Need::clearCoat(
+                        $bench->plan->productOf($bench->step($finding->stepId))->material->sheen ?? Sheen::Gloss,
+                    ),
                 ),
             ],
             default => [],

@@ -18,8 +18,9 @@ final class StrangersThinner extends RuleBase
 
     public const KIND = RuleKind::Custom;
 
-    public const EXPLANATION = 'A paint thinned with what does not belong to its family curdles, sprays in threads, '
-        .'or brings a solvent that the layer below was not meant to meet.';
+    public const EXPLANATION =
+        'A paint thinned with what does not belong to its family curdles, sprays in threads, '.
+        'or brings a solvent that the layer below was not meant to meet.';
 
     public function concerns(Situation $situation): bool
     {
@@ -30,7 +31,11 @@ final class StrangersThinner extends RuleBase
     {
         $thinner = $situation->step->thinner;
         $product = $situation->product;
-        if ($thinner === null || $product === null || in_array($thinner, $product->material->family->ownThinners(), true)) {
+        if (
+            $thinner === null ||
+            $product === null ||
+            in_array($thinner, $product->material->family->ownThinners(), true)
+        ) {
             return null;
         }
 

@@ -19,8 +19,8 @@ final class LiftOffLayerAfterColour extends EndRule implements PlanRule
 {
     public const CODE = 'lift-off-layer-after-colour';
 
-    public const EXPLANATION = 'A chipping film lifts only what is sprayed over it; under it, the colour is out of '
-        .'its reach.';
+    public const EXPLANATION =
+        'A chipping film lifts only what is sprayed over it; under it, the colour is out of '.'its reach.';
 
     public function overall(Plan $plan, array $strata): array
     {
@@ -28,7 +28,11 @@ final class LiftOffLayerAfterColour extends EndRule implements PlanRule
         foreach ($strata as $zone) {
             $hasColour = false;
             foreach ($zone->layers as $layer) {
-                if ($layer->kind === TechniqueKind::ReleaseFilm && $hasColour && ! $this->isPainted($layer, $zone, $plan)) {
+                if (
+                    $layer->kind === TechniqueKind::ReleaseFilm &&
+                    $hasColour &&
+                    ! $this->isPainted($layer, $zone, $plan)
+                ) {
                     $findings[] = [
                         $this->findingOn(
                             Severity::Stop,

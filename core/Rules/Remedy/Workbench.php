@@ -267,7 +267,11 @@ final readonly class Workbench
         return $this->cleanedUp(
             $stepId,
             'Clean up after '.Minutes::inWords($minutes),
-            static fn (CleanUpPass $pass) => new CleanUpPass($pass->carrier, $pass->rubbed, $pass->afterMinutes + $later),
+            static fn (CleanUpPass $pass) => new CleanUpPass(
+                $pass->carrier,
+                $pass->rubbed,
+                $pass->afterMinutes + $later,
+            ),
         );
     }
 
@@ -371,10 +375,8 @@ final readonly class Workbench
             return null;
         }
         $byArea = $step->zones;
-        usort(
-            $byArea,
-            fn (string $a, string $b) => $this->plan->zones[$b]->areaCm2 <=> $this->plan->zones[$a]->areaCm2,
-        );
+        $zones = $this->plan->zones;
+        usort($byArea, static fn (string $a, string $b) => $zones[$b]->areaCm2 <=> $zones[$a]->areaCm2);
         $rounds = [[], []];
         $areas = [0.0, 0.0];
         foreach ($byArea as $zone) {
@@ -405,9 +407,7 @@ final readonly class Workbench
 
         return $family === null || ! in_array($carrier, $family->ownThinners(), true)
             ? null
-            : new Remedy("Thin it with {$carrier->label()}", [
-                new ReplaceStep($step->with(['thinner' => $carrier])),
-            ]);
+            : new Remedy("Thin it with {$carrier->label()}", [new ReplaceStep($step->with(['thinner' => $carrier]))]);
     }
 
     public function inCoats(string $stepId, int $coats): Remedy

@@ -13,8 +13,9 @@ final class WashOnMatte extends WrongSheen
 {
     public const CODE = 'wash-on-matte';
 
-    public const EXPLANATION = 'Matte paint soaks a spirit wash up: it stains the faces, leaves tide marks and cannot '
-        .'be cleaned back; on gloss it runs along the lines.';
+    public const EXPLANATION =
+        'Matte paint soaks a spirit wash up: it stains the faces, leaves tide marks and cannot '.
+        'be cleaned back; on gloss it runs along the lines.';
 
     protected const WATCHES = [TechniqueKind::Wash];
 
@@ -27,6 +28,8 @@ final class WashOnMatte extends WrongSheen
     /** A clay wash wipes off matte paint, and rust is meant to stain. */
     public function concerns(Situation $situation): bool
     {
-        return ! $situation->technique->depictsRust && $situation->product?->material->family !== BinderFamily::ClayWash;
+        $isClay = $situation->product?->material->family === BinderFamily::ClayWash;
+
+        return ! $isClay && ! $situation->technique->depictsRust;
     }
 }

@@ -12,7 +12,9 @@ namespace Ulvrach\Schedule\Internal;
  */
 final class Dispatch
 {
-    /** How often work that opens a window is put off, by one place on the grid of starts, until what has to follow fits. */
+    /**
+     * How often work that opens a window is put off, by one place on the grid of starts, until what has to follow fits.
+     */
     private const TRIES = 1200;
 
     /** @var array<int, int> by activity: minutes of waits and work that follow it at the least */

@@ -177,8 +177,8 @@ final class Sweep
     }
 
     /**
-     * The earliest start of a piece of work after which it ends so much later. Where it is put down between two sessions,
-     * its end leaps while its start moves, so that a start as much later would be later than it has to be.
+     * The earliest start of a piece of work after which it ends so much later. Where it is put down between two
+     * sessions, its end leaps while its start moves, so that a start as much later would be later than it has to be.
      */
     private function delayedBy(int $index, int $over): int
     {
@@ -201,7 +201,10 @@ final class Sweep
         return $this->end === [] ? 0 : max($this->end);
     }
 
-    /** @return array{int, int, int} dates missed by, end of all, airbrush changes: less is better, the first before the next */
+    /**
+     * @return array{int, int, int} dates missed by, end of all, airbrush changes: less is better, the first before the
+     *   next
+     */
     public function quality(): array
     {
         return [$this->lateness(), $this->makespan(), $this->countSetups()];

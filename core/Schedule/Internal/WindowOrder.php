@@ -15,7 +15,10 @@ final class WindowOrder
     /** Minutes by which chance moves the urgency of a piece of work. */
     private const APART = 2880;
 
-    /** Minutes up to which a window counts as one, each tried in turn: between the ends of a long one much else may be done. */
+    /**
+     * Minutes up to which a window counts as one, each tried in turn: between the ends of a long one much else may be
+     * done.
+     */
     private const LONGEST = [120, 600, 1500, PHP_INT_MAX];
 
     private int $runs = 0;

@@ -31,7 +31,10 @@ it('ends with 0 where nothing stops, with 1 at a stop, with 2 at what it cannot 
     expect(check($text, '-')[0])->toBe($code);
 })->with([
     'a sound plan' => [fn () => PlanWriter::toJson(new PlanFile(PlanKit::plan('prime primer on hull'))), 0],
-    'a plan with a stop' => [fn () => PlanWriter::toJson(new PlanFile(PlanKit::plan("prime primer on hull\nlift-off on hull"))), 1],
+    'a plan with a stop' => [
+        fn () => PlanWriter::toJson(new PlanFile(PlanKit::plan("prime primer on hull\nlift-off on hull"))),
+        1,
+    ],
     'no plan' => ['{}', 2],
     'no JSON' => ['Dear Ulvrach', 2],
 ]);
@@ -39,7 +42,9 @@ it('ends with 0 where nothing stops, with 1 at a stop, with 2 at what it cannot 
 it('lists findings with remedies, and times per step and zone', function () {
     $json = json_decode(
         check(
-            PlanWriter::toJson(new PlanFile(PlanKit::plan("prime primer on hull bed\nspray-colour acrylic on hull, wait 5min"))),
+            PlanWriter::toJson(
+                new PlanFile(PlanKit::plan("prime primer on hull bed\nspray-colour acrylic on hull, wait 5min")),
+            ),
             '-',
             '--json',
         )[1],
@@ -58,7 +63,11 @@ it('lists findings with remedies, and times per step and zone', function () {
 
 it('names the faults of a broken file on standard error', function () {
     [$code, $out, $error] = check(
-        str_replace('"coats": 2', '"coats": -2', PlanWriter::toJson(new PlanFile(PlanKit::plan('prime primer on hull')))),
+        str_replace(
+            '"coats": 2',
+            '"coats": -2',
+            PlanWriter::toJson(new PlanFile(PlanKit::plan('prime primer on hull'))),
+        ),
         '-',
     );
 

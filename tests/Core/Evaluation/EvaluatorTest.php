@@ -7,8 +7,7 @@ use Ulvrach\Chemistry\CureState;
 use Ulvrach\Chemistry\Sheen;
 
 it('starts a step as soon as everything below allows it', function () {
-    $times = PlanKit::walk("prime primer on hull\nspray-colour acrylic on hull\nspray-colour brown on hull")
-        ->times;
+    $times = PlanKit::walk("prime primer on hull\nspray-colour acrylic on hull\nspray-colour brown on hull")->times;
 
     // 15 min of set-up and two coats of 3 min a 100 cm² with 30 min between them.
     expect($times[0]->end)
@@ -48,8 +47,8 @@ it('builds the strata of a zone from the part upwards', function () {
 
 it('reaches through chips down to the first sound film', function () {
     $hull = PlanKit::walk(
-        "prime primer on hull\nspray-colour brown on hull\nclear-coat gloss on hull\nchipping-fluid fluid on "
-            ."hull\nspray-colour acrylic on hull, 1 coat\nlift-off on hull",
+        "prime primer on hull\nspray-colour brown on hull\nclear-coat gloss on hull\nchipping-fluid fluid on ".
+            "hull\nspray-colour acrylic on hull, 1 coat\nlift-off on hull",
     )->strata['hull'];
 
     expect($hull->isChipped())
@@ -62,8 +61,8 @@ it('reaches through chips down to the first sound film', function () {
 
 it('takes what is done from the clock on the wall', function () {
     $walk = PlanKit::walk(
-        "prime primer on hull, done 2026-11-20T10:00\nspray-colour acrylic on hull, done "
-            ."2026-11-20T20:00\nspray-colour brown on hull",
+        "prime primer on hull, done 2026-11-20T10:00\nspray-colour acrylic on hull, done ".
+            "2026-11-20T20:00\nspray-colour brown on hull",
     );
 
     expect($walk->times[0]->start)
@@ -91,8 +90,9 @@ it('has nothing to say of an empty plan', function () {
 
 it('closes with the first window of several', function () {
     $text =
-        "prime primer on hull turret\nspray-colour brown on hull turret\nhairspray spray on hull turret\n"
-        ."spray-colour acrylic on hull, 1 coat\nspray-colour acrylic on turret, 1 coat, wait 1h\nlift-off on hull turret";
+        "prime primer on hull turret\nspray-colour brown on hull turret\nhairspray spray on hull turret\n".
+        "spray-colour acrylic on hull, 1 coat\nspray-colour acrylic on turret, 1 coat, wait 1h\n".
+        'lift-off on hull turret';
     $walk = PlanKit::walk($text);
     $alone = PlanKit::walk(str_replace('lift-off on hull turret', 'lift-off on hull', $text));
     $later = PlanKit::walk(str_replace('lift-off on hull turret', 'lift-off on turret', $text));

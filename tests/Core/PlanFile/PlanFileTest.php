@@ -58,12 +58,7 @@ it('gives back exactly what it wrote', function (string $school, string $plan) {
 it('keeps a school of one’s own, what was accepted, and what was tried', function () {
     $steps = 'enamel-wash wash on hull, accept wash-on-matte, passed not-in-the-tables';
     $plan = PlanKit::plan($steps)->with(
-        school: new \Ulvrach\Plan\SchoolChoice(
-            'one-satin',
-            'My way',
-            ['dust' => 'sprayed'],
-            ['wash-on-matte' => null],
-        ),
+        school: new \Ulvrach\Plan\SchoolChoice('one-satin', 'My way', ['dust' => 'sprayed'], ['wash-on-matte' => null]),
     );
     $file = PlanReader::read(PlanWriter::toJson(new PlanFile($plan, PlanKit::log($steps))));
 
@@ -92,12 +87,16 @@ it('gives back every edit that it wrote', function (int $seed) {
 })->with(range(1, 20));
 
 it('reads a short file written by hand with what a modeller would expect', function (int $version) {
-    $plan = PlanReader::read('{"format":"ulvrach-plan","version":'.$version.',
+    $plan = PlanReader::read(
+        '{"format":"ulvrach-plan","version":'.
+            $version.
+            ',
         "build":{"name":"Pell","vehicle":"","kind":"scout-car","scale":35},
         "zones":[{"id":"hull","name":"Hull","kind":"hull-sides","areaCm2":60,
             "substrate":"polystyrene","depicts":"steel"}],
         "products":[{"id":"p","name":"Primer","family":"lacquer","carrier":"lacquer-thinner"}],
-        "steps":[{"id":"a","technique":"prime","product":"p","zones":["hull"]}]}')->plan;
+        "steps":[{"id":"a","technique":"prime","product":"p","zones":["hull"]}]}',
+    )->plan;
 
     expect($plan->steps[0]->coats)
         ->toBe(2)
@@ -129,12 +128,16 @@ it('names the path of each fault', function (array $changes, string $path, strin
     'a newer version' => [
         ['version' => 3],
         '/version',
-        'This was written by a newer Ulvrach (version 3 of the format; this one reads up to 2). Nothing of it was '
-            .'changed.',
+        'This was written by a newer Ulvrach (version 3 of the format; this one reads up to 2). Nothing of it was '.
+        'changed.',
     ],
     'a version before the first' => [['version' => 0], '/version', 'Must be 2.'],
     'an id of digits only' => [['zones.0.id' => '12'], '/zones/0/id', 'Does not have the form that is asked for here.'],
-    'a zone twice in a step' => [['steps.0.zones' => ['hull', 'hull']], '/steps/0/zones/1', 'Names the same zone twice.'],
+    'a zone twice in a step' => [
+        ['steps.0.zones' => ['hull', 'hull']],
+        '/steps/0/zones/1',
+        'Names the same zone twice.',
+    ],
     'a log entry at no moment' => [
         ['log' => [['id' => '00000000-0000-4000-8000-000000000001', 'kind' => 'note', 'at' => 'yesterday']]],
         '/log/0/at',
@@ -145,9 +148,9 @@ it('names the path of each fault', function (array $changes, string $path, strin
     'an unknown family' => [
         ['products.0.family' => 'tar'],
         '/products/0/family',
-        'Must be one of: waterborne-acrylic, alcohol-acrylic, lacquer, enamel, artist-oil, chipping-fluid, hairspray, '
-            .'clay-wash, dry-pigment, bound-pigment, mud-paste, decal-film, masking-film, metal-pencil, salt, '
-            .'white-glue, epoxy-putty.',
+        'Must be one of: waterborne-acrylic, alcohol-acrylic, lacquer, enamel, artist-oil, chipping-fluid, hairspray, '.
+        'clay-wash, dry-pigment, bound-pigment, mud-paste, decal-film, masking-film, metal-pencil, salt, '.
+        'white-glue, epoxy-putty.',
     ],
     'an unknown technique' => [
         ['steps.0.technique' => 'levitate'],
@@ -161,11 +164,7 @@ it('names the path of each fault', function (array $changes, string $path, strin
     ],
     'an id twice' => [['steps.1.id' => 's1'], '/steps/1/id', '“s1” is used twice.'],
     'something surplus' => [['steps.0.colour' => 'red'], '/steps/0/colour', 'This is not part of the format.'],
-    'a huge note' => [
-        ['steps.0.note' => str_repeat('x', 2001)],
-        '/steps/0/note',
-        'Must have at most 2000 characters.',
-    ],
+    'a huge note' => [['steps.0.note' => str_repeat('x', 2001)], '/steps/0/note', 'Must have at most 2000 characters.'],
     'a colour by name' => [
         ['products.0.colour' => 'red'],
         '/products/0/colour',
@@ -174,9 +173,9 @@ it('names the path of each fault', function (array $changes, string $path, strin
 ]);
 
 it('names every fault at once', function () {
-    expect(
-        faultsIn(fileWith(['steps.0.coats' => 0, 'build.scale' => 1, 'zones.1.substrate' => 'cheese'])),
-    )->toHaveKeys(['/steps/0/coats', '/build/scale', '/zones/1/substrate']);
+    expect(faultsIn(fileWith(['steps.0.coats' => 0, 'build.scale' => 1, 'zones.1.substrate' => 'cheese'])))->toHaveKeys(
+        ['/steps/0/coats', '/build/scale', '/zones/1/substrate'],
+    );
 });
 
 it('says of a text that is not JSON that it is not', function (string $text) {
@@ -184,10 +183,7 @@ it('says of a text that is not JSON that it is not', function (string $text) {
 })->with(['', '{"format":', 'hello', str_repeat('[', 64).str_repeat(']', 64)]);
 
 it('keeps the words of its schema and of its enumerations together', function (string $pointer, array $words) {
-    $schema = json_decode(
-        (string) file_get_contents(dirname(__DIR__, 3).'/core/PlanFile/plan-v2.schema.json'),
-        true,
-    );
+    $schema = json_decode((string) file_get_contents(dirname(__DIR__, 3).'/core/PlanFile/plan-v2.schema.json'), true);
     foreach (explode('/', $pointer) as $key) {
         $schema = $schema[$key];
     }

@@ -71,8 +71,8 @@ it('offers nothing that would change what was done', function () {
     // The wash was put on bare matte paint a week ago: nothing can be laid under it any more.
     $open = "prime primer on hull\nspray-colour acrylic on hull\nenamel-wash wash on hull, clean spirit 30min";
     $done =
-        "prime primer on hull, done 2026-11-18T10:00\nspray-colour acrylic on hull, done 2026-11-19T10:00\n"
-        .'enamel-wash wash on hull, clean spirit 30min, done 2026-11-20T10:00';
+        "prime primer on hull, done 2026-11-18T10:00\nspray-colour acrylic on hull, done 2026-11-19T10:00\n".
+        'enamel-wash wash on hull, clean spirit 30min, done 2026-11-20T10:00';
     $offered = static function (string $text): array {
         $verdict = PlanKit::evaluate($text);
         $labels = [];
@@ -95,7 +95,9 @@ it('paints a material in paint that is told for it, and in none of the vehicleâ€
     $verdict = PlanKit::evaluate("prime primer on hull bed\nspray-colour {$camouflage} on hull bed");
     $used = [];
     foreach ($verdict->findings as $finding) {
-        foreach ($finding->code === 'material-not-told-apart' ? (new RemedyAdvisor())->for($finding, $verdict) : [] as $one) {
+        foreach (
+            $finding->code === 'material-not-told-apart' ? (new RemedyAdvisor())->for($finding, $verdict) : [] as $one
+        ) {
             $used[] = EditCodec::apply($one->remedy->edits, $verdict->plan)->steps[2]->product;
         }
     }

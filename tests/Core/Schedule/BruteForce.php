@@ -9,8 +9,8 @@ use Ulvrach\Schedule\Lag;
 use Ulvrach\Schedule\Problem;
 
 /**
- * The least makespan of a small problem by trying every order and every start, written from the rules of the schedule file
- * and sharing nothing with the scheduler.
+ * The least makespan of a small problem by trying every order and every start, written from the rules of the schedule
+ * file and sharing nothing with the scheduler.
  */
 final class BruteForce
 {
@@ -20,7 +20,10 @@ final class BruteForce
     {
     }
 
-    /** Three to five steps on a coarse grid: masks that may be put down and taken up again open windows, as at the bench. */
+    /**
+     * Three to five steps on a coarse grid: masks that may be put down and taken up again open windows, as at the
+     * bench.
+     */
     public static function problem(int $seed): Problem
     {
         $x = $seed * 7919 + 31;

@@ -209,7 +209,10 @@ it('says what it is that work does not fit into', function (string $said, string
         'there is never that much of it',
     ],
     'a calendar that ends' => [refusal([new Activity('Coat', 30, notBefore: 2000)]), 'before the calendar ends'],
-    'split work beyond the calendar' => [refusal([new Activity('Decals', 200, split: true)]), 'before the calendar ends'],
+    'split work beyond the calendar' => [
+        refusal([new Activity('Decals', 200, split: true)]),
+        'before the calendar ends',
+    ],
     'a window that no evening holds' => [
         refusal([new Activity('Coat', 40), new Activity('Lift', 30)], [new Lag(0, 1, 15, 120)]),
         'no time at the bench in which both fit',
@@ -228,8 +231,9 @@ it('says what it is that work does not fit into', function (string $said, string
 ]);
 
 it('finds a window that fits exactly, to the granule', function () {
-    expect(refusal([new Activity('Coat', 35), new Activity('Lift', 20)], [new Lag(0, 1, 5, 5)]))
-        ->toBe('It was scheduled.');
+    expect(refusal([new Activity('Coat', 35), new Activity('Lift', 20)], [new Lag(0, 1, 5, 5)]))->toBe(
+        'It was scheduled.',
+    );
 });
 
 it('proves what trying every order and every start comes to', function (int $seed) {
@@ -266,9 +270,12 @@ it('misses as few windows as it can where not all can be kept, and names them', 
     $problem = new Problem($sessions, [], [], 15, 50_000, 5, $activities, $lags);
     $solution = (new Scheduler())->lay($problem, moves(40));
 
-    expect($solution->missed)->toHaveCount(1)
-        ->and($solution->missed[0]->from)->toBe(0)
-        ->and(array_filter($solution->starts, static fn (int $start) => $start > 24 * 1440))->toBe([]);
+    expect($solution->missed)
+        ->toHaveCount(1)
+        ->and($solution->missed[0]->from)
+        ->toBe(0)
+        ->and(array_filter($solution->starts, static fn (int $start) => $start > 24 * 1440))
+        ->toBe([]);
 });
 
 it('names the two steps whose window never fits', function () {
@@ -291,8 +298,8 @@ it('names the two steps whose window never fits', function () {
             ->toBe([0, 1])
             ->and($none->getMessage())
             ->toBe(
-                '“Lift” has to follow “Coat” within 120 minutes, and there is no time at the bench in which '
-                    .'both fit.',
+                '“Lift” has to follow “Coat” within 120 minutes, and there is no time at the bench in which '.
+                    'both fit.',
             );
 
         return;
@@ -354,23 +361,23 @@ it('names the faults of a schedule file', function (string $json, string $path) 
     ['{}', '/sessions'],
     ['[]', ''],
     [
-        '{"sessions":[[0]],"sprayWindows":[],"daylight":[],"setup":0,"horizon":0,"granularity":5,'
-            .'"activities":[],"lags":[]}',
+        '{"sessions":[[0]],"sprayWindows":[],"daylight":[],"setup":0,"horizon":0,"granularity":5,'.
+        '"activities":[],"lags":[]}',
         '/sessions/0',
     ],
     [
-        '{"sessions":[[0,9]],"sprayWindows":[],"daylight":[],"setup":0,"horizon":0,"granularity":0,'
-            .'"activities":[],"lags":[]}',
+        '{"sessions":[[0,9]],"sprayWindows":[],"daylight":[],"setup":0,"horizon":0,"granularity":0,'.
+        '"activities":[],"lags":[]}',
         '/granularity',
     ],
     [
-        '{"sessions":[[0,9]],"sprayWindows":[],"daylight":[],"setup":0,"horizon":9,"granularity":5,'
-            .'"activities":[{"id":0,"active":5}],"lags":[{"from":0,"to":3,"min":0}]}',
+        '{"sessions":[[0,9]],"sprayWindows":[],"daylight":[],"setup":0,"horizon":9,"granularity":5,'.
+        '"activities":[{"id":0,"active":5}],"lags":[{"from":0,"to":3,"min":0}]}',
         '/lags/0/to',
     ],
     [
-        '{"sessions":[[0,9]],"sprayWindows":[],"daylight":[],"setup":0,"horizon":9,"granularity":5,'
-            .'"activities":[{"id":4,"active":5}],"lags":[]}',
+        '{"sessions":[[0,9]],"sprayWindows":[],"daylight":[],"setup":0,"horizon":9,"granularity":5,'.
+        '"activities":[{"id":4,"active":5}],"lags":[]}',
         '/activities/0/id',
     ],
 ]);

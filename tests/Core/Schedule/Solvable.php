@@ -9,8 +9,8 @@ use Ulvrach\Schedule\Lag;
 use Ulvrach\Schedule\Problem;
 
 /**
- * Problems of 18 to 40 steps that are known to have an answer: the work is laid out first, and waits and windows are read
- * off it, the windows tight.
+ * Problems of 18 to 40 steps that are known to have an answer: the work is laid out first, and waits and windows are
+ * read off it, the windows tight.
  */
 final class Solvable
 {

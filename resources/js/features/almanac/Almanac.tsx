@@ -6,6 +6,7 @@ import { RetryNotice } from '@/design/Notice'
 import { type AlmanacData, almanacQuery } from './api'
 import { finds, findsTechnique } from './find'
 import { Materials } from './Materials'
+import { Nothing } from './Nothing'
 import { Schools } from './Schools'
 import { Techniques } from './Techniques'
 
@@ -156,10 +157,6 @@ function Rules({ almanac, search }: { almanac: AlmanacData; search: string }) {
             )}
         </>
     )
-}
-
-export function Nothing() {
-    return <p className="p-6 text-center text-soft">Nothing here goes by these words.</p>
 }
 
 export function Entry({ name, side, children }: { name: string; side?: string; children: ReactNode }) {

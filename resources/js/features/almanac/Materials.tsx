@@ -1,7 +1,7 @@
 import { inWords } from '@/design/duration'
-import { Nothing } from './Almanac'
 import type { AlmanacData } from './api'
 import { finds } from './find'
+import { Nothing } from './Nothing'
 
 const CARRIERS = [
     ['water', 'water'],

@@ -1,8 +1,8 @@
 import type { ReactNode } from 'react'
 import { inWords } from '@/design/duration'
-import { Nothing } from './Almanac'
 import type { AlmanacData } from './api'
 import { findsTechnique } from './find'
+import { Nothing } from './Nothing'
 
 export function Techniques({ almanac, search }: { almanac: AlmanacData; search: string }) {
     const found = almanac.techniques.filter((one) => findsTechnique(search, one))

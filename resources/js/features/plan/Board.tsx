@@ -16,14 +16,15 @@ import { Button } from '@/design/Button'
 import { inWords } from '@/design/duration'
 import { SEVERITIES, SEVERITY_WORD, SeverityMark } from '@/design/Severity'
 import type { Library, Plan, Verdict } from '@/features/build'
+import type { Acts, Cursor } from './acts'
 import { CoreStrip } from './CoreSample'
-import type { Acts } from './PlanDesk'
 import { isDone } from './record'
 import { useRows } from './rows'
 import { StepRow } from './StepRow'
 import type { Sessions } from './useSessions'
 import type { FindingIndex } from './verdicts'
 import {
+    boardColumns,
     type Column,
     columnsOf,
     hasGroups,
@@ -34,9 +35,6 @@ import {
     type View,
     visibleSteps,
 } from './view'
-
-/** Where the modeller is: a step, and on it a zone or (null) the step's name. */
-export type Cursor = { step: string | null; zone: string | null }
 
 type Props = {
     plan: Plan
@@ -56,9 +54,6 @@ type Props = {
     chosen: ReadonlySet<string>
     sessions: Sessions | null
 }
-
-export const boardColumns = (columns: readonly Column[]): string =>
-    `5.5rem minmax(13rem, 17rem) repeat(${columns.length}, minmax(2.75rem, 1fr))`
 
 /** The strata board: time runs down, zones run across, a cell is a layer on a zone. */
 export const Board = memo(function Board(props: Props) {

@@ -1,5 +1,5 @@
 import { Button } from '@/design/Button'
-import type { Acts } from './PlanDesk'
+import type { Acts } from './acts'
 
 /** What can be done with several steps at once. */
 export function ChosenBar({ count, acts }: { count: number; acts: Acts }) {

@@ -1,13 +1,14 @@
 import { useQuery } from '@tanstack/react-query'
 import { Swatch } from '@/design/Swatch'
 import type { Plan, Verdict, Zone } from '@/features/build'
+import type { Cursor } from './acts'
 import { type Scratch, scratchQuery } from './api'
-import { boardColumns, type Cursor } from './Board'
 import { ScratchSample } from './ScratchSample'
 import { useIsDrawn } from './useIsDrawn'
 import { type PlanState, stampOf } from './usePlan'
 import { type Stratum, strataOf } from './verdicts'
 import type { Column } from './view'
+import { boardColumns } from './view'
 
 /** How tall a layer is drawn: clear and partial films are thin, coats of paint are thick. */
 const heightOf = ({ layer }: Stratum): number => (layer.coverage === 'whole' ? (layer.colour === null ? 5 : 9) : 4)

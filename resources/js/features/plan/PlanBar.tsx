@@ -4,7 +4,7 @@ import { Button } from '@/design/Button'
 import { inWords } from '@/design/duration'
 import { VerdictLine } from '@/design/Severity'
 import { type BuildState, type Library, schoolOf, type Verdict } from '@/features/build'
-import type { Acts } from './PlanDesk'
+import type { Acts } from './acts'
 import { FILTERS, type Filter, type View } from './view'
 
 /** The head of the plan: how it stands, and what can be done with it as a whole. */

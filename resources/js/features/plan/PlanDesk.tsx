@@ -1,11 +1,12 @@
 import { useEffect, useMemo, useRef, useState } from 'react'
 import type { BuildState, Library } from '@/features/build'
-import { Board, type Cursor } from './Board'
+import type { Acts, Cursor, OpenDialog } from './acts'
+import { Board } from './Board'
 import { ChosenBar } from './ChosenBar'
 import { addStep, movesAround, moveTo, newId, type PlanEdit, toggleZones } from './edits'
 import { Inspector } from './Inspector'
 import { PlanBar } from './PlanBar'
-import { type OpenDialog, PlanDialogs } from './PlanDialogs'
+import { PlanDialogs } from './PlanDialogs'
 import { isDone, toggleDone } from './record'
 import { UnsavedBanner } from './UnsavedBanner'
 import type { PlanState, PlanWork } from './usePlan'
@@ -14,7 +15,7 @@ import { usePreview } from './usePreview'
 import { useSessions } from './useSessions'
 import { useStable } from './useStable'
 import { indexFindings } from './verdicts'
-import { FILTERS, type Filter, partsOf, toggled, type View, wholeView } from './view'
+import { FILTERS, partsOf, toggled, type View, wholeView } from './view'
 
 type Props = { state: PlanState; library: Library; work: PlanWork }
 
@@ -199,26 +200,4 @@ function whereToBegin({ plan, verdict }: BuildState): Cursor {
     return finding === undefined
         ? { step: next?.id ?? null, zone: null }
         : { step: finding.step, zone: finding.zones[0] ?? null }
-}
-
-export type Acts = {
-    move: (by: -1 | 1) => void
-    remove: () => void
-    copy: () => Promise<void>
-    toggle: (zones: readonly string[]) => void
-    done: () => void
-    undo: () => void
-    redo: () => void
-    nextFinding: (by: -1 | 1) => void
-    /** Adds a step to the chosen ones or takes it out; null: adds the one under the cursor. */
-    choose: (id: string | null) => void
-    chooseTo: (id: string) => void
-    chooseNone: () => void
-    foldPart: (key: string) => void
-    foldHere: () => void
-    foldAll: () => void
-    foldGroup: (group: string) => void
-    /** Without a filter: the next one. */
-    filter: (filter?: Filter) => void
-    open: (dialog: OpenDialog) => void
 }

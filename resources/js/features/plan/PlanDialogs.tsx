@@ -1,5 +1,6 @@
 import type { Library, Step } from '@/features/build'
 import { AddStepDialog } from './AddStepDialog'
+import type { OpenDialog } from './acts'
 import { BuildDialog } from './BuildDialog'
 import { CopyDialog } from './CopyDialog'
 import type { PlanEdit } from './edits'
@@ -8,8 +9,6 @@ import { RepairDialog } from './RepairDialog'
 import { SchoolDialog } from './SchoolDialog'
 import type { PlanState } from './usePlan'
 import { ZonesDialog } from './ZonesDialog'
-
-export type OpenDialog = 'add' | 'keys' | 'build' | 'zones' | 'school' | 'repair' | 'copy' | null
 
 type Props = {
     shown: OpenDialog

@@ -4,8 +4,7 @@ import { memo } from 'react'
 import { inWords } from '@/design/duration'
 import { SEVERITY_WORD, SeverityMark } from '@/design/Severity'
 import { Swatch } from '@/design/Swatch'
-import type { Cursor } from './Board'
-import type { Acts } from './PlanDesk'
+import type { Acts, Cursor } from './acts'
 import type { Cell, Row } from './rows'
 
 type Props = {

@@ -1,6 +1,6 @@
 import { useEffect, useRef } from 'react'
 import { tinykeys } from 'tinykeys'
-import type { Acts } from './PlanDesk'
+import type { Acts } from './acts'
 
 /** Every key of the plan screen and what it does: the list that "?" shows is this one. */
 export const KEYS = [

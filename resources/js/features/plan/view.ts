@@ -98,3 +98,7 @@ export function toggled<T>(set: ReadonlySet<T>, value: T): ReadonlySet<T> {
     if (!next.delete(value)) next.add(value)
     return next
 }
+
+/** Columns of the board’s grid: the time, the step, and the zones. */
+export const boardColumns = (columns: readonly Column[]): string =>
+    `5.5rem minmax(13rem, 17rem) repeat(${columns.length}, minmax(2.75rem, 1fr))`

@@ -14,9 +14,10 @@ use Ulvrach\Technique\Stage;
 use Ulvrach\Technique\TechniqueLibrary;
 
 /**
- * Looks for what a build can do without, so that it is finished by a date: from dust and wear back to markings, never
- * its ground, its colours and its last coat, and nothing whose absence would bring a stop. First as many as it takes,
- * then all that can be had back again. What else is to be done meanwhile is laid with it.
+ * Looks for the steps that a build can do without, so that it is finished by a date. Dust and wear go first, markings
+ * last; ground, colours and the last coat always stay, and so does any step whose absence would bring a stop. The search
+ * leaves out as many steps as the date takes, then puts back, one by one, those that it turns out to have time for.
+ * Builds whose dates come first are laid into the same hours.
  */
 final readonly class Shedder
 {
@@ -32,17 +33,15 @@ final readonly class Shedder
         Stage::Seal,
     ];
 
-    /**
-     * A timetable is asked for some dozens of times, so that a quick one has to do: first orders tried, questions
-     * whether to go on.
-     */
+    /** First orders that each timetable tries: some dozens of timetables are laid, so each has to be quick. */
     private const TRIES = 8;
 
+    /** Times that each timetable's search may ask whether to go on. */
     private const PATIENCE = 20;
 
     private const LAST_COAT = 'final-coat';
 
-    /** Steps that leaving others out may take along, round after round. */
+    /** Leaving a step out can make others impossible, and those again others: so many times they are taken along. */
     private const ROUNDS = 4;
 
     public function __construct(
@@ -82,8 +81,8 @@ final readonly class Shedder
         $end = $endsWithout();
         $gone = [];
         $candidates = $end <= $due ? [] : $this->candidates($plan, $log);
-        // The fewest from the front of the list that are enough: more of them never end later, but for the luck of the
-        // search.
+        // Halving finds the fewest from the front of the list that are enough, since leaving out more steps does not
+        // make a build end later (a search that was unlucky may say so; then one step too many goes, and comes back).
         [$low, $high] = [1, count($candidates)];
         while ($low <= $high && $keepGoing()) {
             $middle = intdiv($low + $high, 2);
@@ -94,7 +93,7 @@ final readonly class Shedder
             }
             [$low, $high] = $endThen <= $due ? [$low, $middle - 1] : [$middle + 1, $high];
         }
-        // Then all that can be had back again.
+        // Steps that the date has time for after all come back.
         foreach ($end <= $due ? array_reverse($gone) : [] as $step) {
             $fewer = $this->closed($plan, $log, array_values(array_diff($gone, [$step])));
             if (count($fewer) >= count($gone) || ! $keepGoing()) {
@@ -133,7 +132,7 @@ final readonly class Shedder
     }
 
     /**
-     * Together with what cannot stay without them, as a lift-off without its film.
+     * These steps and those that cannot stay without them, as a lift-off cannot without its chipping film.
      *
      * @param  list<string>  $ids
      * @return list<string> empty: they cannot go without a new stop

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace Ulvrach\Schedule\Internal;
 
 /**
- * Another way to a good order: how urgent each activity counts, and in which manner orders are made from that, are
- * bred: the best of a generation live on, some new ones join them, and the rest are children that have each urgency
- * rather from a parent among the best than from one among the others (biased random keys, Gonçalves and Resende,
- * Journal of Heuristics 17, 2011, 487–525). Where moves within an order are stuck, since a whole evening would have
- * to be arranged anew, this goes on.
+ * A genetic search for good orders, used where moving single activities within an order no longer helps because a
+ * whole evening would have to be arranged anew. A genome gives each activity a number, its urgency, and says by which
+ * dispatch rule an order is made from those. Of each generation the best are kept, some new ones are drawn, and the
+ * rest are children of one of the best and one of the others, who take each urgency more often from the former
+ * (biased random keys: Gonçalves and Resende, Journal of Heuristics 17, 2011, 487–525).
  *
  * @internal to Ulvrach\Schedule
  *

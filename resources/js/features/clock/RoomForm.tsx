@@ -9,7 +9,10 @@ import { readNight, saySpans } from './times'
 const PARTS = ['day', 'night'] as const
 type Part = (typeof PARTS)[number]
 
-/** What the room is like by season and hour: what dries is counted with it, and new builds begin in the air of the season. */
+/**
+ * What the room is like by season and hour: what dries is counted with it, and new builds begin in the air of the
+ * season.
+ */
 export function RoomForm() {
     const queries = useQueryClient()
     const room = useQuery(roomQuery)

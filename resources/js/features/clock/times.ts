@@ -23,7 +23,10 @@ export type Formats = ReturnType<typeof formats>
 
 export type Sitting = { session: Session; items: Item[]; busy: number; free: number }
 
-/** The sessions in which something is done, with what is done; an item that goes on into the next session counts where it begins. */
+/**
+ * The sessions in which something is done, with what is done; an item that goes on into the next session counts where
+ * it begins.
+ */
 export function sittingsOf(timetable: Timetable): Sitting[] {
     return timetable.sessions
         .filter((session) => session.isUsed)
@@ -41,7 +44,9 @@ export function sittingsOf(timetable: Timetable): Sitting[] {
 export const placeOf = (moment: Date, from: Date, days: number): number =>
     (moment.getTime() - from.getTime()) / (days * DAY)
 
-/** Midnights of a zone between two moments, for the lines of an axis; days on which clocks change are longer or shorter. */
+/**
+ * Midnights of a zone between two moments, for the lines of an axis; days on which clocks change are longer or shorter.
+ */
 export function midnights(from: Date, days: number, timeZone: string): Date[] {
     const first = Temporal.Instant.fromEpochMilliseconds(from.getTime()).toZonedDateTimeISO(timeZone).startOfDay()
     return Array.from(

@@ -20,8 +20,8 @@ type Props = {
 }
 
 /**
- * Breaking a rule knowingly. What is certain cannot be accepted; what may go wrong needs a trial, which goes into the log; a
- * custom needs a reason, which stands in the plan.
+ * Breaking a rule knowingly. What is certain cannot be accepted; what may go wrong needs a trial, which goes into the
+ * log; a custom needs a reason, which stands in the plan.
  */
 export function Accept({ finding, step, log, onAccept, onLog }: Props) {
     const [open, setOpen] = useState(false)

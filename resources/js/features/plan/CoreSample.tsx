@@ -73,7 +73,10 @@ function Part({ zone, className }: { zone: Zone; className: string }) {
     )
 }
 
-/** One zone in section, read upwards like matter: what each layer is, how far it has cured, what lies open and what protects it. */
+/**
+ * One zone in section, read upwards like matter: what each layer is, how far it has cured, what lies open and what
+ * protects it.
+ */
 export function CoreSample({ state, zone, atStep }: { state: PlanState; zone: Zone; atStep: string }) {
     const enabled = useIsDrawn(state)
     const below = useQuery({ ...scratchQuery(state.id, stampOf(state), zone.id, atStep), enabled })

@@ -182,7 +182,8 @@ function onZoneFirst(findings: readonly Finding[], zone: string | null): readonl
 
 function Section({ title, children }: { title: string; children: ReactNode }) {
     return (
-        // Not laid out before it is scrolled to: an edit changes all of them. As wide as the inspector, not to cut focus rings.
+        // Not laid out before it is scrolled to: an edit changes all of them. As wide as the inspector, not to cut
+        // focus rings.
         <section className="-mx-3 px-3 [contain-intrinsic-size:auto_10rem] [content-visibility:auto]">
             <h3 className="mb-1 border-b border-line text-fine font-semibold text-soft">{title}</h3>
             {children}

@@ -22,7 +22,8 @@ export const StepRow = memo(function StepRow(props: Props) {
     const { row, cursorZone, isChosen, template } = props
     const { setNodeRef, setActivatorNodeRef, attributes, listeners, transform, isDragging } = useSortable({
         id: row.id,
-        // Rows make way at once: the verdicts on the new place follow within a few frames, and gliding would hold them up.
+        // Rows make way at once: the verdicts on the new place follow within a few frames, and gliding would hold them
+        // up.
         transition: null,
     })
     const isHere = cursorZone !== undefined
@@ -34,12 +35,14 @@ export const StepRow = memo(function StepRow(props: Props) {
                 gridTemplateColumns: template,
             }}
             role="row"
-            // On the row, not on its cells: times move with every edit, and cells that look the same need not be drawn again.
+            // On the row, not on its cells: times move with every edit, and cells that look the same need not be drawn
+            // again.
             title={row.windows === '' ? undefined : row.windows}
             aria-rowindex={row.number + 1}
             aria-selected={isHere || isChosen}
-            // A layer of its own: where rows come, go or are carried, those below are moved, not painted again. The line is on
-            // top because layers begin on whole pixels, so that one may cover the last line of the one before.
+            // A layer of its own: where rows come, go or are carried, those below are moved, not painted again. The
+            // line is on top because layers begin on whole pixels, so that one may cover the last line of the one
+            // before.
             className={`relative grid border-t border-line last:border-b will-change-transform [[role=rowgroup]+&]:border-t-0 ${isDragging ? 'z-10 shadow-lg' : ''} ${isHere ? 'bg-sheet' : isChosen ? 'bg-press' : 'bg-row'}`}
         >
             <RowBody {...props} grip={setActivatorNodeRef} attributes={attributes} listeners={listeners} />

@@ -29,7 +29,9 @@ export function newId(prefix: string): string {
     return `${prefix.slice(0, 28)}-${crypto.getRandomValues(new Uint32Array(1))[0]?.toString(36) ?? '0'}`.slice(0, 40)
 }
 
-/** Products that a technique takes: the plan's own first, then those of the starter shelf that the plan does not have. */
+/**
+ * Products that a technique takes: the plan's own first, then those of the starter shelf that the plan does not have.
+ */
 export function fittingProducts(
     plan: Plan,
     library: Library,

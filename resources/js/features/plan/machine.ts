@@ -5,9 +5,9 @@ import type { PlanEdit } from './edits'
 import { Trail } from './trail'
 
 /**
- * The plan page as a machine: what is saved, what is on its way to the server, what is shown ahead of it, and what could not
- * be saved. Everything that happens is an event; `reduce` says what the page is after it, `toSend` what is to be sent next.
- * Nothing here knows of React, of time or of the network.
+ * The plan page as a machine: what is saved, what is on its way to the server, what is shown ahead of it, and what
+ * could not be saved. Everything that happens is an event; `reduce` says what the page is after it, `toSend` what is to
+ * be sent next. Nothing here knows of React, of time or of the network.
  */
 export type Machine = {
     /** As the server has said it last. */
@@ -52,7 +52,9 @@ export type Failure =
 export type Event =
     /** The build was read from the server. */
     | { type: 'loaded'; state: BuildState }
-    /** Somebody wants a change; `foreseen`: what the server has told that an edit comes to on the version that is saved. */
+    /**
+     * Somebody wants a change; `foreseen`: what the server has told that an edit comes to on the version that is saved.
+     */
     | { type: 'asked'; id: number; change: Change; foreseen: Outcome | null }
     /** What `toSend` said is on its way. */
     | { type: 'sent' }
@@ -109,7 +111,9 @@ export function shownIn(machine: Machine): BuildState & { isSaved: boolean } {
     return { ...machine.saved, ...machine.ahead, isSaved: machine.ahead === null }
 }
 
-/** Whether a foreseen outcome of an edit can be shown: only on top of what is saved, with nothing unknown in between. */
+/**
+ * Whether a foreseen outcome of an edit can be shown: only on top of what is saved, with nothing unknown in between.
+ */
 export function canForesee(machine: Machine): boolean {
     return machine.waiting.length === 0 && !isBlocked(machine)
 }

@@ -68,7 +68,8 @@ export function rowsOf(
                 return {
                     key: column.key,
                     zones,
-                    // Without the step's number, which the row tells: a cell stays as it is when steps before it come and go.
+                    // Without the step's number, which the row tells: a cell stays as it is when steps before it come
+                    // and go.
                     name: `${column.isFolded ? `${column.group}, ${column.name}` : column.name}: ${technique.name}`,
                     isOn: on > 0,
                     isPart: on > 0 && on < zones.length,

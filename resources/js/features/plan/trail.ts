@@ -1,6 +1,6 @@
 /**
- * What undo and redo lead to, as far as this page has seen it: both are shown at once, and confirmed by the server. A value:
- * each step along it gives another trail.
+ * What undo and redo lead to, as far as this page has seen it: both are shown at once, and confirmed by the server. A
+ * value: each step along it gives another trail.
  */
 export class Trail<T> {
     private constructor(

@@ -1,7 +1,9 @@
 import { useEffect, useState } from 'react'
 import { type PlanState, stampOf } from './usePlan'
 
-/** Whether the verdicts on this version are saved and on screen; what is only read beside them is asked for after that. */
+/**
+ * Whether the verdicts on this version are saved and on screen; what is only read beside them is asked for after that.
+ */
 export function useIsDrawn(state: Pick<PlanState, 'version' | 'log' | 'isSaved'>): boolean {
     const stamp = stampOf(state)
     const [drawn, setDrawn] = useState<string | null>(null)

@@ -213,8 +213,8 @@ export function usePlan(id: string) {
 export type PlanWork = Omit<ReturnType<typeof usePlan>, 'query' | 'state'>
 
 /**
- * Whether something goes on for longer than the eye would read a word for it: drawing the word for everything that is over
- * sooner would only delay the answer.
+ * Whether something goes on for longer than the eye would read a word for it: drawing the word for everything that is
+ * over sooner would only delay the answer.
  */
 function useIsSlow(goesOn: boolean): boolean {
     const [isSlow, setIsSlow] = useState(false)

@@ -5,7 +5,8 @@ import { type Outcome, type PlanState, previewQuery, stampOf } from './usePlan'
 
 /**
  * The verdicts of a change that is still in the hand, from the server's core; the newest question wins. While the hand
- * rests, the changes that it may turn to next are asked for, nearest first, so that their answer is mostly there already.
+ * rests, the changes that it may turn to next are asked for, nearest first, so that their answer is mostly there
+ * already.
  */
 export function usePreview(state: PlanState) {
     const queries = useQueryClient()

@@ -16,8 +16,8 @@ export type Sessions = {
 }
 
 /**
- * Where each step stands in the described week, as the clock says it; null while nobody has described one. After a change
- * the last answer stays until there is a new one, so that the board does not leap between two clocks.
+ * Where each step stands in the described week, as the clock says it; null while nobody has described one. After a
+ * change the last answer stays until there is a new one, so that the board does not leap between two clocks.
  */
 export function useSessions(state: PlanState): Sessions | null {
     const week = useQuery(weekQuery)

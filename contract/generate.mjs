@@ -1,4 +1,4 @@
-// Writes resources/js/contract.ts: a zod check and a type for every definition of the plan file and of the server's answers.
+// Writes resources/js/contract.ts: a zod check and a type for every definition of the plan file and of the answers.
 // Usage: node contract/generate.mjs [--check]   (--check: only says whether the file is up to date)
 
 import { execFileSync } from 'node:child_process'
@@ -10,7 +10,7 @@ const read = (path) => JSON.parse(readFileSync(path, 'utf8'))
 const planFile = read('core/PlanFile/plan-v2.schema.json')
 const answers = read('contract/answers.schema.json')
 
-/** Definitions of the plan file under the names that the screens know them by; the others are taken in where they stand. */
+/** Definitions of the plan file under the names that the screens know them by; others stand where they are used. */
 const OF_PLAN_FILE = {
     build: 'buildFacts',
     bench: 'benchConditions',
@@ -32,8 +32,8 @@ for (const [name, as] of Object.entries(OF_PLAN_FILE)) definitions.set(as, writt
 for (const [name, schema] of Object.entries(answers.$defs)) definitions.set(name, written(schema, answers))
 
 /**
- * A definition as the server fills it: everything is there, and what a person may type is for the server to check, so that
- * only shapes are left. References become names.
+ * A definition as the server fills it: everything is there, and what a person may type is for the server to check, so
+ * that only shapes are left. References become names.
  */
 function written(schema, home) {
     if (Array.isArray(schema)) return schema.map((one) => written(one, home))
@@ -124,7 +124,11 @@ function write(name) {
     for (const other of namesIn(schema)) write(other)
     const zod = jsonSchemaToZod(schema, SETTINGS)
     if (schema.description !== undefined) lines.push(`/** ${schema.description} */`)
-    lines.push(`export const ${nameOf(name)} = ${zod.replaceAll(/\/\*\*(\S[^*]*)\*\//g, '/** $1 */')}`, `export type ${typeOf(name)} = z.infer<typeof ${nameOf(name)}>`, '')
+    lines.push(
+        `export const ${nameOf(name)} = ${zod.replaceAll(/\/\*\*(\S[^*]*)\*\//g, '/** $1 */')}`,
+        `export type ${typeOf(name)} = z.infer<typeof ${nameOf(name)}>`,
+        '',
+    )
 }
 for (const name of definitions.keys()) write(name)
 

@@ -117,7 +117,7 @@ arch('rules are final')
 it('has no line that runs out of the window', function (string $folder) {
     $files = new RegexIterator(
         new RecursiveIteratorIterator(new RecursiveDirectoryIterator(dirname(__DIR__, 2)."/{$folder}")),
-        '/\.php$/',
+        '/\.(php|tsx?|mjs)$/',
     );
     $long = [];
     foreach ($files as $file) {
@@ -129,4 +129,4 @@ it('has no line that runs out of the window', function (string $folder) {
     }
 
     expect($long)->toBe([]);
-})->with(['core', 'app', 'tests', 'bench', 'database', 'routes', 'compat']);
+})->with(['core', 'app', 'tests', 'bench', 'contract', 'database', 'resources', 'routes', 'compat']);

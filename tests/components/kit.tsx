@@ -27,7 +27,7 @@ export function serverAnswers(...answers: { status?: number; body: unknown }[]) 
     })
 }
 
-/** Answers by what is asked, as in "POST /clock"; a function is called for each answer. Returns what was asked, in order. */
+/** Answers by what is asked, as in "POST /clock"; functions are called anew. Returns what was asked, in order. */
 export function serverKnows(answers: Record<string, unknown>): string[] {
     const asked: string[] = []
     vi.spyOn(globalThis, 'fetch').mockImplementation(async (input, init) => {

@@ -30,7 +30,7 @@ describe('the rows of the board', () => {
         expect(rows(plan, verdict)[1]?.latest).toBeNull()
     })
 
-    test('say in which session a step stands where a week is described, and until when it has to be begun there', () => {
+    test('say in which session of a described week a step stands, and until when it has to be begun', () => {
         const at = (text: string) => new Date(`2026-11-${text}:00Z`)
         const sessions = new Map([['b', { starts: at('26T18:30'), closes: at('26T21:00'), timeZone: 'Europe/Paris' }]])
         const [first, second] = rowsOf(plan, verdict, indexFindings([]), library, columns, sessions)

@@ -54,7 +54,8 @@ describe('windows', () => {
             { action: 'The next coat', opens: 200, bestUntil: null, closes: null },
         ])
         expect(sayWindows(step, null)).toBe(
-            'Clean it up from day 1, 0:20, best until day 1, 4:00, at the latest day 2, 0:00\nThe next coat from day 1, 3:20',
+            'Clean it up from day 1, 0:20, best until day 1, 4:00, at the latest day 2, 0:00\n' +
+                'The next coat from day 1, 3:20',
         )
         expect(bestShare(step)).toBeCloseTo(220 / 1420)
     })

@@ -3,6 +3,7 @@ import { LogOut, Moon, Sun, WifiOff } from 'lucide-react'
 import { useState, useSyncExternalStore } from 'react'
 import { Link, Navigate, NavLink, Outlet, useLocation } from 'react-router'
 import { Button } from '@/design/Button'
+import { classes } from '@/design/classes'
 import { RetryNotice } from '@/design/Notice'
 import { sessionQuery, useSignOut } from './session'
 import { currentTheme, keepTheme } from './theme'
@@ -54,7 +55,11 @@ function Place({ to, name }: { to: string; name: string }) {
         <NavLink
             to={to}
             end
-            className="inline-flex min-h-8 items-center rounded-plate px-2.5 text-soft hover:bg-press aria-[current=page]:font-semibold aria-[current=page]:text-ink pointer-coarse:min-h-11"
+            className={classes(
+                'inline-flex min-h-8 items-center rounded-plate px-2.5 text-soft hover:bg-press',
+                'aria-[current=page]:font-semibold aria-[current=page]:text-ink',
+                'pointer-coarse:min-h-11',
+            )}
         >
             {name}
         </NavLink>

@@ -1,4 +1,5 @@
 import type { ComponentProps } from 'react'
+import { classes } from '@/design/classes'
 
 type Tone = 'act' | 'plain' | 'quiet' | 'danger'
 
@@ -19,7 +20,12 @@ export function Button({
         <button
             {...rest}
             type={type}
-            className={`inline-flex min-h-8 items-center justify-center gap-1.5 rounded-plate px-2.5 font-medium pointer-coarse:min-h-11 pointer-coarse:px-4 disabled:opacity-45 ${LOOK[tone]} ${className}`}
+            className={classes(
+                'inline-flex min-h-8 items-center justify-center gap-1.5 rounded-plate px-2.5',
+                'font-medium pointer-coarse:min-h-11 pointer-coarse:px-4 disabled:opacity-45',
+                LOOK[tone],
+                className,
+            )}
         />
     )
 }

@@ -1,6 +1,7 @@
 import { X } from 'lucide-react'
 import { Dialog as Radix } from 'radix-ui'
 import type { ReactNode } from 'react'
+import { classes } from '@/design/classes'
 
 type Props = {
     open: boolean
@@ -18,7 +19,11 @@ export function Dialog({ open, onOpenChange, title, description, width = 'max-w-
                 <Radix.Overlay className="fixed inset-0 z-40 bg-black/45" />
                 <Radix.Content
                     {...(description === undefined ? { 'aria-describedby': undefined } : {})}
-                    className={`fixed top-[8dvh] left-1/2 z-50 max-h-[84dvh] w-[calc(100vw-2rem)] -translate-x-1/2 overflow-y-auto rounded-plate border border-rule bg-panel p-4 shadow-xl ${width}`}
+                    className={classes(
+                        'fixed top-[8dvh] left-1/2 z-50 max-h-[84dvh] w-[calc(100vw-2rem)] -translate-x-1/2',
+                        'overflow-y-auto rounded-plate border border-rule bg-panel p-4 shadow-xl',
+                        width,
+                    )}
                 >
                     <div className="mb-3 flex items-start gap-3">
                         <div className="flex-1">

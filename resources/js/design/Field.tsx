@@ -1,7 +1,8 @@
 import { type ComponentProps, memo, type ReactNode, useId } from 'react'
 
 const BOX =
-    'w-full rounded-plate border border-rule bg-sheet px-2 min-h-8 pointer-coarse:min-h-11 aria-invalid:border-stop aria-invalid:border-2'
+    'w-full rounded-plate border border-rule bg-sheet px-2 min-h-8 pointer-coarse:min-h-11 ' +
+    'aria-invalid:border-stop aria-invalid:border-2'
 
 type Labelled = { label: string; fault?: string | undefined; hint?: string | undefined; unit?: string }
 

@@ -2,6 +2,7 @@ import { useQuery } from '@tanstack/react-query'
 import { Tabs } from 'radix-ui'
 import { type ReactNode, useEffect } from 'react'
 import { useSearchParams } from 'react-router'
+import { classes } from '@/design/classes'
 import { RetryNotice } from '@/design/Notice'
 import { type AlmanacData, almanacQuery } from './api'
 import { finds, findsTechnique } from './find'
@@ -71,7 +72,10 @@ export function Almanac() {
                             <Tabs.Trigger
                                 key={one}
                                 value={one}
-                                className="min-h-8 rounded-t-plate px-3 hover:bg-press data-[state=active]:bg-sheet data-[state=active]:font-semibold pointer-coarse:min-h-11"
+                                className={classes(
+                                    'min-h-8 rounded-t-plate px-3 hover:bg-press data-[state=active]:bg-sheet',
+                                    'data-[state=active]:font-semibold pointer-coarse:min-h-11',
+                                )}
                             >
                                 {PAGE_NAME[one]} {search !== '' && <span className="text-soft">{counts[one]}</span>}
                             </Tabs.Trigger>

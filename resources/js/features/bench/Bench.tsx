@@ -76,7 +76,8 @@ export function Bench() {
 
 function sayRoom({ temperatureC, humidityPercent, simulated }: Reading, counts: boolean): string {
     const from = simulated ? ' (simulated)' : ''
-    return `${temperatureC.toFixed(1)} °C, ${Math.round(humidityPercent)} % at the bench${from}${counts ? '; drying counts with it' : ''}`
+    const use = counts ? '; drying counts with it' : ''
+    return `${temperatureC.toFixed(1)} °C, ${Math.round(humidityPercent)} % at the bench${from}${use}`
 }
 
 /** The present minute, so that waits count down while the page stands open. */

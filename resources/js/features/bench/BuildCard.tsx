@@ -5,6 +5,7 @@ import { Link } from 'react-router'
 import { z } from 'zod'
 import { send } from '@/app/http'
 import { Button } from '@/design/Button'
+import { classes } from '@/design/classes'
 import { inWords } from '@/design/duration'
 import { SeverityMark, VerdictLine } from '@/design/Severity'
 import { type BenchCard, benchQuery } from './api'
@@ -28,7 +29,10 @@ export function BuildCard({ card, now }: { card: BenchCard; now: Date }) {
     const standing = card.next === null ? null : standingOf(card.next, now)
     return (
         <li
-            className={`relative flex overflow-hidden rounded-plate border border-l-4 border-line bg-sheet ${edgeOf(card, standing)}`}
+            className={classes(
+                'relative flex overflow-hidden rounded-plate border border-l-4 border-line bg-sheet',
+                edgeOf(card, standing),
+            )}
         >
             <Palette colours={card.palette} />
             <div className="min-w-0 flex-1 p-3">
@@ -172,7 +176,12 @@ function DeleteBuild({ id, name }: { id: string; name: string }) {
             </AlertDialog.Trigger>
             <AlertDialog.Portal>
                 <AlertDialog.Overlay className="fixed inset-0 z-40 bg-black/45" />
-                <AlertDialog.Content className="fixed top-[20dvh] left-1/2 z-50 w-[calc(100vw-2rem)] max-w-md -translate-x-1/2 rounded-plate border border-rule bg-panel p-4 shadow-xl">
+                <AlertDialog.Content
+                    className={classes(
+                        'fixed top-[20dvh] left-1/2 z-50 w-[calc(100vw-2rem)] max-w-md -translate-x-1/2',
+                        'rounded-plate border border-rule bg-panel p-4 shadow-xl',
+                    )}
+                >
                     <AlertDialog.Title className="wide text-lg font-semibold">Delete this build?</AlertDialog.Title>
                     <AlertDialog.Description className="mt-1 break-words text-soft">
                         “{name}” goes with its plan and all that can be undone in it. There is no way back.

@@ -24,7 +24,10 @@ export function ImportDialog({ open, onOpenChange }: { open: boolean; onOpenChan
                 onOpenChange(next)
             }}
             title="Import a plan"
-            description="A plan file that Ulvrach has written, or one written by hand in the same format. It becomes a new build."
+            description={
+                'A plan file that Ulvrach has written, or one written by hand in the same ' +
+                'format. It becomes a new build.'
+            }
         >
             <label className="flex flex-col gap-1">
                 <span className="text-fine text-soft">Plan file</span>

@@ -108,7 +108,7 @@ export function Axis({ timetable, format, chosen, onChoose }: Props) {
                                     strokeWidth={2}
                                 />
                             )}
-                            {/* biome-ignore lint/a11y/noStaticElementInteractions: the list of sessions beside it holds the same items as buttons */}
+                            {/* biome-ignore lint/a11y/noStaticElementInteractions: the list below has buttons */}
                             <rect
                                 x={x(item.from)}
                                 width={width(item.from, item.to)}

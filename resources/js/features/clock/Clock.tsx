@@ -3,6 +3,7 @@ import { CalendarDays, Download, Printer } from 'lucide-react'
 import { useEffect, useState } from 'react'
 import { Link } from 'react-router'
 import { Button } from '@/design/Button'
+import { classes } from '@/design/classes'
 import { inWords } from '@/design/duration'
 import { RetryNotice } from '@/design/Notice'
 import { SeverityMark } from '@/design/Severity'
@@ -111,7 +112,10 @@ function Laid({ timetable, question, setQuestion, isLaying, onWeek }: LaidProps)
                     </div>
                     <aside
                         aria-label="The chosen work"
-                        className="no-print flex w-[21.5rem] shrink-0 flex-col gap-4 overflow-y-auto border-l border-rule bg-panel p-3"
+                        className={classes(
+                            'no-print flex w-[21.5rem] shrink-0 flex-col gap-4 overflow-y-auto border-l',
+                            'border-rule bg-panel p-3',
+                        )}
                     >
                         {chosen === null ? (
                             <p className="text-soft">Choose a piece of work to see what holds it where it stands.</p>
@@ -131,8 +135,10 @@ function Laid({ timetable, question, setQuestion, isLaying, onWeek }: LaidProps)
 
 const keyOf = (item: Item): string => `${item.build} ${item.step} ${item.part}`
 
-const sayProven = ({ builds }: Timetable): string =>
-    `, no earlier end is possible${builds.some((build) => build.due !== null) ? ' that meets the dates' : ''}`
+function sayProven({ builds, isOptimal }: Timetable): string {
+    const dates = builds.some((build) => build.due !== null) ? ' that meets the dates' : ''
+    return isOptimal ? `, no earlier end is possible${dates}` : ''
+}
 
 type HeadProps = Omit<LaidProps, 'setQuestion'> & { format: Formats }
 
@@ -145,7 +151,7 @@ function Head({ timetable, question, isLaying, format, onWeek }: HeadProps) {
             <p aria-live="polite" className="text-soft">
                 {isLaying
                     ? 'Laying…'
-                    : `${timetable.sessionsUsed} sessions, ${timetable.setups} airbrush changes${timetable.isOptimal ? sayProven(timetable) : ''}`}
+                    : `${timetable.sessionsUsed} sessions, ${timetable.setups} airbrush changes${sayProven(timetable)}`}
             </p>
             <span className="flex items-center gap-1">
                 {!timetable.isOptimal && timetable.items.length > 0 && (
@@ -155,7 +161,10 @@ function Head({ timetable, question, isLaying, format, onWeek }: HeadProps) {
                     to="/sheet"
                     aria-label="Bench sheet of the next session"
                     title="Bench sheet of the next session"
-                    className="inline-flex min-h-8 items-center rounded-plate px-2.5 hover:bg-press pointer-coarse:min-h-11 pointer-coarse:px-4"
+                    className={classes(
+                        'inline-flex min-h-8 items-center rounded-plate px-2.5 hover:bg-press',
+                        'pointer-coarse:min-h-11 pointer-coarse:px-4',
+                    )}
                 >
                     <Printer className="size-4" aria-hidden />
                 </Link>
@@ -164,7 +173,10 @@ function Head({ timetable, question, isLaying, format, onWeek }: HeadProps) {
                     download
                     aria-label="Calendar file"
                     title="Calendar file"
-                    className="inline-flex min-h-8 items-center rounded-plate px-2.5 hover:bg-press pointer-coarse:min-h-11 pointer-coarse:px-4"
+                    className={classes(
+                        'inline-flex min-h-8 items-center rounded-plate px-2.5 hover:bg-press',
+                        'pointer-coarse:min-h-11 pointer-coarse:px-4',
+                    )}
                 >
                     <Download className="size-4" aria-hidden />
                 </a>

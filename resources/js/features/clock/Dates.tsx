@@ -71,7 +71,8 @@ function WhatGoes({ build, format }: { build: Build; format: Formats }) {
                     isEnough &&
                     `Without these, and before builds with a later date or none, it ends ${format.both(ends)}:`}
                 {!isEnough &&
-                    `Even without all that can go, and before builds with a later date or none, it ends ${format.both(ends)}. Another date, or more sessions.`}
+                    'Even without all that can go, and before builds with a later date or none, ' +
+                        `it ends ${format.both(ends)}. Another date, or more sessions.`}
             </p>
             <ul className="list-disc pl-4">
                 {steps.map((step) => (

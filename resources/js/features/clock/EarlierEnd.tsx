@@ -2,6 +2,7 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { Sparkles } from 'lucide-react'
 import { useEffect, useState } from 'react'
 import { Button } from '@/design/Button'
+import { classes } from '@/design/classes'
 import { isUnderWay, type Question, type Search, searchQuery, startSearch, stopSearch } from './api'
 import type { Formats } from './times'
 
@@ -27,7 +28,10 @@ export function EarlierEnd({ question, format }: { question: Question; format: F
         return (
             <span className="flex items-center gap-2">
                 <progress
-                    className="h-2 w-24 appearance-none [&::-moz-progress-bar]:bg-ink [&::-webkit-progress-bar]:bg-line [&::-webkit-progress-value]:bg-ink"
+                    className={classes(
+                        'h-2 w-24 appearance-none [&::-moz-progress-bar]:bg-ink',
+                        '[&::-webkit-progress-bar]:bg-line [&::-webkit-progress-value]:bg-ink',
+                    )}
                     aria-label="Looking for an earlier end"
                     value={state.spent}
                     max={state.seconds}

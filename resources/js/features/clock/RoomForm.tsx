@@ -2,6 +2,7 @@ import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { ApiError } from '@/app/http'
 import { Button } from '@/design/Button'
+import { classes } from '@/design/classes'
 import { TextField } from '@/design/Field'
 import { type Air, keepRoom, type RoomProfile, roomQuery, SEASONS, type Season } from '@/features/build'
 import { readNight, saySpans } from './times'
@@ -98,7 +99,12 @@ export function RoomForm() {
                     defaultValue={saySpans([profile.night])}
                     fault={faults.night}
                 />
-                <label className="col-span-2 flex min-h-8 items-center gap-1.5 self-end sm:col-span-3 pointer-coarse:min-h-11">
+                <label
+                    className={classes(
+                        'col-span-2 flex min-h-8 items-center gap-1.5 self-end sm:col-span-3',
+                        'pointer-coarse:min-h-11',
+                    )}
+                >
                     <input type="checkbox" name="counts" defaultChecked={profile.counts || !isOwn} />
                     Clock and bench count with this room, and with what the thermometer measures
                 </label>

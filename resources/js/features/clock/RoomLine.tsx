@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query'
-import { roomQuery } from '@/features/build'
+import { type Air, roomQuery } from '@/features/build'
 import { saySpans } from './times'
 
 /** Which air the clock counts with. */
@@ -11,7 +11,8 @@ export function RoomLine({ onChange }: { onChange: () => void }) {
     return (
         <p className="text-fine text-soft">
             {profile.counts
-                ? `Counted with your room: ${day.temperatureC} °C, ${day.humidityPercent} % by day, ${night.temperatureC} °C, ${night.humidityPercent} % from ${saySpans([profile.night])}${reading === null ? '' : `, and as measured: now ${reading.temperatureC} °C, ${reading.humidityPercent} %`}.`
+                ? `Counted with your room: ${sayAir(day)} by day, ${sayAir(night)} from ${saySpans([profile.night])}` +
+                  `${reading === null ? '' : `, and as measured: now ${sayAir(reading)}`}.`
                 : 'Counted with the air that each plan names.'}{' '}
             <button type="button" onClick={onChange} className="underline hover:text-ink pointer-coarse:min-h-11">
                 Change the room
@@ -19,3 +20,5 @@ export function RoomLine({ onChange }: { onChange: () => void }) {
         </p>
     )
 }
+
+const sayAir = ({ temperatureC, humidityPercent }: Air): string => `${temperatureC} °C, ${humidityPercent} %`

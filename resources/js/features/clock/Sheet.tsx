@@ -103,7 +103,8 @@ function Entry({ item, build, format, knowledge }: EntryProps) {
                     {inWords(item.minutes)} of work. {item.reason}
                     {item.closes !== null && ` Its window closes ${format.both(item.closes)}.`}
                     {item.dries !== null &&
-                        ` Then touch-dry ${format.both(item.dries.touchDry)}, recoatable ${format.both(item.dries.recoatable)}.`}
+                        ` Then touch-dry ${format.both(item.dries.touchDry)}, ` +
+                            `recoatable ${format.both(item.dries.recoatable)}.`}
                 </p>
                 {knowledge !== undefined && isFirst && (
                     <ul className="mt-1 list-none text-fine">

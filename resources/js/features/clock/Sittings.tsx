@@ -1,3 +1,4 @@
+import { classes } from '@/design/classes'
 import { inWords } from '@/design/duration'
 import { SeverityMark } from '@/design/Severity'
 import type { Item, Timetable } from './api'
@@ -89,7 +90,11 @@ function SessionCard({ sitting, timetable, format, chosen, onChoose, onPutOff }:
                                 event.dataTransfer.setData(DRAGGED, String(timetable.items.indexOf(item)))
                             }
                             onClick={() => onChoose(item)}
-                            className={`grid min-h-8 w-full grid-cols-[6.5rem_1rem_1fr_auto] items-center gap-2 px-3 py-0.5 text-left hover:bg-press pointer-coarse:min-h-11 ${item === chosen ? 'bg-press' : ''}`}
+                            className={classes(
+                                'grid min-h-8 w-full grid-cols-[6.5rem_1rem_1fr_auto] items-center gap-2 px-3 py-0.5',
+                                'text-left hover:bg-press pointer-coarse:min-h-11',
+                                item === chosen ? 'bg-press' : '',
+                            )}
                         >
                             <span className="text-soft">
                                 {format.time(item.from)}–{format.time(item.to)}

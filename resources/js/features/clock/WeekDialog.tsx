@@ -2,6 +2,7 @@ import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { ApiError } from '@/app/http'
 import { Button } from '@/design/Button'
+import { classes } from '@/design/classes'
 import { Dialog } from '@/design/Dialog'
 import { TextField } from '@/design/Field'
 import { RetryNotice } from '@/design/Notice'
@@ -166,7 +167,10 @@ function WeekForm({ week, isSet, onDone }: { week: Week; isSet: boolean; onDone:
                     defaultValue={Object.entries(week.exceptions)
                         .map(([date, hours]) => `${date} ${saySpans(hours)}`.trim())
                         .join('\n')}
-                    className="w-full rounded-plate border border-rule bg-sheet px-2 py-1 aria-invalid:border-2 aria-invalid:border-stop"
+                    className={classes(
+                        'w-full rounded-plate border border-rule bg-sheet px-2 py-1 aria-invalid:border-2',
+                        'aria-invalid:border-stop',
+                    )}
                 />
                 {faults.exceptions !== undefined && (
                     <span role="alert" className="text-fine font-medium text-stop">

@@ -1,4 +1,5 @@
 import { type KeyboardEvent, useId, useState } from 'react'
+import { classes } from '@/design/classes'
 import { Dialog } from '@/design/Dialog'
 import type { Library, Technique } from '@/features/build'
 
@@ -76,7 +77,11 @@ function Finder({ library, onPick }: { library: Library; onPick: (code: string) 
                             if (index === chosen) option?.scrollIntoView({ block: 'nearest' })
                         }}
                         onClick={() => onPick(technique.code)}
-                        className={`grid w-full grid-cols-[4.5rem_1fr] items-baseline rounded-plate px-2 py-1.5 text-left pointer-coarse:py-3 ${index === chosen ? 'bg-press' : 'hover:bg-press/60'}`}
+                        className={classes(
+                            'grid w-full grid-cols-[4.5rem_1fr] items-baseline rounded-plate px-2 py-1.5',
+                            'text-left pointer-coarse:py-3',
+                            index === chosen ? 'bg-press' : 'hover:bg-press/60',
+                        )}
                     >
                         <span className="narrow text-fine text-soft">
                             {found[index - 1]?.stage === technique.stage ? '' : technique.stage}

@@ -13,6 +13,7 @@ import { SortableContext, sortableKeyboardCoordinates, verticalListSortingStrate
 import { ChevronDown, ChevronRight } from 'lucide-react'
 import { Fragment, type KeyboardEvent, memo, useEffect, useMemo, useRef, useState } from 'react'
 import { Button } from '@/design/Button'
+import { classes } from '@/design/classes'
 import { inWords } from '@/design/duration'
 import { SEVERITIES, SEVERITY_WORD, SeverityMark } from '@/design/Severity'
 import type { Library, Plan, Verdict } from '@/features/build'
@@ -250,7 +251,10 @@ function ZoneHeads({ plan, verdict, columns, view, acts, sessions }: HeadProps) 
                                 data-own-keys
                                 aria-expanded={!view.foldedGroups.has(group.name)}
                                 onClick={() => acts.foldGroup(group.name)}
-                                className="narrow flex w-full items-center justify-center gap-0.5 truncate px-0.5 text-fine text-soft hover:bg-press pointer-coarse:min-h-11"
+                                className={classes(
+                                    'narrow flex w-full items-center justify-center gap-0.5 truncate px-0.5 text-fine',
+                                    'text-soft hover:bg-press pointer-coarse:min-h-11',
+                                )}
                             >
                                 <FoldMark isFolded={view.foldedGroups.has(group.name)} /> {group.name}
                             </button>
@@ -276,7 +280,10 @@ function ZoneHeads({ plan, verdict, columns, view, acts, sessions }: HeadProps) 
                         key={column.key}
                         role="columnheader"
                         title={column.zones.map((zone) => `${zone.name}, ${zone.areaCm2} cm²`).join('\n')}
-                        className="narrow line-clamp-3 self-end border-l border-line px-0.5 pt-1 pb-1 text-center text-fine leading-tight font-medium break-words hyphens-auto"
+                        className={classes(
+                            'narrow line-clamp-3 self-end border-l border-line px-0.5 pt-1 pb-1 text-center',
+                            'text-fine leading-tight font-medium break-words hyphens-auto',
+                        )}
                     >
                         {column.name}
                     </span>
@@ -317,7 +324,10 @@ function PartHead({ part, isFolded, findings, verdict, onFold }: PartProps) {
                     data-own-keys
                     aria-expanded={!isFolded}
                     onClick={onFold}
-                    className="flex w-full items-center gap-1.5 px-1.5 py-0.5 text-left text-fine hover:bg-press pointer-coarse:min-h-11"
+                    className={classes(
+                        'flex w-full items-center gap-1.5 px-1.5 py-0.5 text-left text-fine hover:bg-press',
+                        'pointer-coarse:min-h-11',
+                    )}
                 >
                     <FoldMark isFolded={isFolded} />
                     <span className="font-semibold">{part.name}</span>

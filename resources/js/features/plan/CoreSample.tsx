@@ -1,4 +1,5 @@
 import { useQuery } from '@tanstack/react-query'
+import { classes } from '@/design/classes'
 import { Swatch } from '@/design/Swatch'
 import type { Plan, Verdict, Zone } from '@/features/build'
 import type { Cursor } from './acts'
@@ -46,7 +47,11 @@ export function CoreStrip({
                         aria-label={`Core sample of ${zone.name}`}
                         aria-pressed={cursor.zone === zone.id}
                         onClick={() => onCursor({ step: cursor.step, zone: zone.id })}
-                        className={`flex h-24 flex-col-reverse overflow-hidden border-l border-line px-1.5 pb-1 hover:bg-press ${cursor.zone === zone.id ? 'bg-sheet ring-2 ring-ink ring-inset' : ''}`}
+                        className={classes(
+                            'flex h-24 flex-col-reverse overflow-hidden border-l border-line px-1.5 pb-1',
+                            'hover:bg-press',
+                            cursor.zone === zone.id ? 'bg-sheet ring-2 ring-ink ring-inset' : '',
+                        )}
                     >
                         <Part zone={zone} className="h-2" />
                         {strataOf(plan, verdict, zone.id, cursor.step).map((stratum) => (
@@ -68,7 +73,11 @@ function Part({ zone, className }: { zone: Zone; className: string }) {
     return (
         <span
             title={zone.substrate}
-            className={`block w-full shrink-0 border border-rule bg-[repeating-linear-gradient(-45deg,var(--color-rule)_0_1px,transparent_1px_4px)] ${className}`}
+            className={classes(
+                'block w-full shrink-0 border border-rule',
+                'bg-[repeating-linear-gradient(-45deg,var(--color-rule)_0_1px,transparent_1px_4px)]',
+                className,
+            )}
         />
     )
 }
@@ -92,7 +101,10 @@ export function CoreSample({ state, zone, atStep }: { state: PlanState; zone: Zo
                         <li key={stratum.stepId} className="flex items-stretch gap-2">
                             <Swatch
                                 {...stratum.layer}
-                                className={`w-14 shrink-0 border-x border-t border-rule ${protects > 0 ? 'border-t-[3px] border-t-ink' : ''}`}
+                                className={classes(
+                                    'w-14 shrink-0 border-x border-t border-rule',
+                                    protects > 0 ? 'border-t-[3px] border-t-ink' : '',
+                                )}
                             />
                             <span className="min-w-0 flex-1 border-t border-line py-0.5 leading-tight">
                                 <span className="flex gap-1.5">

@@ -2,6 +2,7 @@ import { useQuery } from '@tanstack/react-query'
 import { useEffect, useRef } from 'react'
 import { Link } from 'react-router'
 import { Button } from '@/design/Button'
+import { classes } from '@/design/classes'
 import { inWords } from '@/design/duration'
 import { SEVERITY_WORD, type Severity, SeverityMark } from '@/design/Severity'
 import type { Finding } from '@/features/build'
@@ -77,7 +78,10 @@ function FindingCard({
     useRemedyKeys(hasKeys && finding.accepted === null ? (remedies.data ?? []) : [], apply)
     return (
         <li
-            className={`rounded-plate border-l-4 p-2 ${finding.accepted === null ? WASH[finding.severity] : 'border-line bg-sheet'}`}
+            className={classes(
+                'rounded-plate border-l-4 p-2',
+                finding.accepted === null ? WASH[finding.severity] : 'border-line bg-sheet',
+            )}
         >
             <p className={`flex items-start gap-1.5 ${finding.accepted === null ? 'font-semibold' : ''}`}>
                 <SeverityMark severity={finding.severity} className="mt-0.5 size-4" />

@@ -1,6 +1,7 @@
 import { Check, Copy, Trash2, Undo } from 'lucide-react'
 import { memo, type ReactNode, useDeferredValue, useMemo } from 'react'
 import { Button } from '@/design/Button'
+import { classes } from '@/design/classes'
 import { inWords } from '@/design/duration'
 import { type Finding, type Library, techniqueOf } from '@/features/build'
 import type { Acts, Cursor } from './acts'
@@ -56,7 +57,10 @@ export const Inspector = memo(function Inspector(props: Props) {
         <aside
             data-inspector
             aria-label="The chosen step"
-            className="no-print flex w-[21.5rem] shrink-0 flex-col gap-3 overflow-y-auto border-l border-rule bg-panel p-3"
+            className={classes(
+                'no-print flex w-[21.5rem] shrink-0 flex-col gap-3 overflow-y-auto border-l',
+                'border-rule bg-panel p-3',
+            )}
             onKeyDown={(event) => {
                 if (event.key === 'Escape') {
                     document

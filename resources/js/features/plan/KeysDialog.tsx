@@ -1,3 +1,4 @@
+import { classes } from '@/design/classes'
 import { Dialog } from '@/design/Dialog'
 import { KEYS } from './usePlanKeys'
 
@@ -8,7 +9,11 @@ export function KeysDialog({ open, onOpenChange }: { open: boolean; onOpenChange
                 {KEYS.map(([keys, act]) => (
                     <div key={keys} className="contents">
                         <dt>
-                            <kbd className="rounded-plate border border-rule bg-sheet px-1.5 py-0.5 font-sans text-fine">
+                            <kbd
+                                className={classes(
+                                    'rounded-plate border border-rule bg-sheet px-1.5 py-0.5 font-sans text-fine',
+                                )}
+                            >
                                 {keys}
                             </kbd>
                         </dt>

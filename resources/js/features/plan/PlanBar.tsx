@@ -1,6 +1,7 @@
 import { Download, Keyboard, Layers, Plus, Redo2, Settings2, Undo2, Wrench } from 'lucide-react'
 import type { ReactNode } from 'react'
 import { Button } from '@/design/Button'
+import { classes } from '@/design/classes'
 import { inWords } from '@/design/duration'
 import { VerdictLine } from '@/design/Severity'
 import { type BuildState, type Library, schoolOf, type Verdict } from '@/features/build'
@@ -86,7 +87,10 @@ export function PlanBar({ state, verdict, library, saving, acts, view }: Props) 
                     download
                     aria-label="Export the plan file"
                     title="Export the plan file"
-                    className="inline-flex min-h-8 items-center rounded-plate px-2.5 hover:bg-press pointer-coarse:min-h-11 pointer-coarse:px-4"
+                    className={classes(
+                        'inline-flex min-h-8 items-center rounded-plate px-2.5 hover:bg-press',
+                        'pointer-coarse:min-h-11 pointer-coarse:px-4',
+                    )}
                 >
                     <Download className="size-4" aria-hidden />
                 </a>

@@ -1,6 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { Button } from '@/design/Button'
+import { classes } from '@/design/classes'
 import { Dialog } from '@/design/Dialog'
 import { RetryNotice } from '@/design/Notice'
 import { SEVERITY_WORD, SeverityMark, VerdictLine } from '@/design/Severity'
@@ -21,7 +22,9 @@ export function RepairDialog({ open, onOpenChange, state, edit }: Props) {
             onOpenChange={onOpenChange}
             width="max-w-2xl"
             title="Make this plan sound"
-            description="Few changes that leave no stop. Each was tried on a copy; nothing is changed until you take it."
+            description={
+                'Few changes that leave no stop. Each was tried on a copy; nothing is changed ' + 'until you take it.'
+            }
         >
             <Proposal state={state} edit={edit} onDone={() => onOpenChange(false)} />
         </Dialog>
@@ -77,7 +80,10 @@ function Choice({
                 {repair.actions.map((action, place) => (
                     <li
                         key={action.finding.key + action.label}
-                        className={`flex gap-2 rounded-plate border border-line p-2 ${place < count ? 'bg-sheet' : 'opacity-50'}`}
+                        className={classes(
+                            'flex gap-2 rounded-plate border border-line p-2',
+                            place < count ? 'bg-sheet' : 'opacity-50',
+                        )}
                     >
                         <SeverityMark
                             severity={action.finding.severity}

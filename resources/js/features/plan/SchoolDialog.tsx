@@ -23,7 +23,10 @@ export function SchoolDialog({ open, onOpenChange, state, library, edit }: Props
             onOpenChange={onOpenChange}
             width="max-w-3xl"
             title="School"
-            description="Practitioners disagree; a school is one set of answers. Facts of physics and chemistry stay, whatever is chosen."
+            description={
+                'Practitioners disagree; a school is one set of answers. Facts of physics and ' +
+                'chemistry stay, whatever is chosen.'
+            }
         >
             <Chooser
                 key={state.version}
@@ -230,14 +233,7 @@ function Difference({
                             <SeverityMark severity={(now ?? finding).severity} className="mt-0.5 size-4" />
                             <span className="flex-1">
                                 Step {state.plan.steps.findIndex((step) => step.id === finding.step) + 1}:{' '}
-                                {finding.happens}{' '}
-                                <span className="text-soft">
-                                    {now === undefined
-                                        ? '(no longer minded)'
-                                        : old === undefined
-                                          ? '(new)'
-                                          : `(${SEVERITY_WORD[old.severity].toLowerCase()} becomes ${SEVERITY_WORD[now.severity].toLowerCase()})`}
-                                </span>
+                                {finding.happens} <span className="text-soft">{sayChange(old, now)}</span>
                             </span>
                         </li>
                     )
@@ -245,4 +241,11 @@ function Difference({
             </ul>
         </div>
     )
+}
+
+function sayChange(old: Finding | undefined, now: Finding | undefined): string {
+    if (now === undefined) return '(no longer minded)'
+    if (old === undefined) return '(new)'
+    const [was, is] = [old, now].map(({ severity }) => SEVERITY_WORD[severity].toLowerCase())
+    return `(${was} becomes ${is})`
 }

@@ -1,6 +1,7 @@
 import { useSortable } from '@dnd-kit/sortable'
 import { Check, GripVertical } from 'lucide-react'
 import { memo } from 'react'
+import { classes } from '@/design/classes'
 import { inWords } from '@/design/duration'
 import { SEVERITY_WORD, SeverityMark } from '@/design/Severity'
 import { Swatch } from '@/design/Swatch'
@@ -43,7 +44,12 @@ export const StepRow = memo(function StepRow(props: Props) {
             // A layer of its own: where rows come, go or are carried, those below are moved, not painted again. The
             // line is on top because layers begin on whole pixels, so that one may cover the last line of the one
             // before.
-            className={`relative grid border-t border-line last:border-b will-change-transform [[role=rowgroup]+&]:border-t-0 ${isDragging ? 'z-10 shadow-lg' : ''} ${isHere ? 'bg-sheet' : isChosen ? 'bg-press' : 'bg-row'}`}
+            className={classes(
+                'relative grid border-t border-line last:border-b will-change-transform',
+                '[[role=rowgroup]+&]:border-t-0',
+                isDragging ? 'z-10 shadow-lg' : '',
+                isHere ? 'bg-sheet' : isChosen ? 'bg-press' : 'bg-row',
+            )}
         >
             <RowBody {...props} grip={setActivatorNodeRef} attributes={attributes} listeners={listeners} />
         </div>
@@ -62,7 +68,12 @@ const RowBody = memo(function RowBody(props: BodyProps) {
             {!isDragging && <Wait minutes={row.waitMinutes} columns={row.cells.length + 2} />}
             <div
                 role="gridcell"
-                className={`narrow sticky left-0 z-[5] flex flex-col justify-center border-l-4 bg-inherit px-1.5 py-1 text-fine leading-tight ${isHere ? 'border-l-ink' : isChosen ? 'border-l-rule' : 'border-l-transparent'} ${row.isDone ? '' : 'text-soft'}`}
+                className={classes(
+                    'narrow sticky left-0 z-[5] flex flex-col justify-center border-l-4 bg-inherit px-1.5',
+                    'py-1 text-fine leading-tight',
+                    isHere ? 'border-l-ink' : isChosen ? 'border-l-rule' : 'border-l-transparent',
+                    row.isDone ? '' : 'text-soft',
+                )}
             >
                 {row.starts}
                 {row.latest !== null && <span className="font-medium">by {row.latest}</span>}
@@ -79,7 +90,10 @@ const RowBody = memo(function RowBody(props: BodyProps) {
                     data-own-keys
                     tabIndex={-1}
                     aria-label={`Drag step ${row.number}`}
-                    className="cursor-grab touch-none rounded-plate py-2 text-rule hover:bg-press hover:text-ink pointer-coarse:px-2"
+                    className={classes(
+                        'cursor-grab touch-none rounded-plate py-2 text-rule hover:bg-press hover:text-ink',
+                        'pointer-coarse:px-2',
+                    )}
                 >
                     <GripVertical className="size-4" aria-hidden />
                 </button>
@@ -163,7 +177,12 @@ const ZoneCell = memo(function ZoneCell(props: CellProps) {
                     if (isInRow) acts.toggle(zones)
                     onCursor({ step, zone: zones[0] ?? null })
                 }}
-                className={`relative flex h-full min-h-9 w-full items-center justify-center outline-offset-[-2px] ${isHere ? 'ring-2 ring-ink ring-inset' : ''} ${isInRow && !isOn ? 'hover:bg-press' : ''}`}
+                className={classes(
+                    'relative flex h-full min-h-9 w-full items-center justify-center',
+                    'outline-offset-[-2px]',
+                    isHere ? 'ring-2 ring-ink ring-inset' : '',
+                    isInRow && !isOn ? 'hover:bg-press' : '',
+                )}
             >
                 {isOn && <Film kind={kind} look={look} />}
                 {isOn && bestShare !== null && <WindowMark bestShare={bestShare} />}
@@ -184,7 +203,12 @@ function WindowMark({ bestShare }: { bestShare: number }) {
     return (
         <span aria-hidden="true" className="absolute inset-x-0.5 bottom-0.5 flex h-[3px] border-r-2 border-risk">
             <span className="bg-risk" style={{ width: `${100 * bestShare}%` }} />
-            <span className="flex-1 bg-[repeating-linear-gradient(90deg,var(--color-risk)_0_2px,transparent_2px_5px)]" />
+            <span
+                className={classes(
+                    'flex-1',
+                    'bg-[repeating-linear-gradient(90deg,var(--color-risk)_0_2px,transparent_2px_5px)]',
+                )}
+            />
         </span>
     )
 }
@@ -225,7 +249,12 @@ function Wait({ minutes, columns }: { minutes: number; columns: number }) {
             className={`${high} flex items-center gap-2 border-b border-line bg-ground pl-2`}
         >
             <span className="narrow text-[0.68rem] leading-none text-soft">{inWords(minutes)} wait</span>
-            <span className="h-px flex-1 bg-[repeating-linear-gradient(90deg,var(--color-line)_0_4px,transparent_4px_8px)]" />
+            <span
+                className={classes(
+                    'h-px flex-1',
+                    'bg-[repeating-linear-gradient(90deg,var(--color-line)_0_4px,transparent_4px_8px)]',
+                )}
+            />
         </div>
     )
 }

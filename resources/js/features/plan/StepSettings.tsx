@@ -1,5 +1,6 @@
 import { memo, useMemo, useState } from 'react'
 import { Button } from '@/design/Button'
+import { classes } from '@/design/classes'
 import { inWords } from '@/design/duration'
 import { type Choice, Select, TextArea, TextField } from '@/design/Field'
 import { type CleanUpPass, type Library, type Plan, type Step, techniqueOf } from '@/features/build'
@@ -223,7 +224,12 @@ type PassProps = {
 
 function CleanUpFields({ pass, name, carriers, onChange, onRemove }: PassProps) {
     return (
-        <div className="grid grid-cols-2 gap-x-3 gap-y-2 not-first-of-type:border-t not-first-of-type:border-line not-first-of-type:pt-2">
+        <div
+            className={classes(
+                'grid grid-cols-2 gap-x-3 gap-y-2 not-first-of-type:border-t',
+                'not-first-of-type:border-line not-first-of-type:pt-2',
+            )}
+        >
             <Select
                 label={`With${name}`}
                 value={pass.carrier ?? ''}

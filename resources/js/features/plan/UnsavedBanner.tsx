@@ -31,7 +31,8 @@ export function UnsavedBanner({ work }: { work: PlanWork }) {
             <strong className="font-semibold">{isOutdated ? 'Changed elsewhere.' : 'Not saved yet.'}</strong>{' '}
             {unsaved.message}
             {!isOutdated &&
-                ` ${count === 1 ? 'Your change is' : `Your ${count} changes are`} kept here and saved when the connection is back.`}
+                ` ${count === 1 ? 'Your change is' : `Your ${count} changes are`} kept here ` +
+                    'and saved when the connection is back.'}
         </Banner>
     )
 }

@@ -29,7 +29,10 @@ export function ZonesDialog({ open, onOpenChange, plan, library, edit }: Props) 
             onOpenChange={onOpenChange}
             width="max-w-6xl"
             title="Zones"
-            description="Parts with a finish of their own. What they are made of decides what may touch them, and what can rust."
+            description={
+                'Parts with a finish of their own. What they are made of decides what may touch ' +
+                'them, and what can rust.'
+            }
         >
             <ul className="flex flex-col gap-1">
                 {plan.zones.map((zone) => (

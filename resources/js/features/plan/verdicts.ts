@@ -51,7 +51,8 @@ export function sayHold(step: StepVerdict, plan: Plan, clockZero: string | null)
     if (step.heldBy === null) return 'Nothing below has to be waited for.'
     const number = plan.steps.findIndex((other) => other.id === step.heldBy?.step) + 1
     const against = step.heldBy.carrier === null ? '' : ` against ${step.heldBy.carrier}`
-    return `From ${sayMinute(step.ready, clockZero)}, when the ${step.heldBy.film} of step ${number} is ${step.heldBy.needs}${against}.`
+    const film = `the ${step.heldBy.film} of step ${number}`
+    return `From ${sayMinute(step.ready, clockZero)}, when ${film} is ${step.heldBy.needs}${against}.`
 }
 
 export function sayWindow(step: StepVerdict, clockZero: string | null): string | null {

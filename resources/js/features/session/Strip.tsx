@@ -1,3 +1,4 @@
+import { classes } from '@/design/classes'
 import { Swatch } from '@/design/Swatch'
 
 /** A finish in section, from the last coat down to the part: what the program is about, said without words. */
@@ -32,7 +33,13 @@ export function Strip() {
                         <span className="narrow self-center text-fine text-soft">{layer.name}</span>
                     </div>
                 ))}
-                <div className="h-14 w-72 bg-[repeating-linear-gradient(-45deg,var(--color-line)_0_6px,transparent_6px_12px)] border border-rule" />
+                <div
+                    className={classes(
+                        'h-14 w-72',
+                        'bg-[repeating-linear-gradient(-45deg,var(--color-line)_0_6px,transparent_6px_12px)]',
+                        'border border-rule',
+                    )}
+                />
             </div>
         </div>
     )

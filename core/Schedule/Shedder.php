@@ -16,8 +16,8 @@ use Ulvrach\Technique\TechniqueLibrary;
 /**
  * Looks for the steps that a build can do without, so that it is finished by a date. Dust and wear go first, markings
  * last; ground, colours and the last coat always stay, and so does any step whose absence would bring a stop. The
- * search leaves out as many steps as the date takes, then puts back, one by one, those that it turns out to have time for.
- * Builds whose dates come first are laid into the same hours.
+ * search leaves out as many steps as the date takes, then puts back, one by one, those that it turns out to have time
+ * for. Builds whose dates come first are laid into the same hours.
  */
 final readonly class Shedder
 {

@@ -92,7 +92,7 @@ describe('findings of a step', () => {
             />,
         )
         await userEvent.click(screen.getByRole('button', { name: 'Break this rule knowingly' }))
-        await userEvent.click(screen.getByRole('button', { name: 'Keep' }))
+        await userEvent.click(await screen.findByRole('button', { name: 'Keep' }))
         expect(screen.getByRole('alert')).toHaveTextContent('Say why')
         expect(apply).not.toHaveBeenCalled()
         await userEvent.type(screen.getByLabelText('Why'), 'Tide marks are wanted.')

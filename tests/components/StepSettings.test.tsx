@@ -79,7 +79,7 @@ describe('the settings of a step', () => {
     it('take a new product by its name', async () => {
         settingsOf(step('a'))
         await userEvent.selectOptions(screen.getByLabelText('Product'), 'A new product…')
-        expect(screen.getByRole('dialog')).toBeVisible()
+        expect(await screen.findByRole('dialog')).toBeVisible()
         expect(edit).not.toHaveBeenCalled()
     })
     it('leave it to the server what follows from another technique', async () => {

@@ -5,7 +5,7 @@ import { AddStepDialog } from '@/features/plan/AddStepDialog'
 import { BuildDialog } from '@/features/plan/BuildDialog'
 import { CopyDialog, copyEdits } from '@/features/plan/CopyDialog'
 import type { PlanEdit } from '@/features/plan/edits'
-import { ProductDialog } from '@/features/plan/ProductDialog'
+import ProductDialog from '@/features/plan/ProductDialog'
 import { ZonesDialog } from '@/features/plan/ZonesDialog'
 import { library, plan, room, serverKnows, show, step } from './kit'
 

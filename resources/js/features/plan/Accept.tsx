@@ -1,15 +1,10 @@
-import { zodResolver } from '@hookform/resolvers/zod'
-import { useState } from 'react'
-import { useForm } from 'react-hook-form'
-import { z } from 'zod'
-import type { Trial as AnsweredTrial } from '@/contract'
+import { lazy, Suspense, useState } from 'react'
 import { Button } from '@/design/Button'
-import { Select, TextArea, TextField } from '@/design/Field'
 import type { Acceptance, Entry, Finding, Step } from '@/features/build'
 import type { LogEntry } from './machine'
 import { entryOf, trialsOf } from './record'
 
-type Trial = NonNullable<AnsweredTrial>
+const AcceptForm = lazy(() => import('./AcceptForm'))
 
 type Props = {
     finding: Finding
@@ -49,102 +44,20 @@ export function Accept({ finding, step, log, onAccept, onLog }: Props) {
         )
     }
     return (
-        <Form
-            needsTrial={finding.kind === 'fact'}
-            onLeave={() => setOpen(false)}
-            onSave={async ({ reason, trial }) => {
-                const isSaved =
-                    trial === null
-                        ? await onAccept([...others, { rule: finding.code, reason }], 'Accept a finding')
-                        : await onLog([
-                              entryOf('trial', step.id, { text: reason, trial: { rule: finding.code, ...trial } }),
-                          ])
-                if (isSaved) setOpen(false)
-            }}
-        />
-    )
-}
-
-const wholeNumber = 'A whole number up to 1000.'
-const formSchema = z
-    .object({
-        isTried: z.boolean(),
-        reason: z.string().trim().max(1000),
-        where: z.string().trim().max(200),
-        rubs: z.coerce.number(wholeNumber).int(wholeNumber).min(0, wholeNumber).max(1000, wholeNumber),
-        result: z.enum(['passed', 'failed']),
-    })
-    .superRefine(({ isTried, reason, where }, check) => {
-        if (!isTried && reason === '')
-            check.addIssue({
-                code: 'custom',
-                path: ['reason'],
-                message: 'Say why, for the one who reads the plan next year.',
-            })
-        if (isTried && where === '') check.addIssue({ code: 'custom', path: ['where'], message: 'Where was it tried?' })
-    })
-
-type FormProps = {
-    needsTrial: boolean
-    onLeave: () => void
-    onSave: (said: { reason: string; trial: Omit<Trial, 'rule'> | null }) => Promise<void>
-}
-
-function Form({ needsTrial, onLeave, onSave }: FormProps) {
-    const { register, handleSubmit, watch, formState } = useForm({
-        resolver: zodResolver(formSchema),
-        defaultValues: { isTried: needsTrial, reason: '', where: '', rubs: 10, result: 'passed' as const },
-    })
-    const isTried = watch('isTried')
-    const { errors } = formState
-    return (
-        <form
-            noValidate
-            className="mt-2 flex flex-col gap-2 rounded-plate border border-line bg-panel p-2"
-            onSubmit={handleSubmit(({ reason, where, rubs, result }) =>
-                onSave({ reason, trial: isTried ? { where, rubs, passed: result === 'passed' } : null }),
-            )}
-        >
-            <TextArea
-                label={isTried ? 'Remark' : 'Why'}
-                rows={2}
-                maxLength={1000}
-                fault={errors.reason?.message}
-                {...register('reason')}
+        <Suspense fallback={null}>
+            <AcceptForm
+                needsTrial={finding.kind === 'fact'}
+                onLeave={() => setOpen(false)}
+                onSave={async ({ reason, trial }) => {
+                    const isSaved =
+                        trial === null
+                            ? await onAccept([...others, { rule: finding.code, reason }], 'Accept a finding')
+                            : await onLog([
+                                  entryOf('trial', step.id, { text: reason, trial: { rule: finding.code, ...trial } }),
+                              ])
+                    if (isSaved) setOpen(false)
+                }}
             />
-            {!needsTrial && (
-                <label className="flex min-h-8 items-center gap-1.5 pointer-coarse:min-h-11">
-                    <input type="checkbox" {...register('isTried')} /> It was tried on a test patch
-                </label>
-            )}
-            {isTried && (
-                <div className="grid grid-cols-[1fr_4.5rem] gap-2">
-                    <TextField
-                        label="Where"
-                        maxLength={200}
-                        placeholder="underside of the hull"
-                        fault={errors.where?.message}
-                        {...register('where')}
-                    />
-                    <TextField label="Rubs" inputMode="numeric" fault={errors.rubs?.message} {...register('rubs')} />
-                    <div className="col-span-2">
-                        <Select
-                            label="Result"
-                            choices={[
-                                { value: 'passed', label: 'passed: nothing came off' },
-                                { value: 'failed', label: 'failed: this becomes a stop' },
-                            ]}
-                            {...register('result')}
-                        />
-                    </div>
-                </div>
-            )}
-            <div className="flex justify-end gap-2">
-                <Button onClick={onLeave}>Leave it</Button>
-                <Button type="submit" tone="act">
-                    Keep
-                </Button>
-            </div>
-        </form>
+        </Suspense>
     )
 }

@@ -22,7 +22,7 @@ type Props = {
 }
 
 /** What can be asked over the board; one at a time. */
-export function PlanDialogs({ shown, show, state, library, targets, edit, onPick }: Props) {
+export default function PlanDialogs({ shown, show, state, library, targets, edit, onPick }: Props) {
     const { plan } = state
     const common = { open: true, onOpenChange: (open: boolean) => show(open ? shown : null) }
     switch (shown) {

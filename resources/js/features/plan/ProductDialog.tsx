@@ -26,7 +26,7 @@ const formSchema = z.object({
 })
 type Typed = z.input<typeof formSchema>
 
-export function ProductDialog(props: Props) {
+export default function ProductDialog(props: Props) {
     return (
         <Dialog
             open={props.open}

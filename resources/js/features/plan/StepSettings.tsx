@@ -1,13 +1,14 @@
-import { memo, useMemo, useState } from 'react'
+import { lazy, memo, Suspense, useMemo, useState } from 'react'
 import { Button } from '@/design/Button'
 import { classes } from '@/design/classes'
 import { inWords } from '@/design/duration'
 import { type Choice, Select, TextArea, TextField } from '@/design/Field'
 import { type CleanUpPass, type Library, type Plan, type Step, techniqueOf } from '@/features/build'
 import { fittingProducts, type PlanEdit } from './edits'
-import { ProductDialog } from './ProductDialog'
 
 type Props = { plan: Plan; library: Library; step: Step; edit: (edits: PlanEdit[], label?: string) => Promise<boolean> }
+
+const ProductDialog = lazy(() => import('./ProductDialog'))
 
 const NEW = ':new'
 const APPLICATIONS: Choice[] = [
@@ -150,21 +151,25 @@ export const StepSettings = memo(function StepSettings({ plan, library, step, ed
                     }}
                 />
             </div>
-            <ProductDialog
-                open={isNamingProduct}
-                onOpenChange={setNaming}
-                library={library}
-                families={technique.families}
-                onSave={(product) =>
-                    edit(
-                        [
-                            { edit: 'put-product', product },
-                            { edit: 'replace-step', step: { ...step, product: product.id } },
-                        ],
-                        'Add a product',
-                    )
-                }
-            />
+            {isNamingProduct && (
+                <Suspense fallback={null}>
+                    <ProductDialog
+                        open
+                        onOpenChange={setNaming}
+                        library={library}
+                        families={technique.families}
+                        onSave={(product) =>
+                            edit(
+                                [
+                                    { edit: 'put-product', product },
+                                    { edit: 'replace-step', step: { ...step, product: product.id } },
+                                ],
+                                'Add a product',
+                            )
+                        }
+                    />
+                </Suspense>
+            )}
         </div>
     )
 })

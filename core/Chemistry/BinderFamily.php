@@ -60,7 +60,21 @@ enum BinderFamily: string
         return match ($this) {
             self::DryPigment => null,
             self::BoundPigment => Carrier::OdourlessSpirit,
-            default => $this->ownThinners()[0] ?? null,
+            self::WaterborneAcrylic,
+            self::AlcoholAcrylic,
+            self::Lacquer,
+            self::Enamel,
+            self::ArtistOil,
+            self::ChippingFluid,
+            self::Hairspray,
+            self::ClayWash,
+            self::MudPaste,
+            self::DecalFilm,
+            self::MaskingFilm,
+            self::MetalPencil,
+            self::Salt,
+            self::WhiteGlue,
+            self::EpoxyPutty => $this->ownThinners()[0] ?? null,
         };
     }
 

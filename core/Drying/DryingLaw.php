@@ -44,7 +44,10 @@ enum DryingLaw: string
         return match ($this) {
             self::Oxygen => 2,
             self::None, self::Reaction => 0,
-            default => 1,
+            self::Water,
+            self::Solvent,
+            self::Alcohol,
+            self::Spirit => 1,
         };
     }
 
@@ -52,7 +55,9 @@ enum DryingLaw: string
     {
         return match ($this) {
             self::Water, self::Solvent, self::Alcohol, self::Spirit => true,
-            default => false,
+            self::Oxygen,
+            self::Reaction,
+            self::None => false,
         };
     }
 }

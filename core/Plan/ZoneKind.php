@@ -43,7 +43,15 @@ enum ZoneKind: string
             self::Chassis => 'running gear',
             self::Tools, self::Stowage, self::Canvas, self::Exhaust, self::Glass => 'fittings',
             self::Interior, self::LoadBed, self::Cab => 'inside',
-            default => 'body',
+            self::HullTop,
+            self::Glacis,
+            self::HullSides,
+            self::RearPlate,
+            self::Turret,
+            self::Barrel,
+            self::Fenders,
+            self::Skirts,
+            self::EngineDeck => 'body',
         };
     }
 
@@ -54,7 +62,19 @@ enum ZoneKind: string
             self::Tracks, self::SpareLinks, self::Exhaust, self::Interior, self::Glass => $this->value,
             self::Stowage, self::Canvas => 'stowage',
             self::Wheels, self::Tyres, self::RunningGear => 'running',
-            default => 'body',
+            self::HullTop,
+            self::Glacis,
+            self::HullSides,
+            self::RearPlate,
+            self::Turret,
+            self::Barrel,
+            self::Fenders,
+            self::Skirts,
+            self::EngineDeck,
+            self::Tools,
+            self::LoadBed,
+            self::Cab,
+            self::Chassis => 'body',
         };
     }
 

@@ -47,7 +47,23 @@ enum TechniqueKind: string
             self::Soften,
             self::Join,
             self::Look => false,
-            default => true,
+            self::Prime,
+            self::Colour,
+            self::Shade,
+            self::Detail,
+            self::ClearCoat,
+            self::ReleaseFilm,
+            self::Decal,
+            self::Filter,
+            self::Wash,
+            self::Blend,
+            self::Chips,
+            self::Streak,
+            self::Metal,
+            self::Pigment,
+            self::Mud,
+            self::Gloss,
+            self::Sculpt => true,
         };
     }
 
@@ -62,7 +78,25 @@ enum TechniqueKind: string
     {
         return match ($this) {
             self::Filter, self::Wash, self::Blend, self::Chips, self::Streak, self::Pigment, self::Mud => true,
-            default => false,
+            self::Prime,
+            self::Colour,
+            self::Shade,
+            self::Detail,
+            self::Mask,
+            self::Unmask,
+            self::ClearCoat,
+            self::ReleaseFilm,
+            self::LiftOff,
+            self::Abrade,
+            self::Decal,
+            self::Soften,
+            self::Metal,
+            self::FixPigment,
+            self::Gloss,
+            self::Sculpt,
+            self::Join,
+            self::Look,
+            self::TestPatch => false,
         };
     }
 
@@ -71,7 +105,28 @@ enum TechniqueKind: string
     {
         return match ($this) {
             self::ClearCoat, self::ReleaseFilm, self::Join, self::FixPigment => true,
-            default => false,
+            self::Prime,
+            self::Colour,
+            self::Shade,
+            self::Detail,
+            self::Mask,
+            self::Unmask,
+            self::LiftOff,
+            self::Abrade,
+            self::Decal,
+            self::Soften,
+            self::Filter,
+            self::Wash,
+            self::Blend,
+            self::Chips,
+            self::Streak,
+            self::Metal,
+            self::Pigment,
+            self::Mud,
+            self::Gloss,
+            self::Sculpt,
+            self::Look,
+            self::TestPatch => false,
         };
     }
 }

@@ -69,7 +69,19 @@ final class LookFirst
             TechniqueKind::Mud => "Step {$number}: does the earth lie where it would gather, with the raised parts "
                 .'wiped?',
             TechniqueKind::ReleaseFilm => "Step {$number}: are all chips lifted that shall be?",
-            default => null,
+            TechniqueKind::Mask,
+            TechniqueKind::Unmask,
+            TechniqueKind::ClearCoat,
+            TechniqueKind::LiftOff,
+            TechniqueKind::Abrade,
+            TechniqueKind::Soften,
+            TechniqueKind::Metal,
+            TechniqueKind::FixPigment,
+            TechniqueKind::Gloss,
+            TechniqueKind::Sculpt,
+            TechniqueKind::Join,
+            TechniqueKind::Look,
+            TechniqueKind::TestPatch => null,
         };
     }
 

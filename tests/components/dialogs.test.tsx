@@ -2,11 +2,11 @@ import { screen, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { AddStepDialog } from '@/features/plan/AddStepDialog'
-import { BuildDialog } from '@/features/plan/BuildDialog'
+import BuildDialog from '@/features/plan/BuildDialog'
 import { CopyDialog, copyEdits } from '@/features/plan/CopyDialog'
 import type { PlanEdit } from '@/features/plan/edits'
 import ProductDialog from '@/features/plan/ProductDialog'
-import { ZonesDialog } from '@/features/plan/ZonesDialog'
+import ZonesDialog from '@/features/plan/ZonesDialog'
 import { library, plan, room, serverKnows, show, step } from './kit'
 
 const onOpenChange = vi.fn()

@@ -18,7 +18,7 @@ type Props = {
 }
 
 /** Name, story and room. Saved together, so that half a change never judges the plan. */
-export function BuildDialog(props: Props) {
+export default function BuildDialog(props: Props) {
     return (
         <Dialog open={props.open} onOpenChange={props.onOpenChange} title="Build, story and room">
             <BuildForm {...props} />

@@ -1,4 +1,4 @@
-import { lazy, Suspense, useEffect, useMemo, useRef, useState } from 'react'
+import { useEffect, useMemo, useRef, useState } from 'react'
 import type { BuildState, Library } from '@/features/build'
 import type { Acts, Cursor, OpenDialog } from './acts'
 import { Board } from './Board'
@@ -6,6 +6,7 @@ import { ChosenBar } from './ChosenBar'
 import { addStep, movesAround, moveTo, newId, type PlanEdit, toggleZones } from './edits'
 import { Inspector } from './Inspector'
 import { PlanBar } from './PlanBar'
+import { PlanDialogs } from './PlanDialogs'
 import { isDone, toggleDone } from './record'
 import { UnsavedBanner } from './UnsavedBanner'
 import type { PlanState, PlanWork } from './usePlan'
@@ -15,10 +16,6 @@ import { useSessions } from './useSessions'
 import { useStable } from './useStable'
 import { indexFindings } from './verdicts'
 import { FILTERS, partsOf, toggled, type View, wholeView } from './view'
-
-/** What is only seen on demand is fetched once the board stands, and is there before a key can ask for it. */
-const dialogs = () => import('./PlanDialogs')
-const PlanDialogs = lazy(dialogs)
 
 type Props = { state: PlanState; library: Library; work: PlanWork }
 
@@ -37,12 +34,6 @@ export function PlanDesk({ state, library, work }: Props) {
     const [dialog, setDialog] = useState<OpenDialog>(null)
     const [view, setView] = useState<View>(wholeView)
     const [chosen, setChosen] = useState<ReadonlySet<string>>(new Set())
-
-    useEffect(() => {
-        void dialogs()
-        void import('./AcceptForm')
-        void import('./ProductDialog')
-    }, [])
 
     const index = state.plan.steps.findIndex((step) => step.id === cursor.step)
     const step = state.plan.steps[index]
@@ -189,17 +180,15 @@ export function PlanDesk({ state, library, work }: Props) {
                     acts={acts}
                 />
             </div>
-            <Suspense fallback={null}>
-                <PlanDialogs
-                    shown={dialog}
-                    show={setDialog}
-                    state={state}
-                    library={library}
-                    targets={targets}
-                    edit={work.edit}
-                    onPick={add}
-                />
-            </Suspense>
+            <PlanDialogs
+                shown={dialog}
+                show={setDialog}
+                state={state}
+                library={library}
+                targets={targets}
+                edit={work.edit}
+                onPick={add}
+            />
         </main>
     )
 }

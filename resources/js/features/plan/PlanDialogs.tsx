@@ -1,14 +1,26 @@
+import { lazy, Suspense, useEffect } from 'react'
 import type { Library, Step } from '@/features/build'
 import { AddStepDialog } from './AddStepDialog'
 import type { OpenDialog } from './acts'
-import { BuildDialog } from './BuildDialog'
 import { CopyDialog } from './CopyDialog'
 import type { PlanEdit } from './edits'
 import { KeysDialog } from './KeysDialog'
-import { RepairDialog } from './RepairDialog'
-import { SchoolDialog } from './SchoolDialog'
 import type { PlanState } from './usePlan'
-import { ZonesDialog } from './ZonesDialog'
+
+// Fetched once the board stands, and there before anybody asks for them. Where somebody types on at once, as in adding a
+// step, the dialog cannot wait a moment, and comes with the board.
+const later = {
+    build: () => import('./BuildDialog'),
+    repair: () => import('./RepairDialog'),
+    school: () => import('./SchoolDialog'),
+    zones: () => import('./ZonesDialog'),
+    product: () => import('./ProductDialog'),
+    accept: () => import('./AcceptForm'),
+}
+const BuildDialog = lazy(later.build)
+const RepairDialog = lazy(later.repair)
+const SchoolDialog = lazy(later.school)
+const ZonesDialog = lazy(later.zones)
 
 type Props = {
     shown: OpenDialog
@@ -22,7 +34,18 @@ type Props = {
 }
 
 /** What can be asked over the board; one at a time. */
-export default function PlanDialogs({ shown, show, state, library, targets, edit, onPick }: Props) {
+export function PlanDialogs(props: Props) {
+    useEffect(() => {
+        for (const fetch of Object.values(later)) void fetch()
+    }, [])
+    return (
+        <Suspense fallback={null}>
+            <Shown {...props} />
+        </Suspense>
+    )
+}
+
+function Shown({ shown, show, state, library, targets, edit, onPick }: Props) {
     const { plan } = state
     const common = { open: true, onOpenChange: (open: boolean) => show(open ? shown : null) }
     switch (shown) {

@@ -15,7 +15,7 @@ type Apply = (edits: PlanEdit[], label?: string) => Promise<boolean>
 type Props = { open: boolean; onOpenChange: (open: boolean) => void; state: BuildState; edit: Apply }
 
 /** "Make this plan sound": what would be changed, and what stands before and after; taken whole or in part. */
-export function RepairDialog({ open, onOpenChange, state, edit }: Props) {
+export default function RepairDialog({ open, onOpenChange, state, edit }: Props) {
     return (
         <Dialog
             open={open}

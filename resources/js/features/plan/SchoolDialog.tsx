@@ -16,7 +16,7 @@ type Edit = (edits: PlanEdit[], label?: string) => Promise<boolean>
 type Props = { open: boolean; onOpenChange: (open: boolean) => void; state: PlanState; library: Library; edit: Edit }
 
 /** Whose customs judge this plan. Choosing shows at once what would be said otherwise. */
-export function SchoolDialog({ open, onOpenChange, state, library, edit }: Props) {
+export default function SchoolDialog({ open, onOpenChange, state, library, edit }: Props) {
     return (
         <Dialog
             open={open}

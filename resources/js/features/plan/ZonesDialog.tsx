@@ -9,7 +9,7 @@ import { newId, type PlanEdit } from './edits'
 type Edit = (edits: PlanEdit[], label?: string) => Promise<boolean>
 type Props = { open: boolean; onOpenChange: (open: boolean) => void; plan: Plan; library: Library; edit: Edit }
 
-export function ZonesDialog({ open, onOpenChange, plan, library, edit }: Props) {
+export default function ZonesDialog({ open, onOpenChange, plan, library, edit }: Props) {
     const add = () => {
         const zone: Zone = {
             id: newId('zone'),

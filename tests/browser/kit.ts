@@ -23,6 +23,8 @@ export async function openDemo(page: Page): Promise<void> {
     await page.goto('/')
     await page.getByRole('button', { name: 'Open the demo bench' }).click()
     await expect(page.getByRole('heading', { name: 'On the bench' })).toBeVisible()
+    // What comes in above the cards can still move them a little.
+    await expect(page.getByRole('region', { name: 'The next session' })).toBeVisible()
 }
 
 /** Places around the earth, so that it is about noon in one of them whenever the tests run. */

@@ -10,6 +10,14 @@ import { WorkList } from './WorkList'
 export function NextSession() {
     const timetable = useQuery(timetableQuery({}))
     const sitting = timetable.data === undefined ? undefined : sittingsOf(timetable.data)[0]
+    // Room for what usually comes, so that the cards below do not move away under a finger.
+    if (timetable.isPending) {
+        return (
+            <p className="mb-3 min-h-36 rounded-plate border border-line bg-panel p-3 text-soft">
+                Looking at your week…
+            </p>
+        )
+    }
     if (timetable.data === undefined || sitting === undefined) return null
     const format = formats(timetable.data.timeZone)
     return (

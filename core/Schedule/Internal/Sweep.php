@@ -186,14 +186,29 @@ final class Sweep
         if (! $activity->split) {
             return $this->start[$index] + $over;
         }
+        // The later it starts, the later it ends: strides that double pass the place, and halving them finds it.
         $ends = $this->end[$index] + $over;
-        $start = $this->start[$index];
-        do {
-            $start += $this->bench->problem->granularity;
-            $found = $this->bench->earliest($index, $start, 0, Bench::NO_SESSION);
-        } while ($found !== null && $found[1] < $ends);
+        $grid = $stride = $this->bench->problem->granularity;
+        $tooEarly = $this->start[$index];
+        while (! $this->endsBy($index, $tooEarly + $stride, $ends)) {
+            $tooEarly += $stride;
+            $stride *= 2;
+        }
+        for ($stride = intdiv($stride, 2); $stride >= $grid; $stride = intdiv($stride, 2)) {
+            if (! $this->endsBy($index, $tooEarly + $stride, $ends)) {
+                $tooEarly += $stride;
+            }
+        }
 
-        return $start;
+        return $tooEarly + $grid;
+    }
+
+    /** Whether a piece of work that starts there at the earliest ends at that minute or later, or cannot be at all. */
+    private function endsBy(int $index, int $start, int $minute): bool
+    {
+        $found = $this->bench->earliest($index, $start, 0, Bench::NO_SESSION);
+
+        return $found === null || $found[1] >= $minute;
     }
 
     public function makespan(): int

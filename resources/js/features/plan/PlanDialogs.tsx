@@ -7,8 +7,8 @@ import type { PlanEdit } from './edits'
 import { KeysDialog } from './KeysDialog'
 import type { PlanState } from './usePlan'
 
-// Fetched once the board stands, and there before anybody asks for them. Where somebody types on at once, as in adding a
-// step, the dialog cannot wait a moment, and comes with the board.
+// Fetched once the board stands, and there before anybody asks for them. Where somebody types on at once, as in adding
+// a step, the dialog cannot wait a moment, and comes with the board.
 const later = {
     build: () => import('./BuildDialog'),
     repair: () => import('./RepairDialog'),

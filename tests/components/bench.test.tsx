@@ -167,8 +167,8 @@ describe('the bench', () => {
         expect(await screen.findByRole('alert')).toHaveTextContent('Nobody knows DELETE /builds/build-1')
     })
     it('starts a build, with n too, and names the field that was refused', async () => {
-        const refusal = { message: 'No.', errors: { name: ['A build needs a name.'] } }
-        bench([])
+        const refusal = { message: 'No.', errors: { scale: ['A scale from 4 to 200.'] } }
+        const asked = bench([])
         show(<Bench />)
         await screen.findByText('The bench is empty')
         await userEvent.keyboard('n')
@@ -176,8 +176,13 @@ describe('the bench', () => {
         expect(await dialog.findByRole('option', { name: 'Tank' })).toBeInTheDocument()
         vi.mocked(fetch).mockImplementation(async () => new Response(JSON.stringify(refusal), { status: 422 }))
         await userEvent.click(dialog.getByRole('button', { name: 'Start it' }))
-        expect(await dialog.findByRole('alert')).toHaveTextContent('A build needs a name.')
+        expect(await dialog.findByRole('alert')).toHaveTextContent('Give the build a name.')
         expect(dialog.getByLabelText('Name of the build')).toBeInvalid()
+        expect(asked.filter((one) => one.startsWith('POST'))).toEqual([])
+        await userEvent.type(dialog.getByLabelText('Name of the build'), 'Autumn column')
+        await userEvent.click(dialog.getByRole('button', { name: 'Start it' }))
+        expect(await dialog.findByText('A scale from 4 to 200.')).toBeVisible()
+        expect(dialog.getByLabelText('Scale')).toBeInvalid()
     })
     it('imports a plan file as it is, and lists each fault at its place', async () => {
         bench([])

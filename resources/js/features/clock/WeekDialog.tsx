@@ -1,10 +1,12 @@
+import { zodResolver } from '@hookform/resolvers/zod'
 import { useQuery, useQueryClient } from '@tanstack/react-query'
-import { useState } from 'react'
-import { ApiError } from '@/app/http'
+import { useForm } from 'react-hook-form'
+import { z } from 'zod'
+import { sayRefusal } from '@/app/refusal'
 import { Button } from '@/design/Button'
-import { classes } from '@/design/classes'
 import { Dialog } from '@/design/Dialog'
-import { TextField } from '@/design/Field'
+import { TextArea, TextField } from '@/design/Field'
+import { typedNumber } from '@/design/form'
 import { RetryNotice } from '@/design/Notice'
 import { keepWeek, openFeed, revokeFeed, type Week, weekQuery } from './api'
 import { RoomForm } from './RoomForm'
@@ -40,152 +42,142 @@ export function WeekDialog({ open, onOpenChange }: { open: boolean; onOpenChange
     )
 }
 
+const HOURS = 'Hours like 19:30–22:00.'
+
+const typedSpans = z.string().transform((text, check) => {
+    const spans = readSpans(text)
+    if (spans !== undefined) return spans
+    check.addIssue({ code: 'custom', message: HOURS })
+    return z.NEVER
+})
+
+const typedSpan = z.string().transform((text, check): [number, number] => {
+    const [first, ...more] = readSpans(text) ?? []
+    if (first !== undefined && more.length === 0) return first
+    check.addIssue({ code: 'custom', message: 'From and to, once.' })
+    return z.NEVER
+})
+
+/** Days with other hours, a line each: "2026-12-24 14:00–18:00", or the date alone for a day without the bench. */
+const typedExceptions = z.string().transform((text, check) => {
+    const exceptions: Week['exceptions'] = {}
+    for (const line of text.split('\n').filter((row) => row.trim() !== '')) {
+        const [date = '', ...rest] = line.trim().split(/\s+/)
+        const spans = readSpans(rest.join(' '))
+        if (!/^20\d\d-\d\d-\d\d$/.test(date) || spans === undefined) {
+            check.addIssue({
+                code: 'custom',
+                message: 'A date and its hours, or a date alone: 2026-12-24 14:00–18:00',
+            })
+            return z.NEVER
+        }
+        exceptions[date] = spans
+    }
+    return exceptions
+})
+
+const typedShare = typedNumber({ from: 25, to: 400, says: 'From 25 to 400 %.' }).transform((percent) => percent / 100)
+
+const formSchema = z.object({
+    days: z.array(typedSpans),
+    timeZone: z.string().trim(),
+    compressor: typedSpan,
+    daylight: typedSpan,
+    setup: typedNumber({ from: 0, to: 120, whole: true, says: 'Whole minutes up to 120.' }),
+    applying: typedShare,
+    cleaning: typedShare,
+    exceptions: typedExceptions,
+})
+type Typed = z.input<typeof formSchema>
+
+/** What stands in the fields to begin with. A first week begins where the reader is. */
+const typed = (week: Week, isSet: boolean): Typed => ({
+    days: DAYS.map((_, day) => saySpans(week.sessions[String(day + 1)] ?? [])),
+    timeZone: isSet ? week.timeZone : Intl.DateTimeFormat().resolvedOptions().timeZone,
+    compressor: saySpans([week.compressor]),
+    daylight: saySpans([week.daylight]),
+    setup: String(week.setup),
+    applying: String(Math.round(100 * week.pace.applying)),
+    cleaning: String(Math.round(100 * week.pace.cleaning)),
+    exceptions: Object.entries(week.exceptions)
+        .map(([date, hours]) => `${date} ${saySpans(hours)}`.trim())
+        .join('\n'),
+})
+
 function WeekForm({ week, isSet, onDone }: { week: Week; isSet: boolean; onDone: () => void }) {
     const queries = useQueryClient()
-    const [faults, setFaults] = useState<Record<string, string>>({})
-    // A first week begins where the reader is.
-    const zone = isSet ? week.timeZone : Intl.DateTimeFormat().resolvedOptions().timeZone
-    const save = async (form: FormData) => {
-        const text = (name: string) => String(form.get(name) ?? '').trim()
-        const wrong: Record<string, string> = {}
-        const spans = (name: string) => {
-            const read = readSpans(text(name))
-            if (read === undefined) wrong[name] = 'Hours like 19:30–22:00.'
-            return read ?? []
-        }
-        const one = (name: string): [number, number] => {
-            const [first, ...more] = spans(name)
-            if (first === undefined || more.length > 0) wrong[name] = 'From and to, once.'
-            return first ?? [0, 1440]
-        }
-        const exceptions: Week['exceptions'] = {}
-        for (const line of text('exceptions')
-            .split('\n')
-            .filter((row) => row.trim() !== '')) {
-            const [date = '', ...rest] = line.trim().split(/\s+/)
-            const read = readSpans(rest.join(' '))
-            if (!/^20\d\d-\d\d-\d\d$/.test(date) || read === undefined)
-                wrong.exceptions = 'A date and its hours, or a date alone: 2026-12-24 14:00–18:00'
-            else exceptions[date] = read
-        }
-        const setup = Number(text('setup'))
-        if (!Number.isInteger(setup) || setup < 0 || setup > 120) wrong.setup = 'Whole minutes up to 120.'
-        const share = (name: string) => {
-            const percent = Number(text(name).replace(',', '.'))
-            if (!(percent >= 25 && percent <= 400)) wrong[name] = 'From 25 to 400 %.'
-            return percent / 100
-        }
+    const { register, handleSubmit, setError, formState } = useForm<Typed, unknown, z.output<typeof formSchema>>({
+        resolver: zodResolver(formSchema),
+        defaultValues: typed(week, isSet),
+    })
+    const { errors } = formState
+    const save = handleSubmit(async ({ days, applying, cleaning, ...said }) => {
         const next: Week = {
-            timeZone: text('zone'),
-            sessions: Object.fromEntries(DAYS.map((_, day) => [String(day + 1), spans(`day${day + 1}`)])),
-            exceptions,
-            compressor: one('compressor'),
-            daylight: one('daylight'),
-            setup,
-            pace: { applying: share('applying'), cleaning: share('cleaning') },
+            ...said,
+            sessions: Object.fromEntries(days.map((spans, day) => [String(day + 1), spans])),
+            pace: { applying, cleaning },
         }
-        setFaults(wrong)
-        if (Object.keys(wrong).length > 0) return
         try {
             queries.setQueryData(weekQuery.queryKey, await keepWeek(next))
             // Rounds of a wash go by one's own pace, too.
             await Promise.all(['clock', 'build'].map((key) => queries.invalidateQueries({ queryKey: [key] })))
             onDone()
         } catch (error) {
-            const refused = error instanceof ApiError ? error : null
-            setFaults({
-                all: refused?.message ?? 'It could not be kept.',
-                ...(refused?.fault('timeZone') ? { zone: 'There is no such time zone.' } : {}),
-            })
+            sayRefusal(error, { timeZone: 'timeZone' }, setError)
         }
-    }
+    })
     return (
-        <form
-            noValidate
-            className="grid grid-cols-2 gap-x-4 gap-y-2"
-            onSubmit={(event) => {
-                event.preventDefault()
-                void save(new FormData(event.currentTarget))
-            }}
-        >
+        <form noValidate className="grid grid-cols-2 gap-x-4 gap-y-2" onSubmit={save}>
             {DAYS.map((day, index) => (
                 <TextField
                     key={day}
                     label={day}
-                    name={`day${index + 1}`}
-                    defaultValue={saySpans(week.sessions[String(index + 1)] ?? [])}
+                    {...register(`days.${index}`)}
                     placeholder="not at the bench"
-                    fault={faults[`day${index + 1}`]}
+                    fault={errors.days?.[index]?.message}
                 />
             ))}
-            <TextField label="Time zone" name="zone" defaultValue={zone} fault={faults.zone} />
-            <TextField
-                label="The compressor may run"
-                name="compressor"
-                defaultValue={saySpans([week.compressor])}
-                fault={faults.compressor}
-            />
-            <TextField
-                label="Daylight"
-                name="daylight"
-                defaultValue={saySpans([week.daylight])}
-                fault={faults.daylight}
-            />
+            <TextField label="Time zone" {...register('timeZone')} fault={errors.timeZone?.message} />
+            <TextField label="The compressor may run" {...register('compressor')} fault={errors.compressor?.message} />
+            <TextField label="Daylight" {...register('daylight')} fault={errors.daylight?.message} />
             <TextField
                 label="An airbrush change takes"
-                name="setup"
+                {...register('setup')}
                 unit="min"
                 inputMode="numeric"
-                defaultValue={week.setup}
-                fault={faults.setup}
+                fault={errors.setup?.message}
             />
             <TextField
                 label="Applying takes, of the usual time"
-                name="applying"
+                {...register('applying')}
                 unit="%"
                 inputMode="decimal"
-                defaultValue={Math.round(100 * week.pace.applying)}
-                fault={faults.applying}
+                fault={errors.applying?.message}
             />
             <TextField
                 label="Cleaning a wash takes, of the usual time"
-                name="cleaning"
+                {...register('cleaning')}
                 unit="%"
                 inputMode="decimal"
-                defaultValue={Math.round(100 * week.pace.cleaning)}
-                fault={faults.cleaning}
+                fault={errors.cleaning?.message}
             />
-            <label className="col-span-2 flex flex-col gap-0.5">
-                <span className="text-fine text-soft">
-                    Other days: a date and its hours on each line, a date alone for none
-                </span>
-                <textarea
-                    name="exceptions"
+            <div className="col-span-2">
+                <TextArea
+                    label="Other days: a date and its hours on each line, a date alone for none"
+                    {...register('exceptions')}
                     rows={2}
-                    aria-invalid={faults.exceptions !== undefined}
                     placeholder="2026-12-24"
-                    defaultValue={Object.entries(week.exceptions)
-                        .map(([date, hours]) => `${date} ${saySpans(hours)}`.trim())
-                        .join('\n')}
-                    className={classes(
-                        'w-full rounded-plate border border-rule bg-sheet px-2 py-1 aria-invalid:border-2',
-                        'aria-invalid:border-stop',
-                    )}
+                    fault={errors.exceptions?.message}
                 />
-                {faults.exceptions !== undefined && (
-                    <span role="alert" className="text-fine font-medium text-stop">
-                        {faults.exceptions}
-                    </span>
-                )}
-            </label>
-            {faults.all !== undefined && (
+            </div>
+            {errors.root !== undefined && (
                 <p role="alert" className="col-span-2 text-stop">
-                    {faults.all}
+                    {errors.root.message}
                 </p>
             )}
             <div className="col-span-2 flex justify-end gap-2">
                 <Button onClick={onDone}>Leave it</Button>
-                <Button type="submit" tone="act">
+                <Button type="submit" tone="act" disabled={formState.isSubmitting}>
                     Keep
                 </Button>
             </div>

@@ -1,8 +1,11 @@
+import { zodResolver } from '@hookform/resolvers/zod'
 import { Plus, Trash2 } from 'lucide-react'
-import { useState } from 'react'
+import { useForm } from 'react-hook-form'
+import { z } from 'zod'
 import { Button } from '@/design/Button'
 import { Dialog } from '@/design/Dialog'
 import { Select, TextField } from '@/design/Field'
+import { typedNumber } from '@/design/form'
 import type { Library, Plan, Zone } from '@/features/build'
 import { newId, type PlanEdit } from './edits'
 
@@ -46,24 +49,35 @@ export default function ZonesDialog({ open, onOpenChange, plan, library, edit }:
     )
 }
 
+const rowSchema = z.object({
+    name: z.string().trim().min(1, 'Give it a name.'),
+    areaCm2: typedNumber({ from: 0.01, to: 20_000, says: 'More than 0, at most 20000.' }),
+})
+type Typed = z.input<typeof rowSchema>
+
+/** What is typed is kept when one leaves its field, what is chosen at once. */
 function ZoneRow({ zone, plan, library, edit }: { zone: Zone; plan: Plan; library: Library; edit: Edit }) {
-    const [fault, setFault] = useState<{ name?: string; area?: string }>({})
+    const { register, handleSubmit, formState } = useForm<Typed, unknown, z.output<typeof rowSchema>>({
+        resolver: zodResolver(rowSchema),
+        values: { name: zone.name, areaCm2: String(zone.areaCm2) },
+        // What is still being typed elsewhere in the row stays when the zone comes back saved.
+        resetOptions: { keepDirtyValues: true },
+        mode: 'onBlur',
+    })
     const change = (changes: Partial<Zone>) =>
         void edit([{ edit: 'put-zone', zone: { ...zone, ...changes } }], `Change ${zone.name}`)
+    const keepTyped = handleSubmit((said) => {
+        if (said.name !== zone.name || said.areaCm2 !== zone.areaCm2) change(said)
+    })
     const choices = (words: Library['materials']) => words.map((word) => ({ value: word.code, label: word.label }))
     const used = plan.steps.filter((step) => step.zones.includes(zone.id)).length
     return (
         <li className="grid grid-cols-[1.2fr_1fr_5.5rem_1fr_0.9fr_0.8fr_auto_auto] items-start gap-2">
             <TextField
                 label="Name"
-                defaultValue={zone.name}
                 maxLength={120}
-                fault={fault.name}
-                onBlur={(event) => {
-                    const name = event.target.value.trim()
-                    setFault(name === '' ? { name: 'Give it a name.' } : {})
-                    if (name !== '' && name !== zone.name) change({ name })
-                }}
+                {...register('name', { onBlur: () => void keepTyped() })}
+                fault={formState.errors.name?.message}
             />
             <Select
                 label="Kind"
@@ -75,14 +89,8 @@ function ZoneRow({ zone, plan, library, edit }: { zone: Zone; plan: Plan; librar
                 label="Area"
                 unit="cm²"
                 inputMode="decimal"
-                defaultValue={zone.areaCm2}
-                fault={fault.area}
-                onBlur={(event) => {
-                    const areaCm2 = Number(event.target.value.replace(',', '.'))
-                    const isFine = areaCm2 > 0 && areaCm2 <= 20000
-                    setFault(isFine ? {} : { area: 'More than 0, at most 20000.' })
-                    if (isFine && areaCm2 !== zone.areaCm2) change({ areaCm2 })
-                }}
+                {...register('areaCm2', { onBlur: () => void keepTyped() })}
+                fault={formState.errors.areaCm2?.message}
             />
             <Select
                 label="Model part"

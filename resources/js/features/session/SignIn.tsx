@@ -1,7 +1,10 @@
+import { zodResolver } from '@hookform/resolvers/zod'
 import { useQuery } from '@tanstack/react-query'
 import { type ReactNode, useState } from 'react'
+import { useForm } from 'react-hook-form'
 import { Navigate, useLocation } from 'react-router'
-import { ApiError } from '@/app/http'
+import { z } from 'zod'
+import { sayRefusal } from '@/app/refusal'
 import { sessionQuery, useEnter } from '@/app/session'
 import { Button } from '@/design/Button'
 import { TextField } from '@/design/Field'
@@ -43,42 +46,47 @@ export function SignIn() {
     )
 }
 
+const formSchema = z.object({ name: z.string().trim(), email: z.string().trim(), password: z.string() })
+type Typed = z.infer<typeof formSchema>
+
+/** The server alone says what is wrong with an account, and no more than a stranger may know. */
 function AccountForm({ isNew, children }: { isNew: boolean; children: ReactNode }) {
     const enter = useEnter<Account>(isNew ? '/accounts' : '/session')
-    const refused = enter.error instanceof ApiError ? enter.error : null
-    const isAboutAField = refused !== null && refused.faults.length > 0
+    const { register, handleSubmit, setError, resetField, formState } = useForm<Typed>({
+        resolver: zodResolver(formSchema),
+        defaultValues: { name: '', email: '', password: '' },
+    })
+    const fault = (field: keyof Typed) => formState.errors[field]?.message
+    const send = handleSubmit(async ({ name, ...account }) => {
+        try {
+            await enter.mutateAsync(isNew ? { ...account, name } : account)
+        } catch (error) {
+            resetField('password')
+            sayRefusal(error, { name: 'name', email: 'email', password: 'password' }, setError)
+        }
+    })
     return (
-        <form
-            noValidate
-            className="flex flex-col gap-3"
-            action={(form) => {
-                const text = (name: string) => String(form.get(name) ?? '')
-                const account = { email: text('email').trim(), password: text('password') }
-                enter.mutate(isNew ? { ...account, name: text('name').trim() } : account)
-            }}
-        >
+        <form noValidate className="flex flex-col gap-3" onSubmit={send}>
             <h2 className="font-semibold">{isNew ? 'Make an account' : 'Sign in'}</h2>
-            {isNew && <TextField label="Name" name="name" autoComplete="name" fault={refused?.fault('name')} />}
+            {isNew && <TextField label="Name" autoComplete="name" {...register('name')} fault={fault('name')} />}
             <TextField
                 label="E-mail address"
-                name="email"
                 type="email"
                 autoComplete="username"
-                defaultValue={enter.variables?.email ?? ''}
-                key={`email-${enter.submittedAt}`}
-                fault={refused?.fault('email')}
+                {...register('email')}
+                fault={fault('email')}
             />
             <TextField
                 label="Password"
-                name="password"
                 type="password"
                 autoComplete={isNew ? 'new-password' : 'current-password'}
                 hint={isNew ? 'Ten characters or more.' : undefined}
-                fault={refused?.fault('password')}
+                {...register('password')}
+                fault={fault('password')}
             />
-            {enter.error !== null && !isAboutAField && (
+            {formState.errors.root !== undefined && (
                 <p role="alert" className="text-stop">
-                    {enter.error.message}
+                    {formState.errors.root.message}
                 </p>
             )}
             <div className="flex items-center gap-2">

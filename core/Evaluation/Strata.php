@@ -75,11 +75,12 @@ final class Strata
         } elseif ($work->kind === TechniqueKind::Abrade) {
             $broken += $this->brokenByRubbing();
         }
-        [$maskedBy, $maskedAt] = match ($work->kind) {
-            TechniqueKind::Mask => [$work->index, $end],
-            TechniqueKind::Unmask => [null, null],
-            default => [$this->maskedBy, $this->maskedAt],
-        };
+        [$maskedBy, $maskedAt] = [$this->maskedBy, $this->maskedAt];
+        if ($work->kind === TechniqueKind::Mask) {
+            [$maskedBy, $maskedAt] = [$work->index, $end];
+        } elseif ($work->kind === TechniqueKind::Unmask) {
+            [$maskedBy, $maskedAt] = [null, null];
+        }
         $journey = $this->journey;
         $journey[] = $work->index;
         $lastSteps = $this->lastSteps;

@@ -125,7 +125,7 @@ describe('zones', () => {
         await userEvent.click(screen.getByRole('button', { name: 'Add a zone' }))
         expect(edit.mock.calls[0]?.[0][0]).toMatchObject({ edit: 'put-zone', zone: { name: 'New zone', areaCm2: 20 } })
         const remove = screen.getByRole('button', { name: 'Remove Turret' })
-        expect(remove).toHaveAttribute('title', 'Remove Turret from 1 steps too; undo brings it back')
+        expect(remove).toHaveAttribute('data-tip', 'Remove Turret from 1 steps too; undo brings it back')
         await userEvent.click(remove)
         expect(edit).toHaveBeenLastCalledWith([{ edit: 'remove-zone', id: 'turret' }], 'Remove Turret')
     })

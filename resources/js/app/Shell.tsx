@@ -2,8 +2,8 @@ import { useQuery } from '@tanstack/react-query'
 import { LogOut, Moon, Sun, WifiOff } from 'lucide-react'
 import { useState, useSyncExternalStore } from 'react'
 import { Link, Navigate, NavLink, Outlet, useLocation } from 'react-router'
-import { Button } from '@/design/Button'
 import { classes } from '@/design/classes'
+import { IconButton } from '@/design/Icon'
 import { RetryNotice } from '@/design/Notice'
 import { sessionQuery, useSignOut } from './session'
 import { currentTheme, keepTheme } from './theme'
@@ -88,17 +88,15 @@ function ThemeButton() {
     const [theme, setTheme] = useState(currentTheme)
     const other = theme === 'light' ? 'dark' : 'light'
     return (
-        <Button
-            tone="quiet"
-            aria-label={`Switch to ${other}`}
-            title={`Switch to ${other}`}
+        <IconButton
+            label={`Switch to ${other}`}
             onClick={() => {
                 keepTheme(other)
                 setTheme(other)
             }}
         >
             {theme === 'light' ? <Moon className="size-4" aria-hidden /> : <Sun className="size-4" aria-hidden />}
-        </Button>
+        </IconButton>
     )
 }
 
@@ -107,15 +105,9 @@ function SignOutButton({ name }: { name: string }) {
     return (
         <span className="flex items-center gap-2">
             <span className="max-w-40 truncate text-soft max-lg:hidden">{name}</span>
-            <Button
-                tone="quiet"
-                aria-label="Sign out"
-                title="Sign out"
-                disabled={signOut.isPending}
-                onClick={() => signOut.mutate()}
-            >
+            <IconButton label="Sign out" disabled={signOut.isPending} onClick={() => signOut.mutate()}>
                 <LogOut className="size-4" aria-hidden />
-            </Button>
+            </IconButton>
         </span>
     )
 }

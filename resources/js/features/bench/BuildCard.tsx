@@ -7,6 +7,7 @@ import { send } from '@/app/http'
 import { Button } from '@/design/Button'
 import { classes } from '@/design/classes'
 import { inWords } from '@/design/duration'
+import { IconButton } from '@/design/Icon'
 import { SeverityMark, VerdictLine } from '@/design/Severity'
 import { type BenchCard, benchQuery } from './api'
 import { nextCure, type Standing, standingOf } from './waiting'
@@ -170,9 +171,9 @@ function DeleteBuild({ id, name }: { id: string; name: string }) {
     return (
         <AlertDialog.Root>
             <AlertDialog.Trigger asChild>
-                <Button tone="quiet" className="z-10" aria-label={`Delete ${name}`}>
+                <IconButton className="z-10" label={`Delete ${name}`}>
                     <Trash2 className="size-4" aria-hidden />
-                </Button>
+                </IconButton>
             </AlertDialog.Trigger>
             <AlertDialog.Portal>
                 <AlertDialog.Overlay className="fixed inset-0 z-40 bg-black/45" />

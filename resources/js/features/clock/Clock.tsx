@@ -5,6 +5,7 @@ import { Link } from 'react-router'
 import { Button } from '@/design/Button'
 import { classes } from '@/design/classes'
 import { inWords } from '@/design/duration'
+import { iconLink } from '@/design/Icon'
 import { RetryNotice } from '@/design/Notice'
 import { SeverityMark } from '@/design/Severity'
 import { Axis } from './Axis'
@@ -157,27 +158,10 @@ function Head({ timetable, question, isLaying, format, onWeek }: HeadProps) {
                 {!timetable.isOptimal && timetable.items.length > 0 && (
                     <EarlierEnd key={JSON.stringify(question)} question={question} format={format} />
                 )}
-                <Link
-                    to="/sheet"
-                    aria-label="Bench sheet of the next session"
-                    title="Bench sheet of the next session"
-                    className={classes(
-                        'inline-flex min-h-8 items-center rounded-plate px-2.5 hover:bg-press',
-                        'pointer-coarse:min-h-11 pointer-coarse:px-4',
-                    )}
-                >
+                <Link to="/sheet" {...iconLink('Bench sheet of the next session')}>
                     <Printer className="size-4" aria-hidden />
                 </Link>
-                <a
-                    href="/api/calendar"
-                    download
-                    aria-label="Calendar file"
-                    title="Calendar file"
-                    className={classes(
-                        'inline-flex min-h-8 items-center rounded-plate px-2.5 hover:bg-press',
-                        'pointer-coarse:min-h-11 pointer-coarse:px-4',
-                    )}
-                >
+                <a href="/api/calendar" download {...iconLink('Calendar file')}>
                     <Download className="size-4" aria-hidden />
                 </a>
                 <Button tone="act" onClick={onWeek}>

@@ -180,7 +180,7 @@ export const Board = memo(function Board(props: Props) {
                                                 isFolded={view.foldedParts.has(part.key)}
                                                 findings={findings}
                                                 verdict={verdict}
-                                                onFold={() => acts.foldPart(part.key)}
+                                                onFold={() => acts.fold.part(part.key)}
                                             />
                                         )}
                                     {shown.has(id) && (
@@ -250,7 +250,7 @@ function ZoneHeads({ plan, verdict, columns, view, acts, sessions }: HeadProps) 
                                 type="button"
                                 data-own-keys
                                 aria-expanded={!view.foldedGroups.has(group.name)}
-                                onClick={() => acts.foldGroup(group.name)}
+                                onClick={() => acts.fold.group(group.name)}
                                 className={classes(
                                     'narrow flex w-full items-center justify-center gap-0.5 truncate px-0.5 text-fine',
                                     'text-soft hover:bg-press pointer-coarse:min-h-11',
@@ -363,12 +363,12 @@ function gridAct(
 ): (() => void) | null {
     if (event.ctrlKey || event.metaKey) return null
     if (event.altKey) {
-        if (event.key === 'ArrowUp') return () => acts.move(-1)
-        return event.key === 'ArrowDown' ? () => acts.move(1) : null
+        if (event.key === 'ArrowUp') return () => acts.steps.move(-1)
+        return event.key === 'ArrowDown' ? () => acts.steps.move(1) : null
     }
     if (event.shiftKey && (event.key === 'ArrowUp' || event.key === 'ArrowDown')) {
         return () => {
-            acts.choose(null)
+            acts.choice.toggle(null)
             go(event.key === 'ArrowUp' ? -1 : 1, 0)
         }
     }
@@ -386,13 +386,13 @@ function gridAct(
         case 'End':
             return () => go(rows, 0)
         case ' ':
-            return zones.length === 0 ? null : () => acts.toggle(zones)
+            return zones.length === 0 ? null : () => acts.steps.toggle(zones)
         case 'Enter':
             return () =>
                 document.querySelector<HTMLElement>('[data-inspector] button, [data-inspector] select')?.focus()
         case 'Delete':
         case 'Backspace':
-            return acts.remove
+            return acts.steps.remove
         default:
             return null
     }

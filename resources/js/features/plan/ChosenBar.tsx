@@ -12,9 +12,9 @@ export function ChosenBar({ count, acts }: { count: number; acts: Acts }) {
                 {count} {count === 1 ? 'step' : 'steps'} chosen
             </p>
             <Button onClick={() => acts.open('copy')}>Copy to other zones</Button>
-            <Button onClick={acts.done}>Mark as done</Button>
-            <Button onClick={acts.remove}>Delete</Button>
-            <Button tone="quiet" onClick={acts.chooseNone}>
+            <Button onClick={acts.steps.done}>Mark as done</Button>
+            <Button onClick={acts.steps.remove}>Delete</Button>
+            <Button tone="quiet" onClick={acts.choice.none}>
                 Choose none
             </Button>
         </section>

@@ -3,6 +3,7 @@ import { memo, type ReactNode, useDeferredValue, useMemo } from 'react'
 import { Button } from '@/design/Button'
 import { classes } from '@/design/classes'
 import { inWords } from '@/design/duration'
+import { IconButton } from '@/design/Icon'
 import { type Finding, type Library, techniqueOf } from '@/features/build'
 import type { Acts, Cursor } from './acts'
 import { BenchNotes } from './BenchNotes'
@@ -76,19 +77,22 @@ export const Inspector = memo(function Inspector(props: Props) {
                     </h2>
                     <p className="text-fine text-soft">{technique.purpose}</p>
                 </div>
-                <Tool label={times?.done == null ? 'Mark as done now' : 'Mark as not done'} onClick={acts.done}>
+                <IconButton
+                    label={times?.done == null ? 'Mark as done now' : 'Mark as not done'}
+                    onClick={acts.steps.done}
+                >
                     {times?.done == null ? (
                         <Check className="size-4" aria-hidden />
                     ) : (
                         <Undo className="size-4" aria-hidden />
                     )}
-                </Tool>
-                <Tool label="Copy this step" onClick={() => void acts.copy()}>
+                </IconButton>
+                <IconButton label="Copy this step" onClick={() => void acts.steps.copy()}>
                     <Copy className="size-4" aria-hidden />
-                </Tool>
-                <Tool label="Delete this step" onClick={acts.remove}>
+                </IconButton>
+                <IconButton label="Delete this step" onClick={acts.steps.remove}>
                     <Trash2 className="size-4" aria-hidden />
-                </Tool>
+                </IconButton>
             </div>
             <Findings
                 findings={onZoneFirst(findings.ofStep(step.id), cursor.zone)}
@@ -201,13 +205,5 @@ function Fact({ name, children }: { name: string; children: ReactNode }) {
             <dt className="text-soft">{name}</dt>
             <dd>{children}</dd>
         </>
-    )
-}
-
-function Tool({ label, onClick, children }: { label: string; onClick: () => void; children: ReactNode }) {
-    return (
-        <Button tone="quiet" aria-label={label} title={label} onClick={onClick}>
-            {children}
-        </Button>
     )
 }

@@ -1,8 +1,7 @@
 import { Download, Keyboard, Layers, Plus, Redo2, Settings2, Undo2, Wrench } from 'lucide-react'
-import type { ReactNode } from 'react'
 import { Button } from '@/design/Button'
-import { classes } from '@/design/classes'
 import { inWords } from '@/design/duration'
+import { IconButton, iconLink } from '@/design/Icon'
 import { VerdictLine } from '@/design/Severity'
 import { type BuildState, type Library, schoolOf, type Verdict } from '@/features/build'
 import type { Acts } from './acts'
@@ -42,7 +41,9 @@ export function PlanBar({ state, verdict, library, saving, acts, view }: Props) 
                 <select
                     aria-label="Show"
                     value={view.filter}
-                    onChange={(event) => acts.filter(FILTERS.find((filter) => filter === event.target.value) ?? 'all')}
+                    onChange={(event) =>
+                        acts.findings.filter(FILTERS.find((filter) => filter === event.target.value) ?? 'all')
+                    }
                     className="min-h-8 rounded-plate border border-line bg-sheet px-1 pointer-coarse:min-h-11"
                 >
                     {FILTERS.map((filter) => (
@@ -62,63 +63,36 @@ export function PlanBar({ state, verdict, library, saving, acts, view }: Props) 
             </span>
             <span className="flex items-center gap-0.5">
                 <span className="w-12 text-right text-fine text-soft">{saving ? 'Saving' : ''}</span>
-                <Tool
+                <IconButton
                     label={state.undo === null ? 'Nothing to undo' : `Undo: ${state.undo}`}
                     disabled={state.undo === null}
-                    onClick={acts.undo}
+                    onClick={acts.history.undo}
                 >
                     <Undo2 className="size-4" aria-hidden />
-                </Tool>
-                <Tool
+                </IconButton>
+                <IconButton
                     label={state.redo === null ? 'Nothing to redo' : `Redo: ${state.redo}`}
                     disabled={state.redo === null}
-                    onClick={acts.redo}
+                    onClick={acts.history.redo}
                 >
                     <Redo2 className="size-4" aria-hidden />
-                </Tool>
-                <Tool label="Zones" onClick={() => acts.open('zones')}>
+                </IconButton>
+                <IconButton label="Zones" onClick={() => acts.open('zones')}>
                     <Layers className="size-4" aria-hidden />
-                </Tool>
-                <Tool label="Build, story and room" onClick={() => acts.open('build')}>
+                </IconButton>
+                <IconButton label="Build, story and room" onClick={() => acts.open('build')}>
                     <Settings2 className="size-4" aria-hidden />
-                </Tool>
-                <a
-                    href={`/api/builds/${state.id}/plan-file`}
-                    download
-                    aria-label="Export the plan file"
-                    title="Export the plan file"
-                    className={classes(
-                        'inline-flex min-h-8 items-center rounded-plate px-2.5 hover:bg-press',
-                        'pointer-coarse:min-h-11 pointer-coarse:px-4',
-                    )}
-                >
+                </IconButton>
+                <a href={`/api/builds/${state.id}/plan-file`} download {...iconLink('Export the plan file')}>
                     <Download className="size-4" aria-hidden />
                 </a>
-                <Tool label="Keys" onClick={() => acts.open('keys')}>
+                <IconButton label="Keys" onClick={() => acts.open('keys')}>
                     <Keyboard className="size-4" aria-hidden />
-                </Tool>
+                </IconButton>
                 <Button tone="act" className="ml-1" onClick={() => acts.open('add')} aria-keyshortcuts="a">
                     <Plus className="size-4" aria-hidden /> Add a step
                 </Button>
             </span>
         </div>
-    )
-}
-
-function Tool({
-    label,
-    onClick,
-    disabled = false,
-    children,
-}: {
-    label: string
-    onClick: () => void
-    disabled?: boolean
-    children: ReactNode
-}) {
-    return (
-        <Button tone="quiet" aria-label={label} title={label} disabled={disabled} onClick={onClick}>
-            {children}
-        </Button>
     )
 }

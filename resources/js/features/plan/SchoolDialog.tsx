@@ -5,6 +5,7 @@ import { useEffect, useState } from 'react'
 import { Button } from '@/design/Button'
 import { Dialog } from '@/design/Dialog'
 import { Select, TextField } from '@/design/Field'
+import { IconButton } from '@/design/Icon'
 import { SEVERITY_WORD, SeverityMark } from '@/design/Severity'
 import { type Finding, type Library, type OwnSchool, type SchoolChoice, schoolOf } from '@/features/build'
 import { forgetSchool, keepSchool, ownSchoolsQuery } from './api'
@@ -186,14 +187,9 @@ function SchoolCard({ value, name, creed, isChosen, onForget }: CardProps) {
                 <span className="block text-fine text-soft">{creed}</span>
             </RadioGroup.Item>
             {onForget !== undefined && (
-                <Button
-                    tone="quiet"
-                    aria-label={`Forget ${name}`}
-                    title={`Forget ${name}`}
-                    onClick={() => void onForget()}
-                >
+                <IconButton label={`Forget ${name}`} onClick={() => void onForget()}>
                     <Trash2 className="size-4" aria-hidden />
-                </Button>
+                </IconButton>
             )}
         </div>
     )

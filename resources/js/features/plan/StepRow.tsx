@@ -127,8 +127,8 @@ const StepName = memo(function StepName({ row, isHere, isCursor, onCursor, acts 
             tabIndex={isCursor ? 0 : -1}
             aria-current={isHere ? 'step' : undefined}
             onClick={(event) => {
-                if (event.shiftKey) acts.chooseTo(row.id)
-                else if (event.ctrlKey || event.metaKey) acts.choose(row.id)
+                if (event.shiftKey) acts.choice.upTo(row.id)
+                else if (event.ctrlKey || event.metaKey) acts.choice.toggle(row.id)
                 else onCursor({ step: row.id, zone: null })
             }}
             className="flex min-h-9 min-w-0 flex-1 items-center gap-2 text-left pointer-coarse:min-h-11"
@@ -174,7 +174,7 @@ const ZoneCell = memo(function ZoneCell(props: CellProps) {
                 aria-label={`${name}${verdict}`}
                 onClick={() => {
                     // The first press goes there; a press within the chosen step changes its zones.
-                    if (isInRow) acts.toggle(zones)
+                    if (isInRow) acts.steps.toggle(zones)
                     onCursor({ step, zone: zones[0] ?? null })
                 }}
                 className={classes(

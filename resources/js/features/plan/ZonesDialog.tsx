@@ -124,9 +124,9 @@ function ZoneRow({ zone, plan, library, edit }: { zone: Zone; plan: Plan; librar
             </label>
             <Button
                 tone="quiet"
-                className="mt-4"
+                className="tip mt-4"
                 aria-label={`Remove ${zone.name}`}
-                title={
+                data-tip={
                     plan.zones.length === 1
                         ? 'A build has at least one zone'
                         : used === 0

@@ -6,25 +6,43 @@ export type Cursor = { step: string | null; zone: string | null }
 /** A dialog of the plan screen; null: none is open. */
 export type OpenDialog = 'add' | 'keys' | 'build' | 'zones' | 'school' | 'repair' | 'copy' | null
 
-/** What keys and buttons do, each to the step under the cursor or to the chosen ones. */
-export type Acts = {
+/** Done to the steps that are chosen, or else to the one under the cursor. */
+export type StepActs = {
     move: (by: -1 | 1) => void
     remove: () => void
     copy: () => Promise<void>
     toggle: (zones: readonly string[]) => void
     done: () => void
-    undo: () => void
-    redo: () => void
-    nextFinding: (by: -1 | 1) => void
+}
+
+export type HistoryActs = { undo: () => void; redo: () => void }
+
+export type ChoiceActs = {
     /** Adds a step to the chosen ones or takes it out; null: adds the one under the cursor. */
-    choose: (id: string | null) => void
-    chooseTo: (id: string) => void
-    chooseNone: () => void
-    foldPart: (key: string) => void
-    foldHere: () => void
-    foldAll: () => void
-    foldGroup: (group: string) => void
+    toggle: (id: string | null) => void
+    upTo: (id: string) => void
+    none: () => void
+}
+
+export type FoldActs = {
+    part: (key: string) => void
+    here: () => void
+    all: () => void
+    group: (group: string) => void
+}
+
+export type FindingActs = {
+    next: (by: -1 | 1) => void
     /** Without a filter: the next one. */
     filter: (filter?: Filter) => void
+}
+
+/** What keys and buttons do on the plan screen, by subject. */
+export type Acts = {
+    steps: StepActs
+    history: HistoryActs
+    choice: ChoiceActs
+    fold: FoldActs
+    findings: FindingActs
     open: (dialog: OpenDialog) => void
 }

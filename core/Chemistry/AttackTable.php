@@ -34,7 +34,7 @@ final class AttackTable
             'water' => [0, 0],
             'alcohol' => [1, 1],
             'odourless' => [0, 0],
-            'white' => [1, 1],
+            'white' => [0, 1],
             'lacquer' => [3, 3],
         ],
         'enamel' => [
@@ -115,6 +115,14 @@ final class AttackTable
             'white' => [0, 0],
             'lacquer' => [0, 1],
         ],
+        // Graphite and wax: no clear coat harms them, spirit and rubbing smear them.
+        'metal-pencil' => [
+            'water' => [0, 0],
+            'alcohol' => [0, 0],
+            'odourless' => [1, 1],
+            'white' => [1, 1],
+            'lacquer' => [1, 1],
+        ],
         'decal-film' => [
             'water' => [0, 1],
             'alcohol' => [2, 3],
@@ -162,9 +170,9 @@ final class AttackTable
     }
 
     /** The level after contact. What a liquid does not touch at all (0) no rubbing makes it touch. */
-    public static function afterContact(int $level, Contact $contact): int
+    public static function afterContact(int $level, Contact $contact, CureState $state): int
     {
-        return $level === 0 ? 0 : max(0, min(3, $level + $contact->shift()));
+        return $level === 0 ? 0 : max(0, min(3, $level + $contact->shift($state)));
     }
 
     /**

@@ -48,6 +48,12 @@ enum BinderFamily: string
         };
     }
 
+    /** @return list<self> the families that paint and clear coats come in */
+    public static function paints(): array
+    {
+        return [self::WaterborneAcrylic, self::AlcoholAcrylic, self::Lacquer, self::Enamel];
+    }
+
     /** Films that dry by taking up oxygen, and that their own thinner wakes for days. */
     public function oxidises(): bool
     {

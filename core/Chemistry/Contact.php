@@ -7,18 +7,26 @@ namespace Ulvrach\Chemistry;
 /** How long a liquid dwells on the film below, and whether it is rubbed. Matters as much as the liquid. */
 enum Contact
 {
+    case Dab;
     case Mist;
+    case Coat;
+    case Brush;
     case Flood;
     case Wipe;
     case Scrub;
 
-    /** A dry mist hardly dwells; a scrub rubs what has softened. */
-    public function shift(): int
+    /**
+     * Levels by which it is fiercer than a brush: a dab hardly wets, a mist hardly dwells, a sprayed coat flashes off a
+     * film that is through before it bites, a flood dwells, and a scrub rubs what has softened.
+     */
+    public function shift(CureState $state): int
     {
         return match ($this) {
+            self::Dab => -2,
             self::Mist => -1,
-            self::Flood, self::Wipe => 0,
-            self::Scrub => 1,
+            self::Coat => $state === CureState::SolventProof ? -1 : 0,
+            self::Brush, self::Wipe => 0,
+            self::Flood, self::Scrub => 1,
         };
     }
 
@@ -27,11 +35,19 @@ enum Contact
         return $this === self::Wipe || $this === self::Scrub;
     }
 
+    public function isSprayed(): bool
+    {
+        return $this === self::Mist || $this === self::Coat;
+    }
+
     public function verb(): string
     {
         return match ($this) {
+            self::Dab => 'dabbed',
             self::Mist => 'misted',
-            self::Flood => 'brushed',
+            self::Coat => 'sprayed',
+            self::Brush => 'brushed',
+            self::Flood => 'flooded',
             self::Wipe => 'wiped',
             self::Scrub => 'scrubbed',
         };

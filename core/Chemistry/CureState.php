@@ -12,6 +12,31 @@ enum CureState: int
     case Recoatable = 2;
     case SolventProof = 3;
 
+    /** The same in a word that fits the film: salt does not get recoatable, it dries. */
+    public function labelOf(BinderFamily $film): string
+    {
+        $isDrying = $this === self::TouchDry || $this === self::Recoatable;
+
+        return match ($film) {
+            BinderFamily::Salt,
+            BinderFamily::ClayWash,
+            BinderFamily::ChippingFluid,
+            BinderFamily::Hairspray,
+            BinderFamily::WhiteGlue => $isDrying ? 'dry' : $this->label(),
+            BinderFamily::EpoxyPutty => $isDrying ? 'firm' : 'hard',
+            BinderFamily::DecalFilm => $this === self::Recoatable ? 'dry underneath' : $this->label(),
+            BinderFamily::MudPaste, BinderFamily::BoundPigment => $this === self::Recoatable ? 'firm' : $this->label(),
+            BinderFamily::WaterborneAcrylic,
+            BinderFamily::AlcoholAcrylic,
+            BinderFamily::Lacquer,
+            BinderFamily::Enamel,
+            BinderFamily::ArtistOil,
+            BinderFamily::DryPigment,
+            BinderFamily::MaskingFilm,
+            BinderFamily::MetalPencil => $this->label(),
+        };
+    }
+
     public function label(): string
     {
         return match ($this) {

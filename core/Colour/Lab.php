@@ -27,6 +27,11 @@ final readonly class Lab
         return $known[$hex] ??= self::convert($hex);
     }
 
+    public function withLightness(float $l): self
+    {
+        return new self($l, $this->a, $this->b);
+    }
+
     public function chroma(): float
     {
         return sqrt($this->a ** 2 + $this->b ** 2);

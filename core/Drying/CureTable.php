@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ulvrach\Drying;
 
 use Ulvrach\Chemistry\BinderFamily;
+use Ulvrach\Chemistry\Load;
 use Ulvrach\Quantity\Minutes;
 use Ulvrach\Technique\TechniqueKind;
 
@@ -15,9 +16,15 @@ final class CureTable
     private static ?array $rows = null;
 
     /** The row for what a step lays down: the family decides, then what it is used for and whether it is sprayed. */
-    public static function for(BinderFamily $film, TechniqueKind $kind, bool $sprayed): CureTimes
+    public static function for(BinderFamily $film, TechniqueKind $kind, Load $load): CureTimes
     {
-        return self::rows()[self::key($film, $kind, $sprayed)];
+        $isSprayed = $load->contact()->isSprayed();
+
+        $row = self::rows()[self::key($film, $kind, $isSprayed)];
+        $isPaint = $film === BinderFamily::ArtistOil || in_array($film, BinderFamily::paints(), true);
+
+        // Salt, putty and grains are laid dry, and yet have their own times.
+        return $load === Load::Dab && ! $isPaint ? $row : $row->loaded($load, $film->oxidises());
     }
 
     /** @return array<string, CureTimes> */
@@ -42,12 +49,8 @@ final class CureTable
                     ? 'acrylic sprayed'
                     : 'acrylic brushed'),
             BinderFamily::AlcoholAcrylic => $clear ? 'acrylic clear' : 'alcohol acrylic',
-            BinderFamily::Enamel => match ($kind) {
-                TechniqueKind::Filter => 'enamel filter',
-                TechniqueKind::Wash, TechniqueKind::Streak, TechniqueKind::Blend, TechniqueKind::Mud => 'enamel wash',
-                default => 'enamel paint',
-            },
-            BinderFamily::ArtistOil => 'artist oil',
+            BinderFamily::Enamel => self::enamel($kind),
+            BinderFamily::ArtistOil => self::isTint($kind) ? 'blended oil' : 'artist oil',
             BinderFamily::ChippingFluid => 'chipping fluid',
             BinderFamily::Hairspray => 'hairspray',
             BinderFamily::ClayWash => 'clay wash',
@@ -60,6 +63,23 @@ final class CureTable
             BinderFamily::EpoxyPutty => 'epoxy putty',
             BinderFamily::MaskingFilm, BinderFamily::MetalPencil => 'dry medium',
         };
+    }
+
+    private static function enamel(TechniqueKind $kind): string
+    {
+        return $kind === TechniqueKind::Filter
+            ? 'enamel filter'
+            : (self::isTint($kind) || $kind === TechniqueKind::Mud ? 'enamel wash' : 'enamel paint');
+    }
+
+    /** Worked until hardly any of it is left. */
+    private static function isTint(TechniqueKind $kind): bool
+    {
+        return in_array(
+            $kind,
+            [TechniqueKind::Filter, TechniqueKind::Wash, TechniqueKind::Streak, TechniqueKind::Blend],
+            true,
+        );
     }
 
     /** @return array<string, CureTimes> */
@@ -157,6 +177,14 @@ final class CureTable
                 laws: self::all(DryingLaw::Oxygen),
             ),
             new CureTimes(
+                name: 'blended oil',
+                touchDry: [10, 30],
+                recoatable: [12 * $h, $d],
+                solventProof: [$d, 3 * $d],
+                reason: 'a tint of almost no thickness: the next day bears the next tint',
+                laws: self::all(DryingLaw::Oxygen),
+            ),
+            new CureTimes(
                 name: 'chipping fluid',
                 touchDry: [15, 20],
                 recoatable: [15, 20],
@@ -207,7 +235,7 @@ final class CureTable
             new CureTimes(
                 name: 'decal',
                 touchDry: [$h, 2 * $h],
-                recoatable: [12 * $h, 12 * $h],
+                recoatable: [6 * $h, 12 * $h],
                 solventProof: [12 * $h, 12 * $h],
                 reason: 'water and softener must leave from under the film',
                 laws: self::all(DryingLaw::Water),
@@ -222,8 +250,8 @@ final class CureTable
             ),
             new CureTimes(
                 name: 'white glue',
-                touchDry: [2 * $h, 4 * $h],
-                recoatable: [2 * $h, 4 * $h],
+                touchDry: [$h, 2 * $h],
+                recoatable: [90, 4 * $h],
                 solventProof: [12 * $h, 12 * $h],
                 reason: 'paper and cloth hold the water long',
                 laws: self::all(DryingLaw::Water),

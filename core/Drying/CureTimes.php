@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Ulvrach\Drying;
 
+use Ulvrach\Chemistry\Load;
+
 /**
  * Minutes from laying a thin coat to each cure state at 20 °C and 50 % relative humidity, each as [from, to]. A plan
  * counts with the later end: who starts at the earlier one relies on luck. Solvent-proof is null for films that their
@@ -11,6 +13,15 @@ namespace Ulvrach\Drying;
  */
 final readonly class CureTimes
 {
+    /** Minutes from a dab, drying table, "dab": hardly any liquid has to leave; oil and enamel take a while longer. */
+    private const DAB_TOUCH_DRY = [1, 3];
+
+    private const DAB_RECOATABLE = [3, 10];
+
+    private const DAB_OF_OIL_RECOATABLE = [20, 40];
+
+    private const DAB_SOLVENT_PROOF = [1440, 1440];
+
     /**
      * @param  array{int, int}  $touchDry
      * @param  array{int, int}  $recoatable
@@ -38,6 +49,56 @@ final readonly class CureTimes
             reason: $own->source,
             laws: $this->laws,
         );
+    }
+
+    /**
+     * The same for how much liquid there is: a dab is dry in minutes, a mist at the early end, a flood at the late one.
+     */
+    public function loaded(Load $load, bool $oxidises): self
+    {
+        return match ($load) {
+            Load::Dab => new self(
+                name: $this->name,
+                touchDry: self::atMost($this->touchDry, self::DAB_TOUCH_DRY),
+                recoatable: self::atMost(
+                    $this->recoatable,
+                    $oxidises ? self::DAB_OF_OIL_RECOATABLE : self::DAB_RECOATABLE,
+                ),
+                solventProof: $this->solventProof === null
+                    ? null
+                    : self::atMost($this->solventProof, self::DAB_SOLVENT_PROOF),
+                reason: $this->reason,
+                laws: $this->laws,
+            ),
+            Load::Mist => $this->pinned(0),
+            Load::Flood => $this->pinned(1),
+            Load::Coat, Load::Brushed => $this,
+        };
+    }
+
+    /** Both ends at one of them. */
+    private function pinned(int $end): self
+    {
+        return new self(
+            name: $this->name,
+            touchDry: [$this->touchDry[$end], $this->touchDry[$end]],
+            recoatable: [$this->recoatable[$end], $this->recoatable[$end]],
+            solventProof: $this->solventProof === null
+                ? null
+                : [$this->solventProof[$end], $this->solventProof[$end]],
+            reason: $this->reason,
+            laws: $this->laws,
+        );
+    }
+
+    /**
+     * @param  array{int, int}  $times
+     * @param  array{int, int}  $most
+     * @return array{int, int}
+     */
+    private static function atMost(array $times, array $most): array
+    {
+        return [min($times[0], $most[0]), min($times[1], $most[1])];
     }
 
     /**

@@ -21,15 +21,19 @@ final readonly class Attack
 
     /**
      * @param  list<Touched>  $touched
+     * @param  array<int, Layer>  $into  by step index: the layers that it is worked into, which is the purpose
      * @param  int  $start  minute at which the step begins
      */
-    public static function of(Work $work, array $touched, int $start): self
+    public static function of(Work $work, array $touched, array $into, int $start): self
     {
         $all = $onLayer = [];
         $threatens = $meetsBarePart = false;
         foreach ($work->liquids === [] ? [] : $touched as $one) {
             $threats = [];
             foreach ($one->strata->withinReachOf($work) as $layer) {
+                if (isset($into[$layer->stepIndex])) {
+                    continue;
+                }
                 foreach ($onLayer[$layer->stepIndex] ??= self::threatsTo($layer, $work, $start) as $threat) {
                     $threats[] = $threat;
                 }
@@ -52,14 +56,35 @@ final readonly class Attack
     private static function threatsTo(Layer $layer, Work $work, int $start): array
     {
         $state = $layer->stateAt($start);
+        $best = $layer->bestStateAt($start);
         $threats = [];
         foreach ($work->liquids as $liquid) {
             $harm = $liquid->harmTo($layer, $state);
+            if ($best !== $state) {
+                $harm = self::inDoubt($harm, $liquid->harmTo($layer, $best), $work->step->waitMinutes !== null);
+            }
+            if ($layer->isSpot && $work->isSpot()) {
+                $harm = $harm->byChance();
+            }
             if ($harm !== Harm::None) {
                 $threats[] = new Threat($liquid, $layer, $state, $harm);
             }
         }
 
         return $threats;
+    }
+
+    /**
+     * Between the ends of a film's times nobody can say: where something would be destroyed that is a risk, else a note
+     * if the modeller has chosen the moment, and nothing if the plan has.
+     */
+    private static function inDoubt(Harm $late, Harm $soon, bool $isAsked): Harm
+    {
+        return match (true) {
+            $late->value <= $soon->value => $late,
+            $late === Harm::WillFail => Harm::MayFail,
+            $isAsked && $soon === Harm::None => Harm::Slight,
+            default => $soon,
+        };
     }
 }

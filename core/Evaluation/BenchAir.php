@@ -15,6 +15,12 @@ final class BenchAir
         return self::in(Air::at($bench->temperatureC, $bench->humidityPercent), $bench);
     }
 
+    /** The air at the bench itself, whatever stands in a cabinet. */
+    public static function around(BenchConditions $bench): Air
+    {
+        return Air::at($bench->temperatureC, $bench->humidityPercent, $bench->movingAir);
+    }
+
     /** With the fan and the cabinet of a bench, in another room's air. */
     public static function in(Air $room, BenchConditions $bench): Air
     {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ulvrach\Evaluation;
 
 use Ulvrach\Chemistry\BinderFamily;
+use Ulvrach\Chemistry\Sheen;
 use Ulvrach\Drying\Air;
 use Ulvrach\Drying\DryingLaw;
 use Ulvrach\Drying\DryingModel;
@@ -45,20 +46,30 @@ final readonly class FollowUp
         return $windows;
     }
 
-    /** The clean-up window of a technique in this air: what has to go on in the film decides its pace. */
-    public static function cleanUpWindow(Technique $technique, ?BinderFamily $family, Air $air): ?CleanUpWindow
-    {
-        return $technique->cleanUp?->stretched(1 / DryingModel::pace(self::cleanUpLaw($family), $air));
+    /**
+     * The clean-up window of a technique in this air: the medium opens it and decides its pace, the ground stretches
+     * it.
+     */
+    public static function cleanUpWindow(
+        Technique $technique,
+        ?BinderFamily $family,
+        Air $air,
+        ?Sheen $ground,
+    ): ?CleanUpWindow {
+        return $technique->cleanUp
+            ?->of($family)
+            ->on($ground)
+            ->stretched(1 / DryingModel::pace(self::cleanUpLaw($family), $air));
     }
 
     /** What has to go on in a film until it can no longer be cleaned up. */
     public static function cleanUpLaw(?BinderFamily $family): DryingLaw
     {
-        return match ($family) {
-            BinderFamily::Enamel => DryingLaw::Spirit,
-            BinderFamily::ArtistOil => DryingLaw::Oxygen,
-            default => DryingLaw::Water,
-        };
+        if ($family === BinderFamily::ArtistOil) {
+            return DryingLaw::Oxygen;
+        }
+
+        return $family === BinderFamily::Enamel ? DryingLaw::Spirit : DryingLaw::Water;
     }
 
     /** @return list<self> */
@@ -82,16 +93,11 @@ final readonly class FollowUp
     private static function cleaning(Walk $walk, int $index): array
     {
         $work = $walk->situations[$index]->work;
-        $window = $walk->situations[$index]->cleanUpWindow();
-        $cleanedAfter = $work->step->cleanedAfter();
-        if ($cleanedAfter === null || $window === null) {
+        $window = $walk->situations[$index]->shortestCleanUpWindow();
+        if ($window === null) {
             return [];
         }
-        // The step ends when it is cleaned; its window counts from when it was applied.
-        $applied =
-            $walk->times[$index]->end -
-            $cleanedAfter -
-            (int) ceil(($work->technique->cleanMinutes * $work->area()) / 100);
+        $applied = $walk->times[$index]->applied;
         $at = static fn (?int $minutes): ?int => $minutes === null ? null : $applied + $minutes;
 
         return [

@@ -6,6 +6,7 @@ namespace Ulvrach\Evaluation;
 
 use Ulvrach\Chemistry\BinderFamily;
 use Ulvrach\Chemistry\CureState;
+use Ulvrach\Chemistry\Load;
 use Ulvrach\Chemistry\Sheen;
 use Ulvrach\Colour\Lab;
 use Ulvrach\Drying\DryingLaw;
@@ -18,6 +19,11 @@ use Ulvrach\Technique\TechniqueKind;
 final readonly class Layer
 {
     /**
+     * @param  Load  $load  how much of it was laid
+     * @param  BinderFamily  $behavesAs  the family whose row of the tables it follows: mud is what it is mixed with
+     * @param  array{int, int, int|null}  $soonest  the early ends of the three times that follow
+     * @param  int|null  $openUntil  more of the same still goes into it; null: it never sets
+     * @param  bool  $isSpot  lies in places only, so that it meets other spots by chance
      * @param  array{DryingLaw, DryingLaw, DryingLaw}  $laws  what has to go on for it to be touch-dry, recoatable,
      *   solvent-proof
      */
@@ -32,6 +38,11 @@ final readonly class Layer
         public ?Sheen $sheen,
         public int $coats,
         public int $laidAt,
+        public Load $load,
+        public BinderFamily $behavesAs,
+        public bool $isSpot,
+        public array $soonest,
+        public ?int $openUntil,
         public int $touchDryAt,
         public int $recoatableAt,
         public ?int $solventProofAt,
@@ -74,6 +85,62 @@ final readonly class Layer
         };
     }
 
+    /** The state that it may have by then, if its times come early. */
+    public function bestStateAt(int $minute): CureState
+    {
+        [$touchDry, $recoatable, $solventProof] = $this->soonest;
+
+        return match (true) {
+            $solventProof !== null && $minute >= $solventProof => CureState::SolventProof,
+            $minute >= $recoatable => CureState::Recoatable,
+            $minute >= $touchDry => CureState::TouchDry,
+            default => CureState::Wet,
+        };
+    }
+
+    /** When the state may be reached at the earliest; null: never. */
+    public function soonestReaches(CureState $state): ?int
+    {
+        return match ($state) {
+            CureState::Wet => $this->laidAt,
+            CureState::TouchDry => $this->soonest[0],
+            CureState::Recoatable => $this->soonest[1],
+            CureState::SolventProof => $this->soonest[2],
+        };
+    }
+
+    /** Whether more of the same still goes into it. */
+    public function isOpenAt(int $minute): bool
+    {
+        return $this->openUntil === null || $minute <= $this->openUntil;
+    }
+
+    /** Pigment that was loose, held by what was run into it. */
+    public function boundBy(self $fixer): self
+    {
+        return new self(
+            stepIndex: $this->stepIndex,
+            stepId: $this->stepId,
+            technique: $this->technique,
+            kind: $this->kind,
+            product: $this->product,
+            film: BinderFamily::BoundPigment,
+            coverage: $this->coverage,
+            sheen: $this->sheen,
+            coats: $this->coats,
+            laidAt: $fixer->laidAt,
+            load: $fixer->load,
+            behavesAs: $fixer->behavesAs,
+            isSpot: $this->isSpot,
+            soonest: $fixer->soonest,
+            openUntil: $fixer->openUntil,
+            touchDryAt: $fixer->touchDryAt,
+            recoatableAt: $fixer->recoatableAt,
+            solventProofAt: $fixer->solventProofAt,
+            laws: $fixer->laws,
+        );
+    }
+
     /** When the state is reached, or null if it never is. */
     public function reaches(CureState $state): ?int
     {
@@ -91,9 +158,10 @@ final readonly class Layer
         return $this->kind === TechniqueKind::ClearCoat;
     }
 
-    /** Whether liquids get through it: grains, part covers, and a single thin matte coat. */
+    /** Whether liquids get through it: grains, part covers, and a single matte coat that was no more than a mist. */
     public function letsThrough(): bool
     {
-        return $this->coverage !== Coverage::Whole || ($this->coats === 1 && $this->sheen === Sheen::Matte);
+        return $this->coverage !== Coverage::Whole ||
+            ($this->coats === 1 && $this->load === Load::Mist && $this->sheen === Sheen::Matte);
     }
 }

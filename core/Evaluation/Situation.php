@@ -73,15 +73,38 @@ final readonly class Situation
         return $this->waiting->on($strata);
     }
 
-    /** When its window closes there; null: it has none. */
-    public function closesOn(Strata $strata): ?int
+    /**
+     * Until when its work on a release film is easy there, harder, and a fight; null: it lifts nothing.
+     *
+     * @return array{int, int, int}|null minutes on the plan's clock
+     */
+    public function fadesOn(Strata $strata): ?array
     {
-        return $this->windows->liftOffCloses($this->work, $strata);
+        return $this->windows->liftOffFades($this->work, $strata);
     }
 
-    /** The clean-up window at this bench; null: there is nothing to clean up, or no window for it. */
-    public function cleanUpWindow(): ?CleanUpWindow
+    /** Whether it is worked into something that is still open on any of its zones. */
+    public function mergesInto(Layer $layer): bool
     {
-        return $this->windows->cleanUp($this->work);
+        return isset($this->waiting->into[$layer->stepIndex]);
+    }
+
+    /** The clean-up window on this ground; null: there is nothing to clean up, or no window for it. */
+    public function cleanUpWindow(Strata $strata): ?CleanUpWindow
+    {
+        return $this->windows->cleanUp($this->work, $strata->sheen());
+    }
+
+    /** The same on the ground that is the first to close. */
+    public function shortestCleanUpWindow(): ?CleanUpWindow
+    {
+        $shortest = null;
+        foreach ($this->touched as $touched) {
+            $window = $this->cleanUpWindow($touched->strata);
+            $isShorter = ($window->latest ?? PHP_INT_MAX) < ($shortest->latest ?? PHP_INT_MAX);
+            $shortest = $shortest === null || $isShorter ? $window : $shortest;
+        }
+
+        return $shortest;
     }
 }

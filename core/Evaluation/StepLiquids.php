@@ -24,15 +24,13 @@ final class StepLiquids
         ?BinderFamily $brings,
         TechniqueKind $kind,
         bool $isCleanUp,
-        bool $wetInWet,
     ): StepLiquid {
-        $key = "{$carrier->value} {$contact->name} {$brings?->value} {$kind->value} {$isCleanUp} {$wetInWet}";
+        $key = "{$carrier->value} {$contact->name} {$brings?->value} {$kind->value} {$isCleanUp}";
 
         return $this->known[$key] ??= new StepLiquid(
             new Liquid($carrier, $contact, $brings),
             $kind,
             $isCleanUp,
-            $wetInWet,
         );
     }
 }

@@ -13,6 +13,7 @@ final readonly class StepTimes
      * @param  array<int, Wait>  $waits  by index of the step whose layer is waited for: from its end
      * @param  array{int, Wait}|null  $window  index of the step that opens the window for this one, and how long from
      *   its end
+     * @param  int  $applied  when it was all on, before any clean-up: from then on it dries
      * @param  int  $planned  when it would begin by the plan alone, after what is done before it
      * @param  int  $handsOn  minutes of work within it, waits between coats and before a clean-up left out
      */
@@ -21,6 +22,7 @@ final readonly class StepTimes
         public int $start,
         public int $end,
         public int $handsOn,
+        public int $applied,
         public ?int $closes,
         public ?Hold $hold,
         public array $waits = [],

@@ -54,7 +54,7 @@ final class Strata
     /**
      * As they are once a step has gone over them.
      *
-     * @param  Layer|null  $layer  what it leaves; null: nothing
+     * @param  Layer|null  $layer  what it leaves, or what it binds loose pigment with; null: nothing
      * @param  int  $end  the minute at which it ends
      */
     public function after(Work $work, ?Layer $layer, int $end): self
@@ -66,14 +66,18 @@ final class Strata
         $layers = $this->layers;
         $release = $this->release;
         $broken = $this->broken;
-        if ($layer !== null) {
+        if ($layer !== null && $work->kind === TechniqueKind::FixPigment) {
+            $layers = self::bound($layers, $layer);
+        } elseif ($layer !== null) {
             $layers[] = $layer;
             $release = $layer->kind === TechniqueKind::ReleaseFilm ? count($layers) - 1 : $release;
         } elseif ($work->kind === TechniqueKind::LiftOff) {
             $release = null;
             $broken += $this->brokenByLifting();
         } elseif ($work->kind === TechniqueKind::Abrade) {
-            $broken += $this->brokenByRubbing();
+            // Rubbing the colour is another way of working the film below it.
+            $broken += $this->release === null ? $this->brokenByRubbing() : $this->brokenByLifting();
+            $release = null;
         }
         [$maskedBy, $maskedAt] = [$this->maskedBy, $this->maskedAt];
         if ($work->kind === TechniqueKind::Mask) {
@@ -96,6 +100,18 @@ final class Strata
             $this->closedBy ?? ($work->technique->closesOff ? $work->index : null),
             $lastSteps,
             $broken,
+        );
+    }
+
+    /**
+     * @param  list<Layer>  $layers
+     * @return list<Layer> the same, with loose pigment held by the fixer
+     */
+    private static function bound(array $layers, Layer $fixer): array
+    {
+        return array_map(
+            static fn (Layer $layer) => $layer->film === BinderFamily::DryPigment ? $layer->boundBy($fixer) : $layer,
+            $layers,
         );
     }
 

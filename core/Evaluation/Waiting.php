@@ -8,6 +8,8 @@ use Ulvrach\Chemistry\BinderFamily;
 use Ulvrach\Chemistry\Carrier;
 use Ulvrach\Chemistry\Contact;
 use Ulvrach\Chemistry\CureState;
+use Ulvrach\Chemistry\Load;
+use Ulvrach\Technique\Coverage;
 use Ulvrach\Technique\TechniqueKind;
 
 /** What has to dry, and how far, before a step can begin. */
@@ -16,15 +18,68 @@ final readonly class Waiting
     /**
      * @param  Hold|null  $longest  the hold that lasts longest on any of the zones; null: nothing has to be waited for
      * @param  array<int, Wait>  $waits  by index of the step whose layer has to be waited for: from its end
+     * @param  array<int, Layer>  $into  by step index: the layers that it is worked into
      * @param  array<int, Hold|null>  $onStrata  by object id of the strata
      */
-    private function __construct(public ?Hold $longest, public array $waits, private array $onStrata)
-    {
+    private function __construct(
+        public ?Hold $longest,
+        public array $waits,
+        public array $into,
+        private array $onStrata,
+    ) {
     }
 
-    /** @param  list<Touched>  $touched */
-    public static function of(Work $work, array $touched, Windows $windows, StepLiquids $known): self
+    /**
+     * @param  list<Touched>  $touched
+     * @param  int  $from  minute at which it would begin if nothing had to be waited for
+     * @param  bool  $isAsked  the plan says when it begins; otherwise it begins when all below allows it
+     */
+    public static function of(
+        Work $work,
+        array $touched,
+        Windows $windows,
+        StepLiquids $known,
+        int $from,
+        bool $isAsked,
+    ): self {
+        $into = self::openLayers($work, $touched, $from);
+        $waiting = self::around($work, $touched, $windows, $known, $into);
+        $start = $isAsked ? $from : max($from, $waiting->longest->until ?? 0);
+        $still = array_filter($into, static fn (Layer $layer) => $layer->isOpenAt($start));
+
+        // What has to be waited for elsewhere may outlast the time in which it still merges here.
+        return count($still) === count($into) ? $waiting : self::around($work, $touched, $windows, $known, $still);
+    }
+
+    /**
+     * @param  list<Touched>  $touched
+     * @return array<int, Layer> by step index: the layers that the step is worked into if it begins at that minute
+     */
+    private static function openLayers(Work $work, array $touched, int $from): array
     {
+        $open = [];
+        foreach ($work->kind->isWorkedWet() ? $touched : [] as $one) {
+            foreach ($one->strata->withinReachOf($work) as $layer) {
+                if ($work->goesInto($layer) && $layer->isOpenAt($from)) {
+                    $open[$layer->stepIndex] = $layer;
+                }
+            }
+        }
+
+        return $open;
+    }
+
+    /**
+     * @param  list<Touched>  $touched
+     * @param  array<int, Layer>  $into  by step index: the layers that it is worked into, which need not set
+     */
+    private static function around(
+        Work $work,
+        array $touched,
+        Windows $windows,
+        StepLiquids $known,
+        array $into,
+    ): self {
         $isLift = $work->kind === TechniqueKind::LiftOff;
         $liquids = self::liquidsToWaitFor($work, $known);
         $longest = null;
@@ -38,11 +93,16 @@ final readonly class Waiting
             $through = $isLift ? $windows->throughCoat($work, $one->strata) : null;
             if ($through !== null) {
                 [$coat, $wait] = $through;
-                $here = new Hold($coat, CureState::TouchDry, $coat->laidAt + $wait->minutes, null);
+                $until = $coat->laidAt + $wait->minutes;
+                $here = new Hold($coat, CureState::TouchDry, $until, $until, $until, null);
                 $waits[$coat->stepIndex] = self::longer($wait, $waits[$coat->stepIndex] ?? $wait);
             }
+            $overRelease = $one->strata->release !== null;
             foreach ($one->strata->withinReachOf($work) as $layer) {
-                $hold = $held[$layer->stepIndex] ??= self::holdOf($layer, $work, $liquids) ?? false;
+                if (isset($into[$layer->stepIndex])) {
+                    continue;
+                }
+                $hold = $held[$layer->stepIndex] ??= self::holdOf($layer, $work, $liquids, $overRelease) ?? false;
                 if ($hold !== false && ($here === null || $hold->until > $here->until)) {
                     $here = $hold;
                 }
@@ -57,12 +117,12 @@ final readonly class Waiting
                 $layer = $hold->layer;
                 // A film that never gets there is waited for until it bears a coat.
                 $state = $layer->reaches($hold->needs) === null ? CureState::Recoatable : $hold->needs;
-                $wait = new Wait($hold->until - $layer->laidAt, $layer->lawOf($state));
+                $wait = new Wait(max(0, $hold->until - $layer->laidAt), $layer->lawOf($state));
                 $waits[$index] = self::longer($wait, $waits[$index] ?? $wait);
             }
         }
 
-        return new self($longest, $waits, $onStrata);
+        return new self($longest, $waits, $into, $onStrata);
     }
 
     /** The hold that lasts longest on zones in this state; null: nothing below has to be waited for. */
@@ -82,26 +142,79 @@ final readonly class Waiting
         return $work->kind === TechniqueKind::ReleaseFilm && $work->product?->material->family !== BinderFamily::Salt
             ? [
                 ...$work->liquids,
-                $known->get(Carrier::Water, Contact::Scrub, null, TechniqueKind::LiftOff, false, false),
+                $known->get(Carrier::Water, Contact::Scrub, null, TechniqueKind::LiftOff, false),
             ]
             : $work->liquids;
     }
 
     /** @param  list<StepLiquid>  $liquids */
-    private static function holdOf(Layer $layer, Work $work, array $liquids): ?Hold
+    private static function holdOf(Layer $layer, Work $work, array $liquids, bool $overRelease): ?Hold
     {
-        $needs = $work->technique->wetInWet && $layer->film->oxidises() ? CureState::Wet : $work->technique->needs;
-        $until = $needs === CureState::Wet ? null : $layer->reaches($needs) ?? $layer->recoatableAt;
-        $hold = $until === null ? null : new Hold($layer, $needs, $until, null);
+        $needs = self::needsOf($work, $layer, $overRelease);
+        $hold = null;
+        if ($needs !== CureState::Wet) {
+            $sure = $layer->reaches($needs) ?? $layer->recoatableAt;
+            $soonest = $layer->soonestReaches($needs) ?? $layer->soonest[1];
+            $isPaint = $layer->coverage === Coverage::Whole;
+            $hold = new Hold($layer, $needs, $isPaint ? $sure : $soonest, $soonest, $sure, null);
+        }
         foreach ($liquids as $liquid) {
-            $state = $liquid->stateToWaitFor($layer);
-            $reached = $layer->reaches($state) ?? $layer->laidAt;
-            if ($state !== CureState::Wet && ($hold === null || $reached > $hold->until)) {
-                $hold = new Hold($layer, $state, $reached, $liquid);
+            $other = self::holdFor($liquid, $layer, $work);
+            if ($other !== null && ($hold === null || $other->until > $hold->until)) {
+                $hold = $other;
             }
         }
 
         return $hold;
+    }
+
+    /** Until a liquid does no harm that waiting can spare the layer; null: it does none, or always the same. */
+    private static function holdFor(StepLiquid $liquid, Layer $layer, Work $work): ?Hold
+    {
+        if ($liquid->findsYoungVarnish($layer)) {
+            $proof = $layer->soonest[2] ?? $layer->soonest[1];
+
+            return $liquid->liquid->contact->isSprayed() || $liquid->liquid->contact === Contact::Dab
+                ? null
+                : new Hold($layer, CureState::SolventProof, $proof, $proof, $proof, $liquid);
+        }
+        $state = $liquid->stateToWaitFor($layer);
+        $soonest = $layer->soonestReaches($state);
+        if ($state === CureState::Wet || $soonest === null) {
+            return null;
+        }
+        $before = $liquid->harmTo($layer, CureState::from($state->value - 1));
+        if ($layer->isSpot && $work->isSpot()) {
+            $before = $before->byChance();
+        }
+        if ($before === Harm::None) {
+            return null;
+        }
+        $sure = $layer->reaches($state) ?? $soonest;
+
+        return new Hold($layer, $state, $before === Harm::WillFail ? $sure : $soonest, $soonest, $sure, $liquid);
+    }
+
+    /** What the work itself asks of the film below, whatever is in the jar. */
+    private static function needsOf(Work $work, Layer $layer, bool $overRelease): CureState
+    {
+        $needs = $work->technique->needs;
+        $isFixing = $work->kind === TechniqueKind::FixPigment;
+
+        return match (true) {
+            $work->kind === TechniqueKind::Look, $work->kind === TechniqueKind::TestPatch => CureState::Wet,
+            // Grains and clay never set, softener is for the fresh decal, and a second sheet goes on the first at once.
+            $work->kind === TechniqueKind::Sculpt && $layer->kind === TechniqueKind::Sculpt => CureState::Wet,
+            $work->kind === TechniqueKind::Soften && $layer->kind === TechniqueKind::Decal => CureState::Wet,
+            // The colour over a chipping film must not harden: masks and abrasives take it touch-dry.
+            $needs === CureState::SolventProof && $overRelease => CureState::TouchDry,
+            $needs === CureState::Recoatable && $layer->isSpot && $work->isSpot() => CureState::TouchDry,
+            $needs === CureState::Recoatable && ($work->load === Load::Dab || $isFixing) => CureState::TouchDry,
+            $needs === CureState::Recoatable &&
+                $work->load === Load::Mist &&
+                $work->product?->material->family === $layer->film => CureState::TouchDry,
+            default => $needs,
+        };
     }
 
     public static function longer(Wait $one, Wait $other): Wait

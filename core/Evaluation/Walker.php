@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ulvrach\Evaluation;
 
+use Ulvrach\Chemistry\BinderFamily;
 use Ulvrach\Chemistry\Carrier;
 use Ulvrach\Drying\Air;
 use Ulvrach\Drying\CureTable;
@@ -11,11 +12,16 @@ use Ulvrach\Drying\CureTimes;
 use Ulvrach\Log\Log;
 use Ulvrach\Plan\Plan;
 use Ulvrach\Plan\Zone;
-use Ulvrach\Technique\Application;
+use Ulvrach\Technique\TechniqueKind;
 
 /** Walks a plan once, from the bare parts to the last coat. */
 final class Walker
 {
+    /** Minutes; docs/sources.md, "merging". */
+    private const SET_AFTER_CLEANING = 30;
+
+    private const OIL_STAYS_OPEN = 240;
+
     /** @var array<string, array<string, CureTimes>> by bench and by film: a plan has few, asked for at every edit */
     private array $cures = [];
 
@@ -30,7 +36,7 @@ final class Walker
     {
         $air = BenchAir::of($plan->bench);
         $this->bench = serialize($plan->bench);
-        $windows = new Windows($air);
+        $windows = new Windows($air, BenchAir::around($plan->bench));
         $works = [];
         foreach ($plan->steps as $index => $_) {
             $works[] = new Work($plan, $index, $this->liquids);
@@ -42,12 +48,13 @@ final class Walker
         $clock = 0;
         foreach ($works as $index => $work) {
             $touched = self::together($strata, $work->step->zones);
-            $waiting = Waiting::of($work, $touched, $windows, $this->liquids);
+            $waiting = $this->waitingOf($work, $touched, $windows, $clock, $clockZero, $log, $air);
             $stepTimes = $this->timesOf($work, $touched, $waiting, $windows, $clock, $clockZero, $log, $air);
-            $attack = Attack::of($work, $touched, $stepTimes->start);
+            $attack = Attack::of($work, $touched, $waiting->into, $stepTimes->start);
             $layer = $this->layerOf($work, $stepTimes, $air);
+            $fixer = $work->kind === TechniqueKind::FixPigment ? $this->filmOf($work, $stepTimes, $air) : null;
             foreach ($touched as $one) {
-                $after = $one->strata->after($work, $layer, $stepTimes->end);
+                $after = $one->strata->after($work, $layer ?? $fixer, $stepTimes->end);
                 foreach ($one->zones as $zone) {
                     $strata[$zone] = $after;
                 }
@@ -129,6 +136,30 @@ final class Walker
      * @param  list<Touched>  $touched
      * @param  int  $clock  minute at which the step before ends
      */
+    private function waitingOf(
+        Work $work,
+        array $touched,
+        Windows $windows,
+        int $clock,
+        ?int $clockZero,
+        Log $log,
+        Air $air,
+    ): Waiting {
+        $finished = $clockZero === null ? null : $log->finishedAt($work->step->id);
+        if ($finished !== null) {
+            $began = $log->begunAt($work->step->id) ?? $finished - $this->spanOf($work, $air)[0];
+
+            return Waiting::of($work, $touched, $windows, $this->liquids, $began - $clockZero, true);
+        }
+        $asked = $work->step->waitMinutes;
+
+        return Waiting::of($work, $touched, $windows, $this->liquids, $clock + ($asked ?? 0), $asked !== null);
+    }
+
+    /**
+     * @param  list<Touched>  $touched
+     * @param  int  $clock  minute at which the step before ends
+     */
     private function timesOf(
         Work $work,
         array $touched,
@@ -154,6 +185,7 @@ final class Walker
             start: $start,
             end: $end,
             handsOn: $handsOn,
+            applied: max($start, $end - $this->cleaningOf($work)),
             closes: $windows->closes($work, $touched),
             hold: $waiting->longest,
             waits: $waiting->waits,
@@ -183,29 +215,45 @@ final class Walker
         return [$handsOn + $waits, $handsOn];
     }
 
+    /** Minutes from when it was all on to the end of its clean-up; 0: nothing is cleaned up. */
+    private function cleaningOf(Work $work): int
+    {
+        $after = $work->step->cleanedAfter();
+
+        return $after === null ? 0 : $after + (int) ceil(($work->technique->cleanMinutes * $work->area()) / 100);
+    }
+
     /** The drying table at the plan's bench, with the product's own times where somebody knows them better. */
     private function cureOf(Work $work, Air $air): CureTimes
     {
         $material = $work->product->material
             ?? throw new \LogicException('Only a step with a product leaves something that dries.');
-        $row = CureTable::for($material->family, $work->kind, $work->step->application === Application::Airbrush);
+        $row = CureTable::for($material->family, $work->kind, $work->loadThatDries());
         $thickness = max(1.0, $work->step->coats / $work->technique->coats);
         $isRetarded = ($work->step->thinner ?? $material->carrier) === Carrier::WettedWater;
         if ($material->times !== null) {
             return $row->withOwn($material->times)->at($air, $thickness, $isRetarded);
         }
-        $key = "{$row->name} {$thickness} {$isRetarded}";
+        $key = "{$row->name} {$work->loadThatDries()->value} {$thickness} {$isRetarded}";
 
         return $this->cures[$this->bench][$key] ??= $row->at($air, $thickness, $isRetarded);
     }
 
     private function layerOf(Work $work, StepTimes $times, Air $air): ?Layer
     {
-        if (! $work->kind->leavesFilm() || $work->product === null) {
+        return $work->kind->leavesFilm() ? $this->filmOf($work, $times, $air) : null;
+    }
+
+    /** What the product of a step becomes where it is left; null: it has none. */
+    private function filmOf(Work $work, StepTimes $times, Air $air): ?Layer
+    {
+        if ($work->product === null) {
             return null;
         }
         $cure = $this->cureOf($work, $air);
-        $laidAt = $times->end;
+        $laidAt = $times->applied;
+        $material = $work->product->material;
+        $openUntil = $this->openUntil($work, $times, $laidAt + $cure->touchDry[1]);
 
         return new Layer(
             stepIndex: $work->index,
@@ -213,15 +261,42 @@ final class Walker
             technique: $work->technique,
             kind: $work->kind,
             product: $work->product,
-            film: $work->product->material->family,
+            film: $material->family,
             coverage: $work->technique->coverage,
-            sheen: $work->product->material->sheen,
+            sheen: $material->sheen,
             coats: $work->step->coats,
             laidAt: $laidAt,
-            touchDryAt: $laidAt + $cure->touchDry[1],
-            recoatableAt: $laidAt + $cure->recoatable[1],
-            solventProofAt: $cure->solventProof === null ? null : $laidAt + $cure->solventProof[1],
+            load: $work->loadThatDries(),
+            behavesAs: $material->behavesAs(),
+            isSpot: $work->isSpot(),
+            soonest: [
+                max($times->end, $laidAt + $cure->touchDry[0]),
+                max($times->end, $laidAt + $cure->recoatable[0]),
+                $cure->solventProof === null ? null : max($times->end, $laidAt + $cure->solventProof[0]),
+            ],
+            openUntil: $openUntil,
+            touchDryAt: max($times->end, $laidAt + $cure->touchDry[1]),
+            recoatableAt: max($times->end, $laidAt + $cure->recoatable[1]),
+            solventProofAt: $cure->solventProof === null
+                ? null
+                : max($times->end, $laidAt + $cure->solventProof[1]),
             laws: $cure->laws,
         );
+    }
+
+    /**
+     * Until when more of the same goes into it: enamel until it is dull, oil for some hours unless it has been blended
+     * out, what was cleaned for half an hour more. Clay and loose grains never set: null.
+     */
+    private function openUntil(Work $work, StepTimes $times, int $dull): ?int
+    {
+        $family = $work->product?->material->family;
+
+        return match (true) {
+            $family === BinderFamily::ClayWash, $family === BinderFamily::DryPigment => null,
+            $work->step->cleanUp !== [] => $times->end + self::SET_AFTER_CLEANING,
+            $family === BinderFamily::ArtistOil => max($dull, $times->applied + self::OIL_STAYS_OPEN),
+            default => $dull,
+        };
     }
 }

@@ -6,6 +6,7 @@ namespace Ulvrach\Evaluation;
 
 use Ulvrach\Chemistry\BinderFamily;
 use Ulvrach\Chemistry\CureState;
+use Ulvrach\Chemistry\Sheen;
 use Ulvrach\Drying\Air;
 use Ulvrach\Drying\DryingLaw;
 use Ulvrach\Drying\DryingModel;
@@ -20,17 +21,21 @@ final class Windows
     public const LIFT_OFF_OPENS = 15;
 
     /**
-     * Minutes that a very thin single coat stays workable over a release film, and any other; drying table, "chipping
-     * fluid".
+     * Minutes from the coat over a release film: easy until then, harder until then, and a fight until then; drying
+     * table, "chipping fluid". A very thin single coat stays easy for longer.
      */
-    private const LIFT_OFF_CLOSES = ['thin' => 360, 'usual' => 120];
+    private const LIFT_OFF = ['thin' => [240, 360, 600], 'usual' => [120, 360, 480]];
 
-    /** Minutes within which salt is brushed off again: "within a few hours"; drying table, "salt". */
-    private const SALT_CLOSES = 240;
+    /** The same for salt: "within a few hours"; drying table, "salt". */
+    private const SALT = [240, 480, 1440];
 
     private ?float $pace = null;
 
-    public function __construct(private readonly Air $air)
+    /**
+     * @param  Air  $air  that films dry in
+     * @param  Air  $room  that the work is done in: a wash is cleaned at the bench, not in the cabinet
+     */
+    public function __construct(private readonly Air $air, private readonly Air $room)
     {
     }
 
@@ -51,20 +56,37 @@ final class Windows
         return [$top, Waiting::longer($through, $top->waitFor(CureState::TouchDry) ?? $through)];
     }
 
-    /** When lifting chips becomes too late on zones in this state; null: the step lifts none. */
-    public function liftOffCloses(Work $work, Strata $strata): ?int
+    /**
+     * Until when lifting chips on zones in this state is easy, harder, and a fight.
+     *
+     * @return array{int, int, int}|null minutes on the plan's clock; null: the step lifts none
+     */
+    public function liftOffFades(Work $work, Strata $strata): ?array
     {
-        $coats = $work->kind === TechniqueKind::LiftOff ? $strata->aboveRelease() : [];
+        $coats =
+            $work->kind === TechniqueKind::LiftOff
+                ? array_values(
+                    array_filter($strata->aboveRelease(), static fn (Layer $coat) => $coat->kind->paints()),
+                )
+                : [];
         if ($coats === []) {
             return null;
         }
-        if ($strata->releaseFilm()?->film === BinderFamily::Salt) {
-            return $coats[0]->laidAt + $this->stretched(self::SALT_CLOSES);
-        }
         $isThin = array_filter($coats, static fn (Layer $coat) => $coat->coats > 1) === [];
-
+        $isSalt = $strata->releaseFilm()?->film === BinderFamily::Salt;
+        [$easy, $harder, $gone] = $isSalt ? self::SALT : self::LIFT_OFF[$isThin ? 'thin' : 'usual'];
         // From the lowest coat: it is the one that grows tough while the others are still going on.
-        return $coats[0]->laidAt + $this->stretched(self::LIFT_OFF_CLOSES[$isThin ? 'thin' : 'usual']);
+        $laid = $coats[0]->laidAt;
+
+        return [$laid + $this->stretched($easy), $laid + $this->stretched($harder), $laid + $this->stretched($gone)];
+    }
+
+    /** Until when lifting chips is planned: while it is still good work. Null: the step lifts none. */
+    public function liftOffCloses(Work $work, Strata $strata): ?int
+    {
+        $fades = $this->liftOffFades($work, $strata);
+
+        return $fades === null ? null : $fades[0];
     }
 
     /**
@@ -114,12 +136,12 @@ final class Windows
         return $window;
     }
 
-    /** The clean-up window of a step; null: there is nothing to clean up, or no window for it. */
-    public function cleanUp(Work $work): ?CleanUpWindow
+    /** The clean-up window of a step on a ground; null: there is nothing to clean up, or no window for it. */
+    public function cleanUp(Work $work, ?Sheen $ground): ?CleanUpWindow
     {
         return $work->step->cleanUp === []
             ? null
-            : FollowUp::cleanUpWindow($work->technique, $work->product?->material->family, $this->air);
+            : FollowUp::cleanUpWindow($work->technique, $work->product?->material->family, $this->room, $ground);
     }
 
     /** Water goes through a coat at the pace at which it leaves one. */

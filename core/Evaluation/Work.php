@@ -4,11 +4,15 @@ declare(strict_types=1);
 
 namespace Ulvrach\Evaluation;
 
+use Ulvrach\Chemistry\BinderFamily;
 use Ulvrach\Chemistry\Carrier;
 use Ulvrach\Chemistry\Contact;
+use Ulvrach\Chemistry\Load;
 use Ulvrach\Material\Product;
 use Ulvrach\Plan\Plan;
 use Ulvrach\Plan\Step;
+use Ulvrach\Technique\Application;
+use Ulvrach\Technique\Coverage;
 use Ulvrach\Technique\Technique;
 use Ulvrach\Technique\TechniqueKind;
 use Ulvrach\Technique\TechniqueLibrary;
@@ -24,6 +28,8 @@ final readonly class Work
 
     public ?Product $product;
 
+    public Load $load;
+
     /** @var list<StepLiquid> that of the product first, then those of the clean-up */
     public array $liquids;
 
@@ -33,7 +39,14 @@ final readonly class Work
         $this->technique = TechniqueLibrary::get($this->step->technique);
         $this->kind = $this->technique->kind;
         $this->product = $plan->productOf($this->step);
+        $this->load = $this->technique->loadBy($this->step->application);
         $this->liquids = $this->liquidsOfStep($known);
+    }
+
+    /** Whether it lies in places only. */
+    public function isSpot(): bool
+    {
+        return $this->kind->isSpot() && $this->technique->coverage === Coverage::Partial;
     }
 
     /** cm² of model that it goes over. */
@@ -42,14 +55,51 @@ final readonly class Work
         return $this->plan->areaOf($this->step);
     }
 
+    /** How much of it is left to dry: dots and lines that are blended out are a tint, no longer dabs. */
+    public function loadThatDries(): Load
+    {
+        return $this->load === Load::Dab && $this->step->cleanUp !== [] ? Load::Brushed : $this->load;
+    }
+
+    /** How its liquid meets the surface; null: nothing liquid reaches it. */
+    private function contact(): ?Contact
+    {
+        return match ($this->step->application) {
+            Application::Dry => null,
+            Application::Scrub => Contact::Scrub,
+            Application::Airbrush, Application::Brush, Application::Sponge => $this->load->contact(),
+        };
+    }
+
+    /**
+     * Whether it is worked into a layer rather than laid over it: a medium into itself while that is open. Paint is
+     * recoated, and a filter dragged by a wash is ruined, so neither merges with anything else.
+     */
+    public function goesInto(Layer $layer): bool
+    {
+        if ($this->product === null || ! $layer->kind->isWorkedWet() || ! $this->kind->isWorkedWet()) {
+            return false;
+        }
+        if ($this->kind === TechniqueKind::Filter || $layer->kind === TechniqueKind::Filter) {
+            return $this->technique === $layer->technique;
+        }
+        $family = $this->product->material->family;
+
+        return $family === $layer->film ||
+            $this->product->material->behavesAs() === $layer->behavesAs ||
+            // Grains stipple into whatever is still wet.
+            $family === BinderFamily::DryPigment ||
+            ($this->technique->wetInWet && $layer->film->oxidises() && $family->oxidises());
+    }
+
     /** @return list<StepLiquid> */
     private function liquidsOfStep(StepLiquids $known): array
     {
         $liquids = [];
-        $contact = $this->step->application->contact();
+        $contact = $this->contact();
         if ($this->kind === TechniqueKind::LiftOff && $contact !== null) {
             $carrier = $this->step->thinner ?? Carrier::Water;
-            $liquids[] = $known->get($carrier, Contact::Scrub, null, $this->kind, false, false);
+            $liquids[] = $known->get($carrier, Contact::Scrub, null, $this->kind, false);
         } elseif ($this->kind !== TechniqueKind::TestPatch && $contact !== null && $this->product !== null) {
             $carrier = $this->step->thinner ?? $this->product->material->carrier;
             if ($carrier !== null) {
@@ -59,7 +109,6 @@ final readonly class Work
                     $this->product->material->family,
                     $this->kind,
                     false,
-                    $this->technique->wetInWet,
                 );
             }
         }
@@ -71,7 +120,6 @@ final readonly class Work
                     null,
                     $this->kind,
                     true,
-                    $this->technique->wetInWet,
                 );
             }
         }

@@ -30,6 +30,22 @@ final readonly class Material
     ) {
     }
 
+    /** The family whose row of the tables it follows: mud and bound pigment are what they are mixed with. */
+    public function behavesAs(): BinderFamily
+    {
+        if ($this->family !== BinderFamily::MudPaste && $this->family !== BinderFamily::BoundPigment) {
+            return $this->family;
+        }
+
+        return match ($this->carrier) {
+            Carrier::Water, Carrier::WettedWater => BinderFamily::WaterborneAcrylic,
+            Carrier::AlcoholBlend => BinderFamily::AlcoholAcrylic,
+            Carrier::OdourlessSpirit, Carrier::WhiteSpirit => BinderFamily::Enamel,
+            Carrier::LacquerThinner, Carrier::Acetone => BinderFamily::Lacquer,
+            null => $this->family,
+        };
+    }
+
     public function isClear(): bool
     {
         return $this->colour === null;

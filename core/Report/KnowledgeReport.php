@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Ulvrach\Report;
 
-use Ulvrach\Evaluation\BenchAir;
 use Ulvrach\Evaluation\FollowUp;
 use Ulvrach\Evaluation\Layer;
 use Ulvrach\Evaluation\Walk;
@@ -150,11 +149,7 @@ final class KnowledgeReport
         $plan = $walk->plan;
         $step = $plan->steps[$index];
         $technique = TechniqueLibrary::get($step->technique);
-        $window = FollowUp::cleanUpWindow(
-            $technique,
-            $plan->productOf($step)?->material->family,
-            BenchAir::of($plan->bench),
-        );
+        $window = $walk->situations[$index]->shortestCleanUpWindow();
         if (
             $step->cleanUp === [] ||
             $window === null ||

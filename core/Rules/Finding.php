@@ -11,6 +11,7 @@ final readonly class Finding
      * @param  list<string>  $zones  ids
      * @param  string  $happens  one sentence: what it will do to the model
      * @param  string  $why  one sentence: the reason behind the rule
+     * @param  bool  $isCertain  no trial and no record can settle it otherwise; else it is what the tables expect
      * @param  array<string, string|int|null>  $facts  what the rule's remedies need to know; part of its identity
      */
     public function __construct(
@@ -20,6 +21,7 @@ final readonly class Finding
         public array $zones,
         public string $happens,
         public string $why,
+        public bool $isCertain = false,
         public array $facts = [],
         public ?Accepted $accepted = null,
     ) {
@@ -35,6 +37,22 @@ final readonly class Finding
             zones: $zones,
             happens: $this->happens,
             why: $this->why,
+            isCertain: $this->isCertain,
+            facts: $this->facts,
+            accepted: $this->accepted,
+        );
+    }
+
+    public function asCertain(): self
+    {
+        return new self(
+            code: $this->code,
+            severity: $this->severity,
+            stepId: $this->stepId,
+            zones: $this->zones,
+            happens: $this->happens,
+            why: $this->why,
+            isCertain: true,
             facts: $this->facts,
             accepted: $this->accepted,
         );
@@ -49,6 +67,7 @@ final readonly class Finding
             zones: $this->zones,
             happens: $this->happens,
             why: $this->why,
+            isCertain: $this->isCertain,
             facts: $this->facts,
             accepted: $this->accepted,
         );
@@ -64,6 +83,7 @@ final readonly class Finding
             zones: $this->zones,
             happens: $this->happens,
             why: $this->why,
+            isCertain: $this->isCertain,
             facts: $this->facts,
             accepted: $acceptance,
         );

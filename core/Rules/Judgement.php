@@ -111,8 +111,8 @@ final class Judgement
     }
 
     /**
-     * What the person says of it: a custom is accepted with a reason or a passed trial, a fact that may go wrong with a
-     * passed trial only, a fact that will go wrong never. A failed trial makes it a stop.
+     * What the person says of it: a custom is accepted with a reason or a passed trial, a fact with a passed trial
+     * only, and what is certain never. A failed trial makes it a stop.
      */
     private function answered(Finding $finding, RuleKind $kind, Step $step, Log $log): Finding
     {
@@ -129,7 +129,7 @@ final class Judgement
 
         return match (true) {
             $trial?->passed === false => $finding->withSeverity(Severity::Stop),
-            $kind === RuleKind::Fact && ($trial === null || $finding->severity === Severity::Stop) => $finding,
+            $kind === RuleKind::Fact && ($trial === null || $finding->isCertain) => $finding,
             default => $finding->acceptedWith(new Accepted($reason ?? '', $trial)),
         };
     }

@@ -24,6 +24,9 @@ abstract class RuleBase implements Rule
     /** @var string */
     public const EXPLANATION = '';
 
+    /** @var bool no trial can show otherwise: there is nothing to lift, or no way to get there */
+    protected const CERTAIN = false;
+
     /** @var list<TechniqueKind> */
     protected const WATCHES = [];
 
@@ -78,6 +81,7 @@ abstract class RuleBase implements Rule
             zones: [$zone->zone->id],
             happens: $happens,
             why: static::EXPLANATION,
+            isCertain: static::CERTAIN,
             facts: $facts,
         );
     }

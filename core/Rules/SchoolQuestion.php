@@ -29,12 +29,19 @@ final readonly class SchoolQuestion
                     options: [
                         'always' => [
                             'Always, and again between solvent steps',
-                            ['barrier-too-thin' => Severity::Risk],
+                            ['barrier-too-thin' => Severity::Risk, 'filter-over-unsealed-wash' => Severity::Note],
                         ],
-                        'once' => ['One satin coat for everything', ['barrier-too-thin' => Severity::Note]],
+                        'once' => [
+                            'One satin coat for everything',
+                            ['barrier-too-thin' => Severity::Note, 'filter-over-unsealed-wash' => null],
+                        ],
                         'never' => [
                             'None: gently, and after a trial',
-                            ['wash-on-matte' => Severity::Note, 'barrier-too-thin' => null],
+                            [
+                                'wash-on-matte' => Severity::Note,
+                                'barrier-too-thin' => null,
+                                'filter-over-unsealed-wash' => null,
+                            ],
                         ],
                     ],
                 ),

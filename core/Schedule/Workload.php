@@ -95,7 +95,7 @@ final class Workload
         [$notBefore, $notAfter] = $this->bounds($build, $walk, $index);
         $first = count($this->activities);
         $this->addCoats($build, $plan, $index, $step, $technique, $notBefore, $notAfter);
-        $this->addCleanUp($build, $plan, $index, $step, $technique);
+        $this->addCleanUp($build, $walk, $index, $step, $technique);
         $this->last["{$build} {$index}"] = count($this->activities) - 1;
         $this->addLags($build, $walk, $index, $first);
     }
@@ -112,7 +112,8 @@ final class Workload
         $product = $plan->productOf($step);
         $sprays = $step->application === Application::Airbrush && $product !== null;
         $area = $plan->areaOf($step);
-        $row = $product === null ? null : CureTable::for($product->material->family, $technique->kind, $sprays);
+        $load = $technique->loadBy($step->application);
+        $row = $product === null ? null : CureTable::for($product->material->family, $technique->kind, $load);
         $recoat =
             $row === null
                 ? 0
@@ -150,8 +151,9 @@ final class Workload
         }
     }
 
-    private function addCleanUp(string $build, Plan $plan, int $index, Step $step, Technique $technique): void
+    private function addCleanUp(string $build, Walk $walk, int $index, Step $step, Technique $technique): void
     {
+        $plan = $walk->plan;
         if ($step->cleanUp === []) {
             return;
         }
@@ -163,7 +165,7 @@ final class Workload
         );
         $this->jobs[] = new Job($build, $index, $step->id, JobPart::CleanUp);
         $family = $plan->productOf($step)?->material->family;
-        $window = FollowUp::cleanUpWindow($technique, $family, BenchAir::of($plan->bench));
+        $window = $walk->situations[$index]->shortestCleanUpWindow();
         $latest = $window->bestUntil ?? ($window->latest ?? null);
         $latest =
             $latest === null

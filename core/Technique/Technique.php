@@ -6,6 +6,7 @@ namespace Ulvrach\Technique;
 
 use Ulvrach\Chemistry\BinderFamily;
 use Ulvrach\Chemistry\CureState;
+use Ulvrach\Chemistry\Load;
 use Ulvrach\Chemistry\Sheen;
 
 /** One way of doing something to a surface: what it takes, what it leaves, how long the hands are on it. */
@@ -24,6 +25,8 @@ final readonly class Technique
      * @param  int  $serviceMonths  in service before this wear is credible
      * @param  float|null  $markMm  the size of its smallest marks on the model
      * @param  bool  $closesOff  what it goes on cannot be reached afterwards
+     * @param  Load  $load  how much a brush usually brings
+     * @param  Load  $sprayed  how much an airbrush usually brings
      * @param  bool  $wetInWet  worked into a layer of its own kind that is still open, on purpose
      */
     public function __construct(
@@ -49,9 +52,21 @@ final readonly class Technique
         public bool $needsSource = false,
         public int $serviceMonths = 0,
         public ?float $markMm = null,
+        public Load $load = Load::Brushed,
+        public Load $sprayed = Load::Coat,
         public bool $wetInWet = false,
         public bool $closesOff = false,
     ) {
+    }
+
+    /** How much liquid reaches the surface when it is done this way. */
+    public function loadBy(Application $application): Load
+    {
+        return match ($application) {
+            Application::Airbrush => $this->sprayed,
+            Application::Brush, Application::Scrub => $this->load,
+            Application::Sponge, Application::Dry => Load::Dab,
+        };
     }
 
     /** Priming and trials meet the bare part on purpose. */

@@ -67,6 +67,72 @@ enum TechniqueKind: string
         };
     }
 
+    /** Media that are worked while they are open, so that more of the same goes into them. */
+    public function isWorkedWet(): bool
+    {
+        return match ($this) {
+            self::Filter,
+            self::Wash,
+            self::Blend,
+            self::Streak,
+            self::Pigment,
+            self::Mud,
+            self::Sculpt,
+            self::Soften => true,
+            self::Prime,
+            self::Colour,
+            self::Shade,
+            self::Detail,
+            self::Mask,
+            self::Unmask,
+            self::ClearCoat,
+            self::ReleaseFilm,
+            self::LiftOff,
+            self::Abrade,
+            self::Decal,
+            self::Chips,
+            self::Metal,
+            self::FixPigment,
+            self::Gloss,
+            self::Join,
+            self::Look,
+            self::TestPatch => false,
+        };
+    }
+
+    /** Lies in places: an edge, a run, a spot. Two of them meet by chance. */
+    public function isSpot(): bool
+    {
+        return match ($this) {
+            self::Chips,
+            self::Streak,
+            self::Metal,
+            self::Gloss,
+            self::Mud,
+            self::Detail => true,
+            self::Prime,
+            self::Colour,
+            self::Shade,
+            self::Mask,
+            self::Unmask,
+            self::ClearCoat,
+            self::ReleaseFilm,
+            self::LiftOff,
+            self::Abrade,
+            self::Decal,
+            self::Soften,
+            self::Filter,
+            self::Wash,
+            self::Blend,
+            self::Pigment,
+            self::FixPigment,
+            self::Sculpt,
+            self::Join,
+            self::Look,
+            self::TestPatch => false,
+        };
+    }
+
     /** Paint that lies on a release film, and that chips can be lifted out of. */
     public function paints(): bool
     {

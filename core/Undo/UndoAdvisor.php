@@ -97,15 +97,17 @@ final class UndoAdvisor
     {
         $best = null;
         foreach (Carrier::cases() as $carrier) {
-            $level = AttackTable::onFilm($layer->film, $carrier, $state);
+            $level = AttackTable::onFilm($layer->behavesAs, $carrier, $state);
             foreach ([Contact::Wipe, Contact::Scrub] as $contact) {
-                if ($level === null || AttackTable::afterContact($level, $contact) < AttackTable::MOVES) {
+                $moves = $level === null ? 0 : AttackTable::afterContact($level, $contact, $state);
+                if ($moves < AttackTable::MOVES) {
                     continue;
                 }
                 [$harm, $hurt] = self::harmBelow(
                     new StepLiquid(new Liquid($carrier, $contact), $layer->kind, true),
                     $below,
                     $from,
+                    $moves,
                 );
                 if ($best === null || $harm->value < $best->harm->value) {
                     $best = new UndoWay(
@@ -134,15 +136,23 @@ final class UndoAdvisor
     }
 
     /**
+     * What is moved as easily as the film above comes off with it: there is no margin.
+     *
      * @param  list<Layer>  $below
+     * @param  int  $moves  how strongly the film above is moved
      * @return array{Harm, Layer|null} the worst, and who takes it
      */
-    private static function harmBelow(StepLiquid $liquid, array $below, int $minute): array
+    private static function harmBelow(StepLiquid $liquid, array $below, int $minute, int $moves): array
     {
         $worst = Harm::None;
         $hurt = null;
         foreach ($below as $layer) {
-            $harm = $liquid->harmTo($layer, $layer->stateAt($minute));
+            $state = $layer->stateAt($minute);
+            $level = AttackTable::onFilm($layer->behavesAs, $liquid->liquid->carrier, $state) ?? 0;
+            $harm =
+                AttackTable::afterContact($level, $liquid->liquid->contact, $state) >= $moves
+                    ? Harm::WillFail
+                    : $liquid->harmTo($layer, $state);
             if ($harm->value > $worst->value) {
                 [$worst, $hurt] = [$harm, $layer];
             }

@@ -43,7 +43,7 @@ use Ulvrach\Technique\TechniqueLibrary;
  * with options "wait 2h", "clean spirit 30min", "scrub white-spirit 30min", "2 coats", "by brush", "thinned acetone",
  * "done 2026-11-20T10:00", "begun 2026-11-20T09:00", "accept RULE", "passed RULE", "failed RULE". Zones and products
  * are the ones below; a plan has the zones it names, and those of a line "also zone zone". "scale 72", "service 2
- * months", "terrain snow" and "humidity 85" tell its story.
+ * months", "terrain snow", "humidity 85" and "degrees 12" tell its story.
  */
 final class PlanKit
 {
@@ -138,6 +138,14 @@ final class PlanKit
                 areaCm2: 30.0,
                 substrate: Substrate::Polystyrene,
                 depicts: DepictedMaterial::Canvas,
+            ),
+            new Zone(
+                id: 'hinged',
+                name: 'Tailgate with hinges',
+                kind: ZoneKind::LoadBed,
+                areaCm2: 20.0,
+                substrate: Substrate::Polystyrene,
+                depicts: DepictedMaterial::Wood,
             ),
             new Zone(
                 id: 'corner',
@@ -552,6 +560,84 @@ final class PlanKit
                 ),
             ),
             new Product(
+                id: 'green2',
+                name: 'Light green',
+                material: new Material(
+                    family: BinderFamily::WaterborneAcrylic,
+                    carrier: Carrier::Water,
+                    sheen: Sheen::Matte,
+                    colour: Lab::fromHex('#727a58'),
+                ),
+            ),
+            new Product(
+                id: 'filterbrown',
+                name: 'Ochre filter',
+                material: new Material(
+                    family: BinderFamily::Enamel,
+                    carrier: Carrier::OdourlessSpirit,
+                    sheen: null,
+                    colour: Lab::fromHex('#8a6a34'),
+                ),
+            ),
+            new Product(
+                id: 'greyprimer',
+                name: 'Waterborne primer',
+                material: new Material(
+                    family: BinderFamily::WaterborneAcrylic,
+                    carrier: Carrier::Water,
+                    sheen: Sheen::Matte,
+                    colour: Lab::fromHex('#7a7a78'),
+                ),
+            ),
+            new Product(
+                id: 'offwhite',
+                name: 'Off-white',
+                material: new Material(
+                    family: BinderFamily::WaterborneAcrylic,
+                    carrier: Carrier::Water,
+                    sheen: Sheen::Matte,
+                    colour: Lab::fromHex('#dcd8cb'),
+                ),
+            ),
+            new Product(
+                id: 'buffpaint',
+                name: 'Buff dust',
+                material: new Material(
+                    family: BinderFamily::WaterborneAcrylic,
+                    carrier: Carrier::Water,
+                    sheen: Sheen::Matte,
+                    colour: Lab::fromHex('#b5a27c'),
+                ),
+            ),
+            new Product(
+                id: 'rubber',
+                name: 'Worn rubber',
+                material: new Material(
+                    family: BinderFamily::WaterborneAcrylic,
+                    carrier: Carrier::Water,
+                    sheen: Sheen::Matte,
+                    colour: Lab::fromHex('#3d3a37'),
+                ),
+            ),
+            new Product(
+                id: 'mudspirit',
+                name: 'Spirit mud',
+                material: new Material(
+                    family: BinderFamily::MudPaste,
+                    carrier: Carrier::OdourlessSpirit,
+                    sheen: Sheen::Matte,
+                    colour: Lab::fromHex('#8c7453'),
+                ),
+            ),
+            new Product(
+                id: 'tape',
+                name: 'Masking tape',
+                material: new Material(
+                    family: BinderFamily::MaskingFilm,
+                    carrier: null,
+                ),
+            ),
+            new Product(
                 id: 'pencil',
                 name: 'Pencil',
                 material: new Material(
@@ -568,7 +654,14 @@ final class PlanKit
 
     public static function plan(string $steps, string $school = 'sealed-steps'): Plan
     {
-        $story = ['scale' => '35', 'service' => null, 'terrain' => null, 'humidity' => '50', 'also' => ''];
+        $story = [
+            'scale' => '35',
+            'service' => null,
+            'terrain' => null,
+            'humidity' => '50',
+            'degrees' => '20',
+            'also' => '',
+        ];
         $lines = [];
         foreach (array_filter(array_map(trim(...), explode("\n", $steps))) as $line) {
             [$word, $rest] = explode(' ', $line, 2) + [1 => ''];
@@ -599,7 +692,7 @@ final class PlanKit
                 terrain: $story['terrain'] === null ? null : Terrain::from($story['terrain']),
             ),
             school: new SchoolChoice($school),
-            bench: new BenchConditions(20.0, (float) $story['humidity']),
+            bench: new BenchConditions((float) $story['degrees'], (float) $story['humidity']),
             zones: array_intersect_key(self::zones(), array_flip($named)),
             products: self::products(),
             steps: $steps,

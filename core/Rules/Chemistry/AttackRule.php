@@ -37,27 +37,37 @@ abstract class AttackRule extends RuleBase
 
     public function examine(Situation $situation, Strata $below): ?Finding
     {
+        $worst = null;
         foreach ($situation->threatsTo($below) as $threat) {
             if (
-                $threat->harm->value >= Harm::MayFail->value &&
+                ($threat->harm === Harm::Slight || $threat->harm->value >= Harm::MayFail->value) &&
                 $this->isMine($threat->liquid, $threat->layer) &&
                 $this->speaksOf($threat)
             ) {
-                return $this->finding(
-                    $threat->harm === Harm::WillFail ? Severity::Stop : Severity::Risk,
-                    $situation,
-                    $below,
-                    $this->sentence($threat),
-                    [
-                        'layer' => $threat->layer->stepId,
-                        'carrier' => $threat->liquid->liquid->carrier->value,
-                        'cleanUp' => $threat->liquid->isCleanUp ? 1 : 0,
-                    ],
-                );
+                $worst = $worst === null || $threat->harm->value > $worst->harm->value ? $threat : $worst;
             }
         }
 
-        return null;
+        if ($worst === null) {
+            return null;
+        }
+        $finding = $this->finding(
+            match ($worst->harm) {
+                Harm::WillFail => Severity::Stop,
+                Harm::MayFail, Harm::Unknown => Severity::Risk,
+                Harm::Slight, Harm::None => Severity::Note,
+            },
+            $situation,
+            $below,
+            $this->sentence($worst),
+            [
+                'layer' => $worst->layer->stepId,
+                'carrier' => $worst->liquid->liquid->carrier->value,
+                'cleanUp' => $worst->liquid->isCleanUp ? 1 : 0,
+            ],
+        );
+
+        return $this->isCertain($worst) ? $finding->asCertain() : $finding;
     }
 
     public function remedies(Finding $finding, Workbench $bench): array
@@ -83,6 +93,12 @@ abstract class AttackRule extends RuleBase
         return array_values(array_filter($candidates, static fn (?Remedy $remedy) => $remedy !== null));
     }
 
+    /** Whether no trial could show otherwise. */
+    protected function isCertain(Threat $threat): bool
+    {
+        return false;
+    }
+
     protected function speaksOf(Threat $threat): bool
     {
         return true;
@@ -98,8 +114,10 @@ abstract class AttackRule extends RuleBase
         $number = $threat->layer->stepIndex + 1;
         $film = "the {$threat->state->label()} {$threat->layer->film->label()} of step {$number}";
 
-        return $threat->harm === Harm::WillFail
-            ? "{$how} will lift or dissolve {$film}."
-            : "{$how} may soften and mark {$film}.";
+        return match ($threat->harm) {
+            Harm::WillFail => "{$how} will lift or dissolve {$film}.",
+            Harm::MayFail, Harm::Unknown => "{$how} may soften and mark {$film}.",
+            Harm::Slight, Harm::None => "{$how} moves {$film} a little: go gently.",
+        };
     }
 }

@@ -6,6 +6,7 @@ namespace Ulvrach\Rules\Chemistry;
 
 use Ulvrach\Chemistry\AttackTable;
 use Ulvrach\Chemistry\Carrier;
+use Ulvrach\Chemistry\CureState;
 use Ulvrach\Evaluation\Situation;
 use Ulvrach\Evaluation\Strata;
 use Ulvrach\Rules\Finding;
@@ -34,10 +35,17 @@ final class CarrierAttacksBarePart extends RuleBase
         foreach ($situation->liquids as $liquid) {
             $carrier = $liquid->liquid->carrier;
             $level = AttackTable::onBarePart($part, $carrier);
-            $level = $level === null ? 0 : AttackTable::afterContact($level, $liquid->liquid->contact);
+            $level =
+                $level === null
+                    ? 0
+                    : AttackTable::afterContact($level, $liquid->liquid->contact, CureState::SolventProof);
             if ($level >= 1 && ! ($carrier->isHot() && $level === 1)) {
                 return $this->finding(
-                    $level >= 2 ? Severity::Stop : Severity::Risk,
+                    match ($level) {
+                        1 => Severity::Note,
+                        2 => Severity::Risk,
+                        default => Severity::Stop,
+                    },
                     $situation,
                     $below,
                     ucfirst($carrier->label()).

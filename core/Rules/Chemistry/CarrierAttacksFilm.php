@@ -25,6 +25,6 @@ final class CarrierAttacksFilm extends AttackRule
     protected function speaksOf(Threat $threat): bool
     {
         return $threat->liquid->harmTo($threat->layer, $threat->liquid->stateToWaitFor($threat->layer))->value >=
-            Harm::MayFail->value;
+            Harm::Slight->value;
     }
 }

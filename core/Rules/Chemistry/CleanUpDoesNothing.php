@@ -41,7 +41,7 @@ final class CleanUpDoesNothing extends RuleBase
         return $carrier === null
             ? null
             : $this->finding(
-                Severity::Stop,
+                Severity::Risk,
                 $situation,
                 $below,
                 ucfirst("{$carrier->label()} does not take {$film->label()} off, even while it is fresh."),

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Ulvrach\Rules\Chemistry;
 
+use Ulvrach\Evaluation\Harm;
 use Ulvrach\Evaluation\Layer;
 use Ulvrach\Evaluation\StepLiquid;
+use Ulvrach\Evaluation\Threat;
 
 final class HotSolventOverSoftFilm extends AttackRule
 {
@@ -17,5 +19,11 @@ final class HotSolventOverSoftFilm extends AttackRule
     protected function isMine(StepLiquid $liquid, Layer $layer): bool
     {
         return $liquid->liquid->carrier->isHot();
+    }
+
+    /** Rubbed on paint it strips it; sprayed, a trial may show that it holds. */
+    protected function isCertain(Threat $threat): bool
+    {
+        return $threat->harm === Harm::WillFail && $threat->liquid->liquid->contact->rubs();
     }
 }

@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace Ulvrach\Rules\Chemistry;
 
+use Ulvrach\Chemistry\AttackTable;
+use Ulvrach\Chemistry\BinderFamily;
+use Ulvrach\Chemistry\Carrier;
 use Ulvrach\Chemistry\Sheen;
+use Ulvrach\Evaluation\Layer;
 use Ulvrach\Evaluation\Situation;
 use Ulvrach\Evaluation\Strata;
 use Ulvrach\Rules\Finding;
@@ -28,7 +32,7 @@ final class LiftOffLayerOverWeathering extends RuleBase
     public function examine(Situation $situation, Strata $below): ?Finding
     {
         foreach ($below->exposed() as $layer) {
-            if ($layer->kind->isWeathering()) {
+            if ($layer->kind->isWeathering() && $this->isHarmed($layer, $situation)) {
                 $number = $layer->stepIndex + 1;
 
                 return $this->finding(
@@ -41,6 +45,25 @@ final class LiftOffLayerOverWeathering extends RuleBase
         }
 
         return null;
+    }
+
+    /** Whether the water that will lift the chips, or the alcohol of hairspray, moves what lies open. */
+    private function isHarmed(Layer $layer, Situation $situation): bool
+    {
+        $carriers =
+            $situation->product?->material->family === BinderFamily::Hairspray
+                ? [Carrier::Water, Carrier::AlcoholBlend]
+                : [Carrier::Water];
+        foreach ($carriers as $carrier) {
+            if (
+                (AttackTable::onFilm($layer->behavesAs, $carrier, $layer->stateAt($situation->start)) ?? 0) >=
+                AttackTable::MOVES
+            ) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     public function remedies(Finding $finding, Workbench $bench): array

@@ -35,12 +35,14 @@ final class SpiritFloodsGluedLinks extends RuleBase
             return null;
         }
         foreach ($situation->liquids as $liquid) {
-            if ($liquid->liquid->carrier === Carrier::WhiteSpirit && $liquid->liquid->contact !== Contact::Mist) {
+            $isMuch = ! $liquid->liquid->contact->isSprayed() && $liquid->liquid->contact !== Contact::Dab;
+            $floods = $liquid->liquid->contact === Contact::Flood && $liquid->liquid->carrier->isSpirit();
+            if (($liquid->liquid->carrier === Carrier::WhiteSpirit && $isMuch) || $floods) {
                 return $this->finding(
                     Severity::Risk,
                     $situation,
                     $below,
-                    'White spirit floods the glued links: the track may fall apart.',
+                    ucfirst($liquid->liquid->carrier->label()).' floods the glued links: the track may fall apart.',
                     ['cleanUp' => $liquid->isCleanUp ? 1 : 0],
                 );
             }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ulvrach\Rules\Cure;
 
+use Ulvrach\Chemistry\Carrier;
 use Ulvrach\Evaluation\Situation;
 use Ulvrach\Evaluation\Strata;
 use Ulvrach\Quantity\Minutes;
@@ -24,7 +25,7 @@ final class CleanedOutsideWindow extends RuleBase
 
     public function examine(Situation $situation, Strata $below): ?Finding
     {
-        $window = $situation->cleanUpWindow();
+        $window = $situation->cleanUpWindow($below);
         $last = $situation->step->cleanedAfter();
         if ($window === null || $last === null) {
             return null;
@@ -32,13 +33,21 @@ final class CleanedOutsideWindow extends RuleBase
         $first = $situation->step->cleanUp[0]->afterMinutes;
         $name = $situation->technique->name;
         [$severity, $says] = match (true) {
-            $first < $window->earliest => [
-                Severity::Stop,
+            $first < $window->earliest && ! $situation->technique->wetInWet => [
+                Severity::Risk,
                 Minutes::inWords($first).", before it is {$window->sign}: the brush takes all of it out.",
             ],
+            $first < $window->surely && ! $situation->technique->wetInWet => [
+                Severity::Note,
+                Minutes::inWords($first).": only if it is {$window->sign} by then.",
+            ],
+            $window->latest !== null && $last > $window->latest && $this->isWhiteSpirit($situation) => [
+                Severity::Note,
+                Minutes::inWords($last).': even white spirit moves it only with effort.',
+            ],
             $window->latest !== null && $last > $window->latest => [
-                Severity::Stop,
-                Minutes::inWords($last).': it has set hard and will not move.',
+                Severity::Risk,
+                Minutes::inWords($last).': it has set and hardly moves; white spirit may still take it.',
             ],
             $window->bestUntil !== null && $last > $window->bestUntil => [
                 Severity::Note,
@@ -50,12 +59,23 @@ final class CleanedOutsideWindow extends RuleBase
         return $severity === null
             ? null
             : $this->finding($severity, $situation, $below, "{$name} is cleaned after {$says}", [
-                'earliest' => $window->earliest,
+                'surely' => $window->surely,
             ]);
+    }
+
+    private function isWhiteSpirit(Situation $situation): bool
+    {
+        foreach ($situation->step->cleanUp as $pass) {
+            if ($pass->carrier === Carrier::WhiteSpirit) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     public function remedies(Finding $finding, Workbench $bench): array
     {
-        return [$bench->cleanUpAfter($finding->stepId, (int) $finding->facts['earliest'] + 10)];
+        return [$bench->cleanUpAfter($finding->stepId, (int) $finding->facts['surely'])];
     }
 }

@@ -23,21 +23,37 @@ final class DampAir extends RuleBase
     public const EXPLANATION = 'In damp air a heavy coat skins over before its water has left and crazes, and a '
         .'lacquer draws water and turns milky.';
 
-    protected const WATCHES = [TechniqueKind::ClearCoat, TechniqueKind::ReleaseFilm];
+    protected const WATCHES = [
+        TechniqueKind::ClearCoat,
+        TechniqueKind::ReleaseFilm,
+        TechniqueKind::Prime,
+        TechniqueKind::Colour,
+        TechniqueKind::Shade,
+    ];
 
     /** Percent relative humidity above which it happens; bench experience. */
-    private const LACQUER_BLUSHES = 75.0;
+    private const LACQUER_BLUSHES = 70.0;
 
     private const WATER_CRAZES = 80.0;
+
+    /** The same for a chipping film of three coats and more. */
+    private const HEAVY_FILM_CRAZES = 65.0;
+
+    private const HEAVY = 3;
 
     public function examine(Situation $situation, Strata $below): ?Finding
     {
         $humidity = $situation->plan->bench->humidityPercent;
         $isLacquer = $situation->product?->material->family === BinderFamily::Lacquer;
-        if (
-            $humidity <= ($isLacquer ? self::LACQUER_BLUSHES : self::WATER_CRAZES) ||
-            (! $isLacquer && $situation->step->coats < 2)
-        ) {
+        $isFilm = $situation->kind === TechniqueKind::ReleaseFilm;
+        $isHeavy = $situation->step->coats >= ($isFilm ? self::HEAVY : 2);
+        $limit = match (true) {
+            $isLacquer => self::LACQUER_BLUSHES,
+            $isFilm && $isHeavy => self::HEAVY_FILM_CRAZES,
+            $isHeavy && $situation->kind === TechniqueKind::ClearCoat => self::WATER_CRAZES,
+            default => 100.0,
+        };
+        if ($humidity <= $limit || ($isLacquer && ! $situation->work->load->contact()->isSprayed())) {
             return null;
         }
         $air = round($humidity).' % humidity';

@@ -17,12 +17,14 @@ final class LiftOffCoatTooTough extends RuleBase
 {
     public const CODE = 'lift-off-coat-too-tough';
 
-    public const EXPLANATION = 'Water must get through the coat to the film below: thin waterborne coats let it in, '
+    public const EXPLANATION = 'Water must get through the coat to the film below: thin coats of acrylic let it in, '
         .'thick ones and other families keep it out.';
 
     protected const WATCHES = [TechniqueKind::LiftOff];
 
     private const MOST_COATS = 2;
+
+    private const LETS_WATER_IN = [BinderFamily::WaterborneAcrylic, BinderFamily::AlcoholAcrylic];
 
     public function examine(Situation $situation, Strata $below): ?Finding
     {
@@ -33,7 +35,7 @@ final class LiftOffCoatTooTough extends RuleBase
         $coats = 0;
         foreach ($below->aboveRelease() as $layer) {
             $coats += $layer->coats;
-            if ($layer->kind->paints() && $layer->film !== BinderFamily::WaterborneAcrylic) {
+            if ($layer->kind->paints() && ! in_array($layer->film, self::LETS_WATER_IN, true)) {
                 $number = $layer->stepIndex + 1;
 
                 return $this->finding(

@@ -26,6 +26,8 @@ final class LiftOffWindowMissed extends RuleBase
     /** Minutes within which the colour must go on; drying table, "chipping fluid". */
     private const COAT_WITHIN = Minutes::DAY;
 
+    private const COAT_AT_THE_LATEST = 2 * Minutes::DAY;
+
     public function examine(Situation $situation, Strata $below): ?Finding
     {
         if ($below->release === null) {
@@ -62,18 +64,24 @@ final class LiftOffWindowMissed extends RuleBase
     /** @param  list<Layer>  $coats */
     private function worked(Situation $situation, Strata $below, array $coats): ?Finding
     {
-        $closes = $coats === [] ? null : $situation->closesOn($below);
-        if ($closes === null || $situation->start <= $closes) {
+        $fades = $coats === [] ? null : $situation->fadesOn($below);
+        if ($fades === null || $situation->start <= $fades[0]) {
             return null;
         }
-        $late = Minutes::inWords($situation->start - $closes);
+        [$easy, $harder, $gone] = $fades;
+        $late = Minutes::inWords($situation->start - $easy);
         $number = $coats[0]->stepIndex + 1;
+        [$severity, $says] = match (true) {
+            $situation->start <= $harder => [Severity::Note, 'chips come harder now, and larger.'],
+            $situation->start <= $gone => [Severity::Risk, 'it takes force, and comes off in sheets or not at all.'],
+            default => [Severity::Stop, 'it has grown too tough for water to lift.'],
+        };
 
         return $this->finding(
-            Severity::Stop,
+            $severity,
             $situation,
             $below,
-            "The window closed {$late} before: the coat of step {$number} has grown too tough for water to lift.",
+            "The easy time for the coat of step {$number} ended {$late} before: {$says}",
             ['after' => $coats[count($coats) - 1]->stepId],
         );
     }
@@ -87,7 +95,7 @@ final class LiftOffWindowMissed extends RuleBase
         $number = $film->stepIndex + 1;
 
         return $this->finding(
-            Severity::Risk,
+            $waited <= self::COAT_AT_THE_LATEST ? Severity::Note : Severity::Risk,
             $situation,
             $below,
             'The chipping film of step '.

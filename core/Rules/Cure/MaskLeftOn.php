@@ -29,6 +29,8 @@ final class MaskLeftOn extends RuleBase implements JourneyRule
     public const EXPLANATION = 'The longer a mask stays, the harder its glue holds and the sharper the ridge of paint '
         .'at its edge; it belongs off within a day.';
 
+    protected const CERTAIN = true;
+
     protected const WATCHES = [TechniqueKind::Unmask];
 
     public function examine(Situation $situation, Strata $below): ?Finding
@@ -39,7 +41,7 @@ final class MaskLeftOn extends RuleBase implements JourneyRule
         $on = Minutes::inWords($situation->start - $below->maskedAt);
 
         return $this->finding(
-            Severity::Risk,
+            $situation->start - $below->maskedAt <= 2 * Minutes::DAY ? Severity::Note : Severity::Risk,
             $situation,
             $below,
             "The mask comes off after {$on}: it may tear the edge or leave glue behind.",

@@ -22,6 +22,12 @@ final class MaskOnSoftPaint extends RuleBase
 
     protected const WATCHES = [TechniqueKind::Mask];
 
+    /** Minutes after which putty and paper lift nothing. */
+    private const OVERNIGHT = 12 * Minutes::HOUR;
+
+    /** Names of masks that hold with less than glue. */
+    private const HOLDS_LITTLE = '/putty|paper|paste/i';
+
     public function examine(Situation $situation, Strata $below): ?Finding
     {
         $hold = $situation->holdOn($below);
@@ -29,13 +35,26 @@ final class MaskOnSoftPaint extends RuleBase
             return null;
         }
         $number = $hold->layer->stepIndex + 1;
+        $waited = $situation->start - $hold->layer->laidAt;
         $short = Minutes::inWords($hold->until - $situation->start);
+        [$severity, $says] = match (true) {
+            $waited < $hold->layer->soonest[1] - $hold->layer->laidAt || $waited < Minutes::HOUR => [
+                Severity::Stop,
+                'the mask will pull it off',
+            ],
+            $waited < self::OVERNIGHT => [Severity::Risk, 'the mask may pull it off'],
+            preg_match(self::HOLDS_LITTLE, (string) $situation->product?->name) === 1 => [null, ''],
+            default => [Severity::Note, 'putty and paper leave it on by now, tape may not'],
+        };
+        if ($severity === null) {
+            return null;
+        }
 
         return $this->finding(
-            Severity::Stop,
+            $severity,
             $situation,
             $below,
-            "The paint of step {$number} is mask-safe only {$short} later; the mask will pull it off.",
+            "The paint of step {$number} is surely mask-safe only {$short} later; {$says}.",
         );
     }
 

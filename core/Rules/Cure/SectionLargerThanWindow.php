@@ -29,7 +29,7 @@ final class SectionLargerThanWindow extends RuleBase
 
     public function examine(Situation $situation, Strata $below): ?Finding
     {
-        $window = $situation->cleanUpWindow();
+        $window = $situation->cleanUpWindow($below);
         if ($window === null || $window->latest === null || $situation->step->cleanUp === []) {
             return null;
         }
@@ -46,7 +46,7 @@ final class SectionLargerThanWindow extends RuleBase
         }
 
         return $this->finding(
-            $longest > $window->latest ? Severity::Stop : Severity::Risk,
+            $longest > $window->latest ? Severity::Risk : Severity::Note,
             $situation,
             $below,
             'In one go the last of '.round($area).' cm² is reached after '.Minutes::inWords($longest)

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Ulvrach\Rules\Cure;
 
+use Ulvrach\Chemistry\CureState;
+use Ulvrach\Chemistry\Load;
 use Ulvrach\Chemistry\Sheen;
 use Ulvrach\Evaluation\Harm;
 use Ulvrach\Evaluation\Hold;
@@ -15,6 +17,7 @@ use Ulvrach\Rules\Finding;
 use Ulvrach\Rules\Remedy\Workbench;
 use Ulvrach\Rules\RuleBase;
 use Ulvrach\Rules\Severity;
+use Ulvrach\Technique\Coverage;
 use Ulvrach\Technique\TechniqueKind;
 
 final class TooEarly extends RuleBase
@@ -26,23 +29,31 @@ final class TooEarly extends RuleBase
 
     public function concerns(Situation $situation): bool
     {
-        return $situation->start < $situation->ready && $situation->kind !== TechniqueKind::Mask;
+        return $situation->kind !== TechniqueKind::Mask &&
+            ($situation->start < $situation->ready || $situation->step->waitMinutes !== null);
     }
 
     public function examine(Situation $situation, Strata $below): ?Finding
     {
         $hold = $situation->holdOn($below);
-        if ($hold === null || $hold->until <= $situation->start || $this->isChemistrys($hold)) {
+        if ($hold === null || $this->isChemistrys($hold) || $this->isSaidElsewhere($hold, $situation, $below)) {
+            return null;
+        }
+        // An empty wait has weighed what can be lost; who names a time is told of the doubt.
+        $isAsked = $situation->step->waitMinutes !== null && $hold->layer->kind !== TechniqueKind::Sculpt;
+        $until = $isAsked ? $hold->sure : $hold->until;
+        if ($until <= $situation->start) {
             return null;
         }
         $number = $hold->layer->stepIndex + 1;
-        $short = Minutes::inWords($hold->until - $situation->start);
+        $film = $hold->layer->film;
+        $short = Minutes::inWords($until - $situation->start);
 
         return $this->finding(
             $this->severity($hold, $situation),
             $situation,
             $below,
-            "It starts {$short} before the {$hold->layer->film->label()} of step {$number} is {$hold->needs->label()}.",
+            "It starts {$short} before the {$film->label()} of step {$number} is {$hold->needs->labelOf($film)}.",
         );
     }
 
@@ -55,17 +66,64 @@ final class TooEarly extends RuleBase
         ];
     }
 
+    /**
+     * One mistake is one finding: what is already said of the liquid, of merging, or at the chipping film of what lies
+     * under it, is not said again.
+     */
+    private function isSaidElsewhere(Hold $hold, Situation $situation, Strata $below): bool
+    {
+        $film = $below->releaseFilm();
+        $isLift = $situation->kind === TechniqueKind::LiftOff;
+        if ($isLift && $film !== null && $hold->layer->stepIndex < $film->stepIndex) {
+            return true;
+        }
+        if ($hold->liquid !== null) {
+            return false;
+        }
+        foreach ($situation->threatsTo($below) as $threat) {
+            if ($threat->layer === $hold->layer && $threat->harm->value >= Harm::MayFail->value) {
+                return true;
+            }
+        }
+
+        return $situation->work->goesInto($hold->layer) && ! $hold->layer->behavesAs->oxidises();
+    }
+
     /** Spirits on enamel and hot solvents have a rule of their own that says more. */
     private function isChemistrys(Hold $hold): bool
     {
         return $hold->liquid !== null &&
-            ($hold->liquid->liquid->carrier->isHot() || WakesLayerBelow::wakes($hold->liquid, $hold->layer));
+            ($hold->liquid->liquid->carrier->isHot() ||
+                $hold->liquid->findsYoungVarnish($hold->layer) ||
+                WakesLayerBelow::wakes($hold->liquid, $hold->layer));
     }
 
+    /**
+     * By what is lost: paint that is still wet is torn up, what is skinned is marked, and over a dab a stroke smears.
+     */
     private function severity(Hold $hold, Situation $situation): Severity
     {
-        return $hold->liquid?->harmTo($hold->layer, $hold->layer->stateAt($situation->start)) === Harm::MayFail
-            ? Severity::Risk
-            : Severity::Stop;
+        $layer = $hold->layer;
+        if ($situation->start >= $hold->soonest) {
+            return $layer->kind === TechniqueKind::Decal ? Severity::Risk : Severity::Note;
+        }
+        if ($hold->liquid !== null) {
+            $harm = $hold->liquid->harmTo($layer, $layer->bestStateAt($situation->start));
+
+            return match ($harm) {
+                Harm::WillFail => Severity::Stop,
+                Harm::MayFail, Harm::Unknown => Severity::Risk,
+                Harm::Slight, Harm::None => Severity::Note,
+            };
+        }
+        $isLost =
+            $layer->kind === TechniqueKind::Decal ||
+            ($layer->coverage === Coverage::Whole && $layer->bestStateAt($situation->start) === CureState::Wet);
+
+        return match (true) {
+            $layer->load === Load::Dab, $layer->isSpot && $situation->work->isSpot() => Severity::Note,
+            $isLost => Severity::Stop,
+            default => Severity::Risk,
+        };
     }
 }

@@ -23,8 +23,8 @@ final class EarthTonesDiffer extends EndRule implements PlanRule
     public const EXPLANATION = 'All the dust and mud on a vehicle comes from one ground; two earths on one vehicle do '
         .'not belong together.';
 
-    /** Degrees of hue in L*a*b*: dry and wet tones of one earth lie closer together. */
-    private const ANOTHER_EARTH = 30.0;
+    /** CIEDE2000 at one lightness: dry and wet tones of one earth differ in lightness alone. */
+    private const ANOTHER_EARTH = 11.0;
 
     public function overall(Plan $plan, array $strata): array
     {
@@ -85,10 +85,10 @@ final class EarthTonesDiffer extends EndRule implements PlanRule
 
     private function differ(Layer $one, Layer $other): bool
     {
-        $turn = abs(
-            ($one->product->material->colour?->hue() ?? 0.0) - ($other->product->material->colour?->hue() ?? 0.0),
-        );
+        $a = $one->product->material->colour;
+        $b = $other->product->material->colour;
 
-        return min($turn, 360 - $turn) > self::ANOTHER_EARTH;
+        return $a !== null && $b !== null && $a->withLightness(50.0)->differenceTo($b->withLightness(50.0)) >
+            self::ANOTHER_EARTH;
     }
 }

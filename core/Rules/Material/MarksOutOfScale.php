@@ -49,7 +49,8 @@ final class MarksOutOfScale extends RuleBase
         $real = round($mark * $situation->plan->build->scale);
 
         return $this->finding(
-            Severity::Risk,
+            // Twice as large nobody takes for a chip any more.
+            $real > 2 * $limit ? Severity::Risk : Severity::Note,
             $situation,
             $below,
             "Its smallest marks of {$mark} mm are {$real} mm at 1:{$situation->plan->build->scale}.",

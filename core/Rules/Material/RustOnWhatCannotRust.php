@@ -29,13 +29,21 @@ final class RustOnWhatCannotRust extends RuleBase
     {
         return $situation->technique->depictsRust && ! $below->zone->depicts->rusts()
             ? $this->finding(
-                Severity::Stop,
+                $this->severity($situation, $below),
                 $situation,
                 $below,
                 "This part is {$below->zone->depicts->label()} in reality, and {$below->zone->depicts->label()} does "
                     .'not rust.',
             )
             : null;
+    }
+
+    /** A run may cross wood or canvas below something of steel. */
+    private function severity(Situation $situation, Strata $below): Severity
+    {
+        return $situation->kind === TechniqueKind::Streak && Fitting::isNamed($situation, $below)
+            ? Severity::Note
+            : Severity::Risk;
     }
 
     public function remedies(Finding $finding, Workbench $bench): array

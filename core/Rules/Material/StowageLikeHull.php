@@ -28,7 +28,7 @@ final class StowageLikeHull extends EndRule implements PlanRule
     {
         $hull = null;
         foreach ($strata as $zone) {
-            if ($zone->zone->kind->role() === 'body' && $zone->zone->depicts->rusts()) {
+            if ($zone->zone->kind->group() === 'body') {
                 $hull ??= $zone->paint();
             }
         }

@@ -18,6 +18,8 @@ final class ClosedInUnfinished extends RuleBase
 
     public const EXPLANATION = 'What is closed in stays as it is: bare plastic shows through the first open hatch.';
 
+    protected const CERTAIN = true;
+
     protected const WATCHES = [TechniqueKind::Join];
 
     public function concerns(Situation $situation): bool

@@ -20,8 +20,8 @@ final class EndsWithoutMatteCoat extends EndRule implements JourneyRule
 
     public const KIND = RuleKind::Custom;
 
-    public const EXPLANATION = 'A last matte coat evens out the sheen of everything before it; anything that shines '
-        .'and should not looks like a toy.';
+    public const EXPLANATION = 'A last coat evens out the sheen of everything before it; what shines all over looks '
+        .'like a toy.';
 
     public function conclude(Plan $plan, Strata $zone, array $times): ?Finding
     {
@@ -30,12 +30,12 @@ final class EndsWithoutMatteCoat extends EndRule implements JourneyRule
             return null;
         }
         $sheen = $zone->sheen();
-        if ($sheen === Sheen::Matte || $sheen === null) {
+        if ($sheen !== Sheen::Gloss) {
             return null;
         }
 
         return $this->findingOn(
-            Severity::Risk,
+            Severity::Note,
             $plan->steps[(int) $zone->lastStep()]->id,
             $zone,
             "The finish ends {$sheen->value} here.",

@@ -22,6 +22,8 @@ final class LiftOffLayerAfterColour extends EndRule implements PlanRule
     public const EXPLANATION =
         'A chipping film lifts only what is sprayed over it; under it, the colour is out of '.'its reach.';
 
+    protected const CERTAIN = true;
+
     public function overall(Plan $plan, array $strata): array
     {
         $findings = [];

@@ -19,6 +19,8 @@ final class LiftOffLayerSealedIn extends RuleBase
     public const EXPLANATION = 'Under a clear coat no water reaches the chipping film, and nothing can be lifted any '
         .'more.';
 
+    protected const CERTAIN = true;
+
     protected const WATCHES = [TechniqueKind::ClearCoat];
 
     public function examine(Situation $situation, Strata $below): ?Finding

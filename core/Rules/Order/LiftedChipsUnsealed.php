@@ -32,12 +32,30 @@ final class LiftedChipsUnsealed extends EndRule implements JourneyRule
             return null;
         }
 
+        if (! $zone->has(TechniqueKind::ReleaseFilm)) {
+            // Salt is brushed off with the chips, and leaves nothing that water could wake.
+            return null;
+        }
+
         return $this->findingOn(
-            Severity::Risk,
+            $this->isWettedAfter($lifted, $zone, $plan) ? Severity::Risk : Severity::Note,
             $plan->steps[$lifted]->id,
             $zone,
             'The lifted chips are never sealed.',
         );
+    }
+
+    private function isWettedAfter(int $lifted, Strata $zone, Plan $plan): bool
+    {
+        foreach ($zone->layers as $layer) {
+            $carrier = $plan->steps[$layer->stepIndex]->thinner ?? $layer->product->material->carrier;
+            $isWet = $carrier?->isWater() === true && ! $layer->load->contact()->isSprayed();
+            if ($layer->stepIndex > $lifted && $isWet) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     public function remedies(Finding $finding, Workbench $bench): array

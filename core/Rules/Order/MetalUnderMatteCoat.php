@@ -37,7 +37,7 @@ final class MetalUnderMatteCoat extends RuleBase
                 $number = $layer->stepIndex + 1;
 
                 return $this->finding(
-                    Severity::Risk,
+                    Severity::Note,
                     $situation,
                     $below,
                     "The matte coat takes the shine off the metal of step {$number}.",

@@ -12,6 +12,7 @@ use Ulvrach\Rules\RuleBase;
 use Ulvrach\Rules\RuleKind;
 use Ulvrach\Rules\Severity;
 use Ulvrach\Technique\TechniqueKind;
+use Ulvrach\Technique\TechniqueLibrary;
 
 final class NoLookBeforeSeal extends RuleBase
 {
@@ -34,7 +35,7 @@ final class NoLookBeforeSeal extends RuleBase
             TechniqueKind::Chips,
             TechniqueKind::LiftOff,
         );
-        if ($work < 0 || $work < $below->lastStepOf(TechniqueKind::ClearCoat, TechniqueKind::Look)) {
+        if ($work < 0 || ! $this->isFirst($situation) || $this->isLookedAt($situation)) {
             return null;
         }
 
@@ -44,6 +45,41 @@ final class NoLookBeforeSeal extends RuleBase
             $below,
             'What was done since the last clear coat is sealed in without a look.',
         );
+    }
+
+    /** It is asked once: who has heard it knows it. */
+    private function isFirst(Situation $situation): bool
+    {
+        $done = [
+            TechniqueKind::Decal,
+            TechniqueKind::Wash,
+            TechniqueKind::Blend,
+            TechniqueKind::Streak,
+            TechniqueKind::Chips,
+            TechniqueKind::LiftOff,
+        ];
+        $isWorked = false;
+        foreach (array_slice($situation->plan->steps, 0, $situation->index) as $step) {
+            $kind = TechniqueLibrary::get($step->technique)->kind;
+            if ($isWorked && $kind === TechniqueKind::ClearCoat) {
+                return false;
+            }
+            $isWorked = $isWorked || in_array($kind, $done, true);
+        }
+
+        return true;
+    }
+
+    /** Whether the plan looks anything over: then its maker knows why. */
+    private function isLookedAt(Situation $situation): bool
+    {
+        foreach ($situation->plan->steps as $step) {
+            if (TechniqueLibrary::get($step->technique)->kind === TechniqueKind::Look) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     public function remedies(Finding $finding, Workbench $bench): array

@@ -21,6 +21,8 @@ final class NothingToLift extends RuleBase
     public const EXPLANATION = 'Water lifts chips only where a chipping film lies under the colour; elsewhere it just '
         .'wets the paint.';
 
+    protected const CERTAIN = true;
+
     protected const WATCHES = [TechniqueKind::LiftOff];
 
     public function examine(Situation $situation, Strata $below): ?Finding

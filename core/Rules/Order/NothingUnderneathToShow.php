@@ -25,13 +25,13 @@ final class NothingUnderneathToShow extends RuleBase
 
     public function examine(Situation $situation, Strata $below): ?Finding
     {
-        if ($below->has(TechniqueKind::Colour)) {
+        if ($below->has(TechniqueKind::Colour, TechniqueKind::Shade, TechniqueKind::Wash, TechniqueKind::Detail)) {
             return null;
         }
         $shows = $below->layers === [] ? "the bare {$below->zone->substrate->label()}" : 'only the primer';
 
         return $this->finding(
-            $below->layers === [] ? Severity::Stop : Severity::Note,
+            $below->layers === [] ? Severity::Risk : Severity::Note,
             $situation,
             $below,
             "Chips lifted here show {$shows}.",

@@ -17,6 +17,8 @@ final class PartNoLongerReachable extends RuleBase
 
     public const EXPLANATION = 'Where a part is closed in, neither brush nor spray gets to it any more.';
 
+    protected const CERTAIN = true;
+
     public function examine(Situation $situation, Strata $below): ?Finding
     {
         if ($below->closedBy === null) {

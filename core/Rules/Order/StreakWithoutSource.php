@@ -7,11 +7,13 @@ namespace Ulvrach\Rules\Order;
 use Ulvrach\Evaluation\Situation;
 use Ulvrach\Evaluation\Strata;
 use Ulvrach\Rules\Finding;
+use Ulvrach\Rules\Material\Fitting;
 use Ulvrach\Rules\Remedy\Workbench;
 use Ulvrach\Rules\RuleBase;
 use Ulvrach\Rules\RuleKind;
 use Ulvrach\Rules\Severity;
 use Ulvrach\Technique\TechniqueKind;
+use Ulvrach\Technique\TechniqueLibrary;
 
 final class StreakWithoutSource extends RuleBase
 {
@@ -31,16 +33,23 @@ final class StreakWithoutSource extends RuleBase
 
     public function examine(Situation $situation, Strata $below): ?Finding
     {
-        if ($below->isChipped() || $this->isRusted($below)) {
+        if ($below->isChipped() || $this->isRusted($below) || Fitting::isNamed($situation, $below)) {
             return null;
         }
 
-        return $this->finding(
-            Severity::Risk,
-            $situation,
-            $below,
-            'The streaks start at nothing: there are no chips and no rust above them.',
-        );
+        return $this->comesLater($situation, $below)
+            ? $this->finding(
+                Severity::Note,
+                $situation,
+                $below,
+                'The streaks come before the chips or the rust that they start from.',
+            )
+            : $this->finding(
+                Severity::Risk,
+                $situation,
+                $below,
+                'The streaks start at nothing: there are no chips and no rust above them.',
+            );
     }
 
     public function remedies(Finding $finding, Workbench $bench): array
@@ -55,6 +64,26 @@ final class StreakWithoutSource extends RuleBase
             ),
             $bench->leaveOut($finding->stepId, $finding->zones),
         ];
+    }
+
+    /** Whether chips or rust follow on any of its zones. */
+    private function comesLater(Situation $situation, Strata $below): bool
+    {
+        foreach (array_slice($situation->plan->steps, $situation->index + 1) as $step) {
+            $technique = TechniqueLibrary::get($step->technique);
+            $isSource =
+                in_array(
+                    $technique->kind,
+                    [TechniqueKind::Chips, TechniqueKind::LiftOff, TechniqueKind::Abrade],
+                    true,
+                ) ||
+                ($technique->depictsRust && $technique->kind !== TechniqueKind::Streak);
+            if ($isSource && $step->covers($below->zone->id)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     private function isRusted(Strata $below): bool

@@ -8,6 +8,9 @@ use Ulvrach\Log\Past;
 use Ulvrach\Material\Shelf;
 use Ulvrach\Plan\Edit\EditRefused;
 use Ulvrach\Plan\Edit\ReplaceStep;
+use Ulvrach\Rules\Chemistry\HotSolventOverSoftFilm;
+use Ulvrach\Rules\Chemistry\SpiritOnYoungVarnish;
+use Ulvrach\Rules\Chemistry\WakesLayerBelow;
 use Ulvrach\Rules\Cure\MaskOnSoftPaint;
 use Ulvrach\Rules\Cure\TooEarly;
 use Ulvrach\Rules\Evaluator;
@@ -24,6 +27,15 @@ final readonly class RemedyAdvisor
 {
     /** Steps that a remedy may make wait longer besides; more would be another plan. */
     private const MOST_LATER_WAITS = 3;
+
+    /** Rules whose stops a longer wait may lift. */
+    private const A_MATTER_OF_TIME = [
+        TooEarly::CODE,
+        MaskOnSoftPaint::CODE,
+        HotSolventOverSoftFilm::CODE,
+        SpiritOnYoungVarnish::CODE,
+        WakesLayerBelow::CODE,
+    ];
 
     public function __construct(
         private RuleBook $rules = new RuleBook(),
@@ -95,7 +107,7 @@ final readonly class RemedyAdvisor
     {
         foreach ($after->findings as $finding) {
             if (
-                in_array($finding->code, [TooEarly::CODE, MaskOnSoftPaint::CODE], true) &&
+                in_array($finding->code, self::A_MATTER_OF_TIME, true) &&
                 isset($stops["{$finding->stepId}|{$finding->code}|{$finding->zones[0]}"])
             ) {
                 return $after->plan->indexOf($finding->stepId);

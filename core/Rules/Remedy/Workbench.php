@@ -173,6 +173,46 @@ final readonly class Workbench
         ]);
     }
 
+    /** Directly after the step that it goes into, without a wait, while that is open. */
+    public function inOneSitting(string $stepId, string $into): Remedy
+    {
+        $minutes = (int) ceil($this->walk->times[$this->indexOf($stepId)]->handsOn);
+        $move = $this->moveAfter($stepId, $into);
+
+        return new Remedy(
+            "Do it in one sitting with {$this->named($into)}: ".Minutes::inWords($minutes).' of work',
+            $move->edits,
+        );
+    }
+
+    /** With the clean-up that the technique usually has; null: it has none. */
+    public function cleanedUpAsUsual(string $stepId): ?Remedy
+    {
+        $step = $this->step($stepId);
+        $window = $this->techniqueOf($stepId)->cleanUp;
+        $carrier = $this->plan->productOf($step)?->material->family->ownThinners()[0] ?? null;
+        if ($window === null || $carrier === null) {
+            return null;
+        }
+        $pass = new CleanUpPass($carrier, false, $window->surely);
+
+        return new Remedy('Clean it up after '.Minutes::inWords($window->surely), [
+            new ReplaceStep($step->with(['cleanUp' => [$pass]])),
+        ]);
+    }
+
+    /** Index of the first step that goes on a zone; 0: none does. */
+    public function firstStepOn(string $zoneId): int
+    {
+        foreach ($this->plan->steps as $index => $step) {
+            if ($step->covers($zoneId)) {
+                return $index;
+            }
+        }
+
+        return 0;
+    }
+
     /** The step then stands directly before the other one, and starts as soon as it may. */
     public function moveBefore(string $stepId, string $other): Remedy
     {

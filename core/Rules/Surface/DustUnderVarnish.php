@@ -20,11 +20,14 @@ final class DustUnderVarnish extends RuleBase
     public const EXPLANATION = 'A sprayed varnish wets loose pigment through: it turns darker and flatter, and half '
         .'of a light dust is gone.';
 
-    protected const WATCHES = [TechniqueKind::ClearCoat];
+    protected const WATCHES = [TechniqueKind::ClearCoat, TechniqueKind::FixPigment];
 
     public function examine(Situation $situation, Strata $below): ?Finding
     {
         $top = $below->top();
+        if ($situation->kind === TechniqueKind::FixPigment && ! $this->isVarnish($situation)) {
+            return null;
+        }
 
         return $top?->film === BinderFamily::DryPigment
             ? $this->finding(
@@ -35,6 +38,12 @@ final class DustUnderVarnish extends RuleBase
                 ['pigment' => $top->stepId],
             )
             : null;
+    }
+
+    /** Many hold their pigment with a varnish, which swallows it all the same. */
+    private function isVarnish(Situation $situation): bool
+    {
+        return $situation->technique->code === 'fix-varnish';
     }
 
     public function remedies(Finding $finding, Workbench $bench): array

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ulvrach\Rules\Surface;
 
 use Ulvrach\Rules\RuleKind;
+use Ulvrach\Rules\Severity;
 use Ulvrach\Technique\TechniqueKind;
 
 final class OilOnGloss extends WrongSheen
@@ -14,6 +15,8 @@ final class OilOnGloss extends WrongSheen
     public const KIND = RuleKind::Custom;
 
     public const EXPLANATION = 'Oil finds no hold on gloss: it slides under the brush and wipes away altogether.';
+
+    protected const SEVERITY = Severity::Note;
 
     protected const WATCHES = [TechniqueKind::Blend];
 

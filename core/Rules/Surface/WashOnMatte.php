@@ -7,6 +7,9 @@ namespace Ulvrach\Rules\Surface;
 use Ulvrach\Chemistry\BinderFamily;
 use Ulvrach\Chemistry\Sheen;
 use Ulvrach\Evaluation\Situation;
+use Ulvrach\Evaluation\Strata;
+use Ulvrach\Plan\DepictedMaterial;
+use Ulvrach\Rules\Finding;
 use Ulvrach\Technique\TechniqueKind;
 
 final class WashOnMatte extends WrongSheen
@@ -25,11 +28,21 @@ final class WashOnMatte extends WrongSheen
 
     protected const HAPPENS = 'The wash stains the matte paint and leaves tide marks that do not clean off.';
 
-    /** A clay wash wipes off matte paint, and rust is meant to stain. */
+    /** What is meant to stay dark is at home on matte: rust, a track wash, waterborne paint; so is clay left alone. */
     public function concerns(Situation $situation): bool
     {
-        $isClay = $situation->product?->material->family === BinderFamily::ClayWash;
+        $family = $situation->product?->material->family;
+        $isSpirit = $family?->oxidises() === true && $situation->technique->code !== 'track-wash';
 
-        return ! $isClay && ! $situation->technique->depictsRust;
+        return ! $situation->technique->depictsRust && ($isSpirit || $situation->step->cleanUp !== []) &&
+            $family !== BinderFamily::WaterborneAcrylic;
+    }
+
+    /** Wood, leather and canvas are stained on purpose. */
+    public function examine(Situation $situation, Strata $below): ?Finding
+    {
+        return in_array($below->zone->depicts, [DepictedMaterial::Wood, DepictedMaterial::Canvas], true)
+            ? null
+            : parent::examine($situation, $below);
     }
 }

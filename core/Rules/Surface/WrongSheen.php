@@ -28,13 +28,16 @@ abstract class WrongSheen extends RuleBase
     /** @var Sheen */
     protected const RIGHT = Sheen::Satin;
 
+    /** @var Severity */
+    protected const SEVERITY = Severity::Risk;
+
     /** @var string */
     protected const HAPPENS = '';
 
     public function examine(Situation $situation, Strata $below): ?Finding
     {
         return $below->sheen() === static::WRONG
-            ? $this->finding(Severity::Risk, $situation, $below, static::HAPPENS)
+            ? $this->finding(static::SEVERITY, $situation, $below, static::HAPPENS)
             : null;
     }
 

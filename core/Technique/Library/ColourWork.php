@@ -6,6 +6,7 @@ namespace Ulvrach\Technique\Library;
 
 use Ulvrach\Chemistry\BinderFamily;
 use Ulvrach\Chemistry\CureState;
+use Ulvrach\Chemistry\Load;
 use Ulvrach\Technique\Application;
 use Ulvrach\Technique\ColourRole;
 use Ulvrach\Technique\Coverage;
@@ -106,6 +107,7 @@ final class ColourWork
                 families: Families::PAINTS,
                 wants: new Want(family: BinderFamily::WaterborneAcrylic, colour: '#5c5a37', anyColour: true),
                 application: Application::Airbrush,
+                sprayed: Load::Mist,
                 coverage: Coverage::Grain,
                 purpose: 'Irregular, almost transparent spots of the base tone, dense on panels and open along edges.',
                 practice: new Practice(
@@ -132,6 +134,7 @@ final class ColourWork
                 families: Families::PAINTS,
                 wants: new Want(family: BinderFamily::WaterborneAcrylic, colour: '#2f3233'),
                 application: Application::Airbrush,
+                sprayed: Load::Mist,
                 coverage: Coverage::Grain,
                 purpose: 'Dark lines along panel joints and under overhangs, to shine through thin coats later.',
                 practice: new Practice(
@@ -154,6 +157,7 @@ final class ColourWork
                 families: Families::PAINTS,
                 wants: new Want(family: BinderFamily::WaterborneAcrylic, colour: '#2f3233'),
                 application: Application::Airbrush,
+                sprayed: Load::Mist,
                 coverage: Coverage::Grain,
                 purpose: 'The darkest of three values: lower third, around details, under overhangs.',
                 practice: new Practice(
@@ -175,6 +179,7 @@ final class ColourWork
                 families: Families::PAINTS,
                 wants: new Want(family: BinderFamily::WaterborneAcrylic, colour: '#b99b66'),
                 application: Application::Airbrush,
+                sprayed: Load::Mist,
                 coverage: Coverage::Grain,
                 purpose: 'The lightest of three values: upper third, raised parts, panel centres; a smaller area with '
                     .'each pass.',
@@ -201,6 +206,7 @@ final class ColourWork
                 families: Families::PAINTS,
                 wants: new Want(family: BinderFamily::WaterborneAcrylic, colour: '#3a2d27'),
                 application: Application::Airbrush,
+                sprayed: Load::Mist,
                 coverage: Coverage::Grain,
                 purpose: 'An almost clear dark mix along panel edges and seams, over everything that is painted by '
                     .'then.',

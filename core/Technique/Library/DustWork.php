@@ -6,6 +6,7 @@ namespace Ulvrach\Technique\Library;
 
 use Ulvrach\Chemistry\BinderFamily;
 use Ulvrach\Chemistry\CureState;
+use Ulvrach\Chemistry\Load;
 use Ulvrach\Chemistry\Sheen;
 use Ulvrach\Technique\Application;
 use Ulvrach\Technique\CleanUpWindow;
@@ -42,6 +43,7 @@ final class DustWork
                 families: Families::PAINTS,
                 wants: new Want(family: BinderFamily::WaterborneAcrylic, colour: '#b99b66'),
                 application: Application::Airbrush,
+                sprayed: Load::Mist,
                 coverage: Coverage::Grain,
                 purpose: 'A thin sprayed veil of a buff or earth tone, denser at the bottom.',
                 practice: new Practice(
@@ -64,6 +66,7 @@ final class DustWork
                 families: [BinderFamily::WaterborneAcrylic],
                 wants: new Want(family: BinderFamily::WaterborneAcrylic, colour: '#b99b66'),
                 application: Application::Airbrush,
+                sprayed: Load::Mist,
                 coverage: Coverage::Whole,
                 purpose: 'Earth paint sprayed over chipping fluid, then rubbed off with a damp brush where crew and '
                     .'rain have been.',
@@ -97,7 +100,13 @@ final class DustWork
                 ),
                 applyMinutes: 5.0,
                 cleanMinutes: 8.0,
-                cleanUp: new CleanUpWindow(earliest: 10, bestUntil: 240, latest: 1440, sign: 'no longer shining'),
+                cleanUp: new CleanUpWindow(
+                    earliest: 5,
+                    surely: 15,
+                    bestUntil: 240,
+                    latest: 1440,
+                    sign: 'no longer shining',
+                ),
                 role: ColourRole::Dust,
                 sheens: $matte,
             ),
@@ -206,6 +215,8 @@ final class DustWork
                 families: [...self::MUD, ...Families::SPIRIT, BinderFamily::WaterborneAcrylic],
                 wants: new Want(family: BinderFamily::MudPaste, colour: '#8c7453'),
                 application: Application::Brush,
+                load: Load::Mist,
+                sprayed: Load::Mist,
                 coverage: Coverage::Partial,
                 purpose: 'Flicked from a brush or blown with the airbrush; more at the rear and behind the wheels.',
                 practice: new Practice(
@@ -228,6 +239,8 @@ final class DustWork
                 families: [...self::MUD, ...Families::SPIRIT, BinderFamily::WaterborneAcrylic],
                 wants: new Want(family: BinderFamily::MudPaste, colour: '#8c7453'),
                 application: Application::Brush,
+                load: Load::Dab,
+                sprayed: Load::Mist,
                 coverage: Coverage::Partial,
                 purpose: 'A fine spray of drops in several tones that breaks up even faces.',
                 practice: new Practice(

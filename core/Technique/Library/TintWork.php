@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ulvrach\Technique\Library;
 
 use Ulvrach\Chemistry\BinderFamily;
+use Ulvrach\Chemistry\Load;
 use Ulvrach\Chemistry\Sheen;
 use Ulvrach\Technique\Application;
 use Ulvrach\Technique\CleanUpWindow;
@@ -28,13 +29,25 @@ final class TintWork
     /** Minutes; docs/sources.md, "drying table": the row "enamel wash, streak or effect". */
     public static function dullingEnamel(): CleanUpWindow
     {
-        return new CleanUpWindow(earliest: 20, bestUntil: 240, latest: 1440, sign: 'dull, no longer glossy');
+        return new CleanUpWindow(
+            earliest: 15,
+            surely: 20,
+            bestUntil: 240,
+            latest: 1440,
+            sign: 'dull, no longer glossy',
+        );
     }
 
     /** Minutes; drying table, "artist oil": blend from 5–10 min to several hours. */
     public static function settingOil(): CleanUpWindow
     {
-        return new CleanUpWindow(earliest: 10, bestUntil: 240, latest: 1440, sign: 'no longer shining');
+        return new CleanUpWindow(
+            earliest: 5,
+            surely: 10,
+            bestUntil: 240,
+            latest: 1440,
+            sign: 'no longer shining',
+        );
     }
 
     /** @return list<Technique> */
@@ -79,6 +92,7 @@ final class TintWork
                 families: Families::CLEARS,
                 wants: new Want(family: BinderFamily::WaterborneAcrylic, colour: '#8a6a34', anyColour: true),
                 application: Application::Airbrush,
+                sprayed: Load::Mist,
                 coverage: Coverage::Grain,
                 purpose: 'Clear coat with a few per cent of colour, misted over the panels.',
                 practice: new Practice(
@@ -101,6 +115,7 @@ final class TintWork
                 families: [BinderFamily::ArtistOil],
                 wants: new Want(family: BinderFamily::ArtistOil, colour: '#4b3524'),
                 application: Application::Brush,
+                load: Load::Dab,
                 coverage: Coverage::Partial,
                 purpose: 'Rows of small dots of several oils, blended away downwards to a faint, varied tint.',
                 practice: new Practice(
@@ -247,6 +262,7 @@ final class TintWork
                 cleanMinutes: 6.0,
                 cleanUp: new CleanUpWindow(
                     earliest: 20,
+                    surely: 20,
                     bestUntil: null,
                     latest: null,
                     sign: 'powdery and pale all over',

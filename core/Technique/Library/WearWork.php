@@ -6,6 +6,7 @@ namespace Ulvrach\Technique\Library;
 
 use Ulvrach\Chemistry\BinderFamily;
 use Ulvrach\Chemistry\CureState;
+use Ulvrach\Chemistry\Load;
 use Ulvrach\Chemistry\Sheen;
 use Ulvrach\Technique\Application;
 use Ulvrach\Technique\CleanUpWindow;
@@ -42,6 +43,7 @@ final class WearWork
                 families: Families::BRUSHED,
                 wants: new Want(family: BinderFamily::WaterborneAcrylic, colour: '#b99b66'),
                 application: Application::Brush,
+                load: Load::Dab,
                 coverage: Coverage::Partial,
                 purpose: 'The base colour lightened, as scratches and as the outline that a dark chip will lie in.',
                 practice: new Practice(
@@ -65,6 +67,7 @@ final class WearWork
                 families: Families::BRUSHED,
                 wants: new Want(family: BinderFamily::WaterborneAcrylic, colour: '#3a2d27'),
                 application: Application::Brush,
+                load: Load::Dab,
                 coverage: Coverage::Partial,
                 purpose: 'Dark core inside a light rim, a lip of light left at the lower edge.',
                 practice: new Practice(
@@ -313,6 +316,7 @@ final class WearWork
                 families: Families::SPIRIT,
                 wants: new Want(family: BinderFamily::Enamel, colour: '#7a4a2a'),
                 application: Application::Brush,
+                load: Load::Dab,
                 coverage: Coverage::Partial,
                 purpose: 'Starts at a chip or bolt, drawn down with a just damp flat brush.',
                 practice: new Practice(
@@ -325,7 +329,13 @@ final class WearWork
                 ),
                 applyMinutes: 6.0,
                 cleanMinutes: 8.0,
-                cleanUp: new CleanUpWindow(earliest: 10, bestUntil: 240, latest: 1440, sign: 'dull at its edges'),
+                cleanUp: new CleanUpWindow(
+                    earliest: 5,
+                    surely: 15,
+                    bestUntil: 240,
+                    latest: 1440,
+                    sign: 'dull at its edges',
+                ),
                 role: ColourRole::Rust,
                 depictsRust: true,
                 needsSource: true,
@@ -379,7 +389,13 @@ final class WearWork
             ),
             applyMinutes: 6.0,
             cleanMinutes: 8.0,
-            cleanUp: new CleanUpWindow(earliest: 10, bestUntil: 240, latest: 1440, sign: 'dull at its edges'),
+            cleanUp: new CleanUpWindow(
+                earliest: 5,
+                surely: 15,
+                bestUntil: 240,
+                latest: 1440,
+                sign: 'dull at its edges',
+            ),
             role: ColourRole::Grime,
         );
     }

@@ -50,11 +50,11 @@ it('reads the table as a modeller does', function (
         CureState::TouchDry,
         null,
     ],
-    'nobody has tried what takes pencil off' => [
+    'no water harms pencil' => [
         BinderFamily::MetalPencil,
         Carrier::Water,
         CureState::TouchDry,
-        null,
+        0,
     ],
     'mud counts as the weaker of its two media' => [
         BinderFamily::MudPaste,
@@ -78,11 +78,20 @@ it('holds an older film never worse than a younger one', function (BinderFamily 
     ->with(BinderFamily::cases())
     ->with(Carrier::cases());
 
-it('weighs how the liquid gets there', function (int $level, Contact $contact, int $effect) {
-    expect(AttackTable::afterContact($level, $contact))->toBe($effect);
+it('weighs how the liquid gets there', function (
+    int $level,
+    Contact $contact,
+    int $effect,
+    CureState $state = CureState::Recoatable,
+) {
+    expect(AttackTable::afterContact($level, $contact, $state))->toBe($effect);
 })->with([
+    'a dab hardly wets' => [3, Contact::Dab, 1],
     'a mist hardly dwells' => [2, Contact::Mist, 1],
-    'a flood dwells' => [2, Contact::Flood, 2],
+    'a sprayed coat bites a young film' => [2, Contact::Coat, 2],
+    'and flashes off a hard one' => [2, Contact::Coat, 1, CureState::SolventProof],
+    'a brush lays it on' => [2, Contact::Brush, 2],
+    'a flood dwells' => [2, Contact::Flood, 3],
     'a scrub rubs off what has softened' => [2, Contact::Scrub, 3],
     'rubbing harms nothing that the liquid leaves alone' => [0, Contact::Scrub, 0],
     'nothing is worse than dissolved' => [3, Contact::Scrub, 3],

@@ -52,7 +52,7 @@ it('lists findings with remedies, and times per step and zone', function () {
     );
 
     expect($json['findings'][0])
-        ->toMatchArray(['code' => 'too-early', 'severity' => 'stop', 'step' => 's2', 'zones' => ['hull']])
+        ->toMatchArray(['code' => 'too-early', 'severity' => 'risk', 'step' => 's2', 'zones' => ['hull']])
         ->and($json['findings'][0]['remedies'][0]['edits'][0]['edit'])
         ->toBe('replace-step')
         ->and($json['times'])

@@ -125,9 +125,9 @@ it('moves every window with the room', function () {
     expect($closes(30))
         ->toBeLessThan($closes(20))
         ->and($closes(20))
-        ->toBe(360)
+        ->toBe(240)
         ->and(implode(' ', $said(20)))
         ->not->toContain('cleaned-outside-window')
         ->and(implode(' ', $said(10)))
-        ->toContain('stop cleaned-outside-window 7');
+        ->toContain('risk cleaned-outside-window 7');
 });

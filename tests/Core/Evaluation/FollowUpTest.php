@@ -50,9 +50,9 @@ it('counts the window of a clean-up from when it was applied', function () {
     expect($window->action)
         ->toStartWith('Clean it up')
         ->and($walk->times[3]->end - $window->opens)
-        ->toBe(20)
+        ->toBe(25)
         ->and($window->closes - $window->opens)
-        ->toBe(1420);
+        ->toBe(1425);
 });
 
 it('takes a mask off within a day', function () {

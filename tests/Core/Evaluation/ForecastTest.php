@@ -120,14 +120,14 @@ it('tells what each wait of a plan is for', function (string $plan, int $index, 
     'a wash over its clear coat' => [
         "prime primer on hull\nclear-coat gloss on hull\nenamel-wash wash on hull",
         2,
-        [1 => [60, DryingLaw::Water]],
+        [1 => [720, DryingLaw::Water]],
         null,
     ],
     'lifting chips' => [
         "prime primer on hull\nchipping-fluid fluid on hull\nspray-colour acrylic on hull, 1 coat\nlift-off on hull",
         3,
         [2 => [20, DryingLaw::Water], 0 => [10, DryingLaw::Solvent]],
-        [2, 360, DryingLaw::Water],
+        [2, 240, DryingLaw::Water],
     ],
     'the colour over the film' => [
         "prime primer on hull\nchipping-fluid fluid on hull\nspray-colour acrylic on hull, 1 coat",
@@ -154,7 +154,7 @@ it('bounds a step by the films that are there already', function () {
     [$warmBefore, $warmAfter] = roomOf(30.0, 30.0)->bounds($walk, 3);
 
     expect($notAfter)
-        ->toBe($noon + 360)
+        ->toBe($noon + 240)
         ->and($warmAfter)
         ->toBeLessThan($noon + 200)
         ->and($warmBefore)

@@ -31,13 +31,14 @@ it('makes a broken plan sound by edits that can be sent back', function (string 
         ->toBeTrue()
         ->and($repair->actions)
         ->not->toBe([]);
-})->with(CaseFile::where('^stop '));
+})->with(CaseFile::where('^stop (?!.* accepted)'));
 
 it('mends several mistakes at once, and takes no more steps than it needs', function () {
     $repair = (new Repairer())->repair(
         PlanKit::plan(
-            "prime primer on hull\nspray-colour acrylic on hull, wait 5min\nenamel-wash wash on hull, wait 2d, scrub "
-                ."white-spirit 5min\nrust-wash rustwash on bed, wait 1d",
+            "prime primer on hull bed\nspray-colour acrylic on hull bed\nlift-off on hull\nspray-colour lacquer on "
+                ."bed, wait 1h\nenamel-wash wash on hull, wait 2d, scrub lacquer-thinner 30min\noil-dots oil on bed, "
+                ."wait 1d\nclear-coat hardgloss on bed, wait 2d",
         ),
     );
 
@@ -65,7 +66,7 @@ it('never makes a plan worse, also when the search is cut short', function (stri
         ->toBeLessThanOrEqual($repair->before->count(Severity::Stop))
         ->and($repair->isSmallest)
         ->toBeFalse();
-})->with(array_slice(CaseFile::where('^stop '), 0, 15));
+})->with(array_slice(CaseFile::where('^stop (?!.* accepted)'), 0, 15));
 
 it('says so when it cannot: a failed trial of what is certain stays', function () {
     $repair = (new Repairer())->repair(
@@ -87,12 +88,12 @@ it('proves for the lorry of the demo that no smaller set of changes leaves it wi
         ->and($repair->isSmallest)
         ->toBeTrue()
         ->and($repair->actions)
-        ->toHaveCount(5);
+        ->toHaveCount(2);
 });
 
 it('goes on from the best that it has seen where the search is cut short', function () {
     $file = dirname(__DIR__, 3).'/database/demo/brae-lorry.ulvrach.json';
-    $repair = (new Repairer(mostStates: 3))->repair(PlanReader::read((string) file_get_contents($file))->plan);
+    $repair = (new Repairer(mostStates: 1))->repair(PlanReader::read((string) file_get_contents($file))->plan);
 
     expect([$repair->isSound(), $repair->isSmallest])->toBe([true, false]);
 });

@@ -103,7 +103,7 @@ it('judges by a school, and no school changes a fact', function () {
         "prime primer on hull\nspray-colour acrylic on hull\nenamel-wash wash on hull, wait 2d, scrub white-spirit "
             .'30min';
     foreach (array_keys(\Ulvrach\Rules\School::all()) as $school) {
-        expect(PlanKit::findings($plan, $school))->toContain('stop carrier-attacks-film 3 hull');
+        expect(PlanKit::findings($plan, $school))->toContain('risk carrier-attacks-film 3 hull');
     }
     $own = \Ulvrach\Rules\School::of(
         new \Ulvrach\Plan\SchoolChoice(
@@ -124,7 +124,7 @@ it('judges by a school, and no school changes a fact', function () {
             ),
         ),
     );
-    expect(PlanKit::say($evaluation))->toBe(['stop carrier-attacks-film 3 hull']);
+    expect(PlanKit::say($evaluation))->toBe(['risk carrier-attacks-film 3 hull']);
 });
 
 it('answers every question in every school', function () {

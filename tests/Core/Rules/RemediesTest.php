@@ -77,7 +77,7 @@ it('lets later steps wait longer where a way out takes away what held them', fun
     $before = PlanKit::evaluate(
         "prime primer on hull turret\nspray-colour acrylic on hull turret\nhairspray spray on hull, wait 1d\nlift-off "
             ."on hull\n".
-            "mask putty on turret, wait 1h\nspray-colour brown on turret\nunmask on turret",
+            "mask putty on turret, wait 10min\nspray-colour brown on turret\nunmask on turret",
     );
     $labels = array_map(
         static fn ($proved) => $proved->remedy->label,

@@ -138,7 +138,7 @@ it('leaves alone what is done', function () {
 
 it('makes room for what has to be finished before it', function () {
     $other = PlanKit::walk(
-        "prime primer on large larger\nspray-colour acrylic on large larger\nclear-coat gloss on "
+        "prime primer on large larger\nspray-colour acrylic on large larger, 3 coats\nclear-coat gloss on "
             ."large\nfinal-coat matte on large larger",
     );
     $alone = ($this->shed)('2027-01-20')->ends;

@@ -75,9 +75,9 @@ it('knows which film keeps liquids and tools off which layer', function (string 
         "prime primer on hull\nclear-coat gloss on hull\nenamel-wash wash on hull",
         [2, null, null],
     ],
-    'a single matte coat keeps nothing off' => [
+    'a single matte coat, sprayed, is closed' => [
         "prime primer on hull\nspray-colour acrylic on hull\nfinal-coat matte on hull, 1 coat",
-        [2, null, null],
+        [2, 3, null],
     ],
     'chips open the way to what lies under the film' => [
         "prime primer on hull\nspray-colour brown on hull\nchipping-fluid fluid on hull\nspray-colour acrylic on "

@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ulvrach\Rules\Chemistry;
+
+use Ulvrach\Chemistry\Carrier;
+use Ulvrach\Chemistry\Contact;
+use Ulvrach\Evaluation\Layer;
+use Ulvrach\Evaluation\Situation;
+use Ulvrach\Evaluation\StepLiquid;
+use Ulvrach\Evaluation\Strata;
+use Ulvrach\Quantity\Minutes;
+use Ulvrach\Rules\Finding;
+use Ulvrach\Rules\Remedy\Workbench;
+use Ulvrach\Rules\RuleBase;
+use Ulvrach\Rules\Severity;
+
+final class SpiritOnYoungVarnish extends RuleBase
+{
+    public const CODE = 'spirit-on-young-varnish';
+
+    public const EXPLANATION = 'A clear coat of acrylic bears the next coat after an hour and spirit only after a '
+        .'night: until then spirit goes through it to the paint.';
+
+    /** Share of the time to solvent-proof after which odourless spirit may lie on it: six hours of twelve. */
+    private const HALF = 0.5;
+
+    public function concerns(Situation $situation): bool
+    {
+        return $situation->liquids !== [];
+    }
+
+    public function examine(Situation $situation, Strata $below): ?Finding
+    {
+        $worst = null;
+        foreach ($below->withinReachOf($situation->work) as $layer) {
+            foreach ($situation->liquids as $liquid) {
+                $severity = $liquid->findsYoungVarnish($layer) ? $this->severity($liquid, $layer, $situation) : null;
+                if ($severity !== null && ($worst === null || $severity->rank() < $worst[0]->rank())) {
+                    $worst = [$severity, $liquid, $layer];
+                }
+            }
+        }
+        if ($worst === null) {
+            return null;
+        }
+        [$severity, $liquid, $layer] = $worst;
+        $number = $layer->stepIndex + 1;
+        $age = Minutes::inWords(max(0, $this->minuteOf($liquid, $situation) - $layer->laidAt));
+
+        return $this->finding(
+            $severity,
+            $situation,
+            $below,
+            ucfirst($liquid->liquid->carrier->label()).", {$liquid->liquid->contact->verb()}, finds the clear coat of "
+                ."step {$number} only {$age} old: it is no barrier yet.",
+        );
+    }
+
+    public function remedies(Finding $finding, Workbench $bench): array
+    {
+        return [$bench->waitUntilReady($finding->stepId), $bench->leaveOut($finding->stepId, $finding->zones)];
+    }
+
+    /** Null: it is old enough for that. */
+    private function severity(StepLiquid $liquid, Layer $layer, Situation $situation): ?Severity
+    {
+        $minute = $this->minuteOf($liquid, $situation);
+        $proof = $layer->soonest[2] ?? $layer->soonest[1];
+        $contact = $liquid->liquid->contact;
+        if ($minute >= $proof || $contact->isSprayed() || $contact === Contact::Dab) {
+            return null;
+        }
+        $isHalfWay = $minute >= $layer->laidAt + self::HALF * ($proof - $layer->laidAt);
+        if ($liquid->liquid->carrier === Carrier::WhiteSpirit) {
+            return Severity::Stop;
+        }
+
+        if ($contact === Contact::Brush) {
+            return $isHalfWay ? null : Severity::Risk;
+        }
+
+        return $contact === Contact::Scrub ? Severity::Stop : Severity::Risk;
+    }
+
+    /** A clean-up comes later than the wash that it takes off. */
+    private function minuteOf(StepLiquid $liquid, Situation $situation): int
+    {
+        return $liquid->isCleanUp && $situation->step->cleanUp !== []
+            ? $situation->times->applied + $situation->step->cleanUp[0]->afterMinutes
+            : $situation->start;
+    }
+}

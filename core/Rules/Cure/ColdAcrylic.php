@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ulvrach\Rules\Cure;
+
+use Ulvrach\Chemistry\BinderFamily;
+use Ulvrach\Evaluation\Situation;
+use Ulvrach\Evaluation\Strata;
+use Ulvrach\Plan\BenchConditions;
+use Ulvrach\Plan\Edit\SetBench;
+use Ulvrach\Rules\Finding;
+use Ulvrach\Rules\Remedy\Remedy;
+use Ulvrach\Rules\Remedy\Workbench;
+use Ulvrach\Rules\RuleBase;
+use Ulvrach\Rules\Severity;
+
+final class ColdAcrylic extends RuleBase
+{
+    public const CODE = 'cold-acrylic';
+
+    public const EXPLANATION = 'Waterborne acrylic is made of particles that have to flow together, and in the cold '
+        .'they do not: the film stays weak.';
+
+    /** °C below which the film is poor. */
+    private const POOR = 10.0;
+
+    public function concerns(Situation $situation): bool
+    {
+        return $situation->product?->material->family === BinderFamily::WaterborneAcrylic;
+    }
+
+    public function examine(Situation $situation, Strata $below): ?Finding
+    {
+        $room = $situation->plan->bench->temperatureC;
+
+        return $room >= self::POOR ? null : $this->finding(
+            Severity::Risk,
+            $situation,
+            $below,
+            'At '.round($room).' °C waterborne acrylic dries to a poor film.',
+        );
+    }
+
+    public function remedies(Finding $finding, Workbench $bench): array
+    {
+        $room = $bench->plan->bench;
+
+        return [
+            new Remedy('Warm the room: plan with 18 °C', [
+                new SetBench(new BenchConditions(18.0, $room->humidityPercent, $room->movingAir, $room->cabinetC)),
+            ]),
+        ];
+    }
+}

@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ulvrach\Rules\Material;
+
+use Ulvrach\Chemistry\BinderFamily;
+use Ulvrach\Chemistry\Substrate;
+use Ulvrach\Evaluation\Situation;
+use Ulvrach\Evaluation\Strata;
+use Ulvrach\Rules\Finding;
+use Ulvrach\Rules\Remedy\Workbench;
+use Ulvrach\Rules\RuleBase;
+use Ulvrach\Rules\Severity;
+use Ulvrach\Technique\TechniqueKind;
+
+final class EnamelOnVinyl extends RuleBase
+{
+    public const CODE = 'enamel-on-vinyl';
+
+    public const EXPLANATION = 'The softener in vinyl keeps enamel from hardening: it stays tacky for good.';
+
+    protected const WATCHES = [
+        TechniqueKind::Prime,
+        TechniqueKind::Colour,
+        TechniqueKind::Shade,
+        TechniqueKind::Detail,
+        TechniqueKind::Wash,
+    ];
+
+    public function examine(Situation $situation, Strata $below): ?Finding
+    {
+        return $below->zone->substrate === Substrate::Vinyl &&
+            $situation->product?->material->family === BinderFamily::Enamel &&
+            $below->isBareExposed()
+            ? $this->finding(Severity::Risk, $situation, $below, 'Enamel on bare vinyl stays tacky.')
+            : null;
+    }
+
+    public function remedies(Finding $finding, Workbench $bench): array
+    {
+        return [
+            $bench->insertBefore(
+                $bench->indexOf($finding->stepId),
+                'prime',
+                $finding->zones,
+                'Prime these parts first',
+            ),
+            $bench->leaveOut($finding->stepId, $finding->zones),
+        ];
+    }
+}

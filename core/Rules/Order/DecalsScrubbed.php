@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ulvrach\Rules\Order;
+
+use Ulvrach\Chemistry\BinderFamily;
+use Ulvrach\Evaluation\Situation;
+use Ulvrach\Evaluation\Strata;
+use Ulvrach\Rules\Finding;
+use Ulvrach\Rules\Remedy\Workbench;
+use Ulvrach\Rules\RuleBase;
+use Ulvrach\Rules\Severity;
+use Ulvrach\Technique\TechniqueKind;
+
+final class DecalsScrubbed extends RuleBase
+{
+    public const CODE = 'decals-scrubbed';
+
+    public const EXPLANATION = 'The wet brush that lifts chips lifts an unsealed decal just as well.';
+
+    protected const WATCHES = [TechniqueKind::LiftOff];
+
+    public function examine(Situation $situation, Strata $below): ?Finding
+    {
+        foreach ($below->aboveRelease() as $layer) {
+            if ($layer->film === BinderFamily::DecalFilm) {
+                $number = $layer->stepIndex + 1;
+
+                return $this->finding(
+                    Severity::Stop,
+                    $situation,
+                    $below,
+                    "The unsealed decals of step {$number} do not survive the scrubbing.",
+                    ['decal' => $layer->stepId],
+                );
+            }
+        }
+
+        return null;
+    }
+
+    public function remedies(Finding $finding, Workbench $bench): array
+    {
+        return [
+            $bench->moveAfter((string) $finding->facts['decal'], $finding->stepId),
+            $bench->leaveOut($finding->stepId, $finding->zones),
+        ];
+    }
+}

@@ -15,12 +15,13 @@ use Ulvrach\Rules\Remedy\RemedyAdvisor;
 /**
  * Makes a plan sound: a cheapest set of proved remedies after which no stop is left. Uniform-cost search; a state is
  * expanded by the remedies of the stops at its first faulty step, since what is mended early often mends what follows.
- * A remedy costs 1, and 3 if it gives up work that was planned. Proved remedies bring no stop, so that no repair makes
+ * A remedy costs 1, and far more if it gives up work that was planned: that is for when nothing
+ * else helps. Proved remedies bring no stop, so that no repair makes
  * a plan worse; where the search gives out, it goes on from the best state by the greatest gain.
  */
 final readonly class Repairer
 {
-    private const GIVES_UP = 2;
+    private const GIVES_UP = 20;
 
     public function __construct(
         private Evaluator $evaluator = new Evaluator(),

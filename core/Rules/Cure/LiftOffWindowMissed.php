@@ -46,8 +46,7 @@ final class LiftOffWindowMissed extends RuleBase
         $isLift = $bench->techniqueOf($finding->stepId)->kind === TechniqueKind::LiftOff;
 
         return [
-            $bench->waitUntilReady($finding->stepId),
-            $bench->moveAfter($finding->stepId, $after),
+            $bench->inOneSitting($finding->stepId, $after),
             ...$isLift
                 ? [
                     $bench->aheadOn($finding->stepId, $finding->zones, $after),

@@ -85,8 +85,7 @@ final class MaskLeftOn extends RuleBase implements JourneyRule
         $first = $bench->firstStepOfKindAfter($mask, [TechniqueKind::Colour], $finding->zones[0]);
 
         return [
-            $bench->waitUntilReady($finding->stepId),
-            ...$first === null ? [] : [$bench->moveAfter($finding->stepId, $first->id)],
+            ...$first === null ? [] : [$bench->inOneSitting($finding->stepId, $first->id)],
         ];
     }
 }

@@ -52,7 +52,7 @@ final class NoLongerMerges extends RuleBase
     public function remedies(Finding $finding, Workbench $bench): array
     {
         return [
-            $bench->inOneSitting($finding->stepId, (string) $finding->facts['layer']),
+            $bench->inOneSitting($finding->stepId, (string) $finding->facts['layer'], 0),
             $bench->waitUntilReady($finding->stepId),
         ];
     }

@@ -45,7 +45,8 @@ final readonly class RemedyAdvisor
 
     /**
      * @param  Shelf|null  $own  the jars that the person owns; null: nobody has said
-     * @return list<ProvedRemedy> the rule's order kept; the same edits are offered once
+     * @return list<ProvedRemedy> first what changes least of what the modeller meant, among equals what mends most; the
+     *   same edits are offered once
      */
     public function for(Finding $finding, Verdict $before, ?Shelf $own = null): array
     {
@@ -53,17 +54,31 @@ final readonly class RemedyAdvisor
         $rule = $this->rules->rules[$finding->code];
         foreach (array_filter($rule->remedies($finding, new Workbench($before, $own))) as $remedy) {
             $after = $this->after($remedy, $before);
-            if ($after !== null && $this->stops($after, $before) !== []) {
+            if ($after !== null && $this->isTooSoon($after, $before)) {
                 [$remedy, $after] = $this->withLaterWaits($remedy, $after, $before);
             }
-            if ($after === null || $this->isStillThere($finding, $after) || $this->stops($after, $before) !== []) {
+            if (
+                $after === null ||
+                $this->isStillThere($finding, $after) ||
+                $this->stops($after, $before) !== [] ||
+                ! Sense::isKept($before, $after)
+            ) {
                 continue;
             }
             $key = serialize($remedy->edits);
             $proved[$key] ??= $this->outcome($remedy, $before, $after);
         }
 
-        return array_values($proved);
+        $proved = array_values($proved);
+        usort(
+            $proved,
+            static fn (ProvedRemedy $a, ProvedRemedy $b) => [
+                $a->remedy->weight($before->plan),
+                $a->brings - $a->clears,
+            ] <=> [$b->remedy->weight($before->plan), $b->brings - $b->clears],
+        );
+
+        return $proved;
     }
 
     /**
@@ -76,7 +91,7 @@ final readonly class RemedyAdvisor
     {
         $waiting = [];
         for ($round = 0; $round < self::MOST_LATER_WAITS; $round++) {
-            $early = $this->firstTooEarly($after, $this->stops($after, $before));
+            $early = $this->firstTooSoon($after, $before);
             $step = $early === null ? null : $after->plan->steps[$early];
             if ($step === null || $step->waitMinutes === null || $before->walk->log->isFinished($step->id)) {
                 break;
@@ -99,16 +114,24 @@ final readonly class RemedyAdvisor
         ];
     }
 
-    /**
-     * @param  array<string, true>  $stops
-     * @return int|null index of the first step that a new stop calls too early
-     */
-    private function firstTooEarly(Verdict $after, array $stops): ?int
+    /** Whether the remedy leaves something too soon that was not. */
+    private function isTooSoon(Verdict $after, Verdict $before): bool
     {
+        return $this->firstTooSoon($after, $before) !== null;
+    }
+
+    /** @return int|null index of the first step that is newly too soon, by a stop or a risk */
+    private function firstTooSoon(Verdict $after, Verdict $before): ?int
+    {
+        $known = [
+            Severity::Stop->value => $this->spots($before, Severity::Stop),
+            Severity::Risk->value => $this->spots($before, Severity::Risk),
+        ];
         foreach ($after->findings as $finding) {
             if (
                 in_array($finding->code, self::A_MATTER_OF_TIME, true) &&
-                isset($stops["{$finding->stepId}|{$finding->code}|{$finding->zones[0]}"])
+                $finding->severity !== Severity::Note &&
+                ! isset($known[$finding->severity->value]["{$finding->stepId}|{$finding->code}|{$finding->zones[0]}"])
             ) {
                 return $after->plan->indexOf($finding->stepId);
             }
@@ -152,13 +175,13 @@ final readonly class RemedyAdvisor
     /** @return array<string, true> stops that the plan did not have, one a step, code and zone */
     private function stops(Verdict $after, Verdict $before): array
     {
-        return array_diff_key($this->spots($after, true), $this->spots($before, true));
+        return array_diff_key($this->spots($after, Severity::Stop), $this->spots($before, Severity::Stop));
     }
 
     private function outcome(Remedy $remedy, Verdict $before, Verdict $after): ProvedRemedy
     {
-        $was = $this->spots($before, false);
-        $is = $this->spots($after, false);
+        $was = $this->spots($before, Severity::Note);
+        $is = $this->spots($after, Severity::Note);
         $findings = static fn (array $spots): int => count(
             array_unique(
                 array_map(static fn (string $spot) => substr($spot, 0, (int) strrpos($spot, '|')), array_keys($spots)),
@@ -174,12 +197,15 @@ final readonly class RemedyAdvisor
         );
     }
 
-    /** @return array<string, true> */
-    private function spots(Verdict $verdict, bool $stopsOnly): array
+    /**
+     * @param  Severity  $least  what is less grave does not count
+     * @return array<string, true>
+     */
+    private function spots(Verdict $verdict, Severity $least): array
     {
         $spots = [];
         foreach ($verdict->findings as $finding) {
-            if ($stopsOnly && $finding->severity !== Severity::Stop) {
+            if ($finding->severity->rank() > $least->rank()) {
                 continue;
             }
             foreach ($finding->zones as $zone) {

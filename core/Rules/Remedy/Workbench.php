@@ -154,35 +154,41 @@ final readonly class Workbench
             application: $data->application,
         );
         $edits[] = new InsertStep($step, $index);
-        $next = $this->plan->steps[$index] ?? null;
-        if ($next !== null && $next->waitMinutes !== null) {
-            $edits[] = new ReplaceStep($next->with(['waitMinutes' => null]));
-        }
 
         return new Remedy($label, $edits);
     }
 
-    public function waitUntilReady(string $stepId): Remedy
+    /** Null: it begins no sooner than it may. */
+    public function waitUntilReady(string $stepId): ?Remedy
     {
         $index = $this->indexOf($stepId);
         $times = $this->walk->times[$index];
-        $more = Minutes::inWords(max(0, $times->ready - $times->start));
+        if ($times->ready <= $times->start) {
+            return null;
+        }
+        $more = Minutes::inWords($times->ready - $times->start);
 
         return new Remedy("Wait until it is ready: {$more} more", [
             new ReplaceStep($this->plan->steps[$index]->with(['waitMinutes' => null])),
         ]);
     }
 
-    /** Directly after the step that it goes into, without a wait, while that is open. */
-    public function inOneSitting(string $stepId, string $into): Remedy
+    /**
+     * Directly after another step: what merges without a wait, what has a window as soon as that opens.
+     *
+     * @param  int|null  $wait  null: as soon as all below allows it
+     */
+    public function inOneSitting(string $stepId, string $into, ?int $wait = null): Remedy
     {
-        $minutes = (int) ceil($this->walk->times[$this->indexOf($stepId)]->handsOn);
-        $move = $this->moveAfter($stepId, $into);
+        $index = $this->indexOf($stepId);
+        $edits = [new ReplaceStep($this->step($stepId)->with(['waitMinutes' => $wait]))];
+        $to = $this->indexOf($into) + 1;
+        if ($to !== $index) {
+            $edits[] = new MoveStep($stepId, $to);
+        }
+        $minutes = Minutes::inWords($this->walk->times[$index]->handsOn);
 
-        return new Remedy(
-            "Do it in one sitting with {$this->named($into)}: ".Minutes::inWords($minutes).' of work',
-            $move->edits,
-        );
+        return new Remedy("Do it in one sitting with {$this->named($into)}: {$minutes} of work", $edits);
     }
 
     /** With the clean-up that the technique usually has; null: it has none. */
@@ -213,7 +219,7 @@ final readonly class Workbench
         return 0;
     }
 
-    /** The step then stands directly before the other one, and starts as soon as it may. */
+    /** The step then stands directly before the other one. */
     public function moveBefore(string $stepId, string $other): Remedy
     {
         $from = $this->indexOf($stepId);
@@ -222,7 +228,7 @@ final readonly class Workbench
         return $this->move($stepId, $from < $to ? $to - 1 : $to, "Move it before {$this->named($other)}");
     }
 
-    /** The step then stands directly after the other one, and starts as soon as it may. */
+    /** The step then stands directly after the other one. */
     public function moveAfter(string $stepId, string $other): Remedy
     {
         $from = $this->indexOf($stepId);
@@ -253,13 +259,7 @@ final readonly class Workbench
 
     private function move(string $stepId, int $to, string $label): Remedy
     {
-        $step = $this->step($stepId);
-        $edits = [new MoveStep($stepId, $to)];
-        if ($step->waitMinutes !== null) {
-            $edits[] = new ReplaceStep($step->with(['waitMinutes' => null]));
-        }
-
-        return new Remedy($label, $edits);
+        return new Remedy($label, [new MoveStep($stepId, $to)]);
     }
 
     public function remove(string $stepId, string $label): Remedy
@@ -284,9 +284,13 @@ final readonly class Workbench
         return implode(', ', array_map(fn (string $id) => $this->plan->zones[$id]->name, $zones));
     }
 
-    /** Every pass of the clean-up with this carrier; null: nothing is cleaned up. */
+    /** Every pass of the clean-up with this carrier; null: there is none, or it is a stranger to the product. */
     public function cleanUpWith(string $stepId, Carrier $carrier, bool $rubbed): ?Remedy
     {
+        $family = $this->plan->productOf($this->step($stepId))?->material->family;
+        if ($family !== null && ! in_array($carrier, $family->ownThinners(), true)) {
+            return null;
+        }
         $label = $rubbed
             ? "Clean up with {$carrier->label()}"
             : "Clean up with {$carrier->label()}, wiped and not scrubbed";

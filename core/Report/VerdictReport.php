@@ -79,6 +79,7 @@ final class VerdictReport
             'zones' => $finding->zones,
             'happens' => $finding->happens,
             'why' => $finding->why,
+            'isCertain' => $finding->isCertain,
             'kind' => self::kindOf($finding)->value,
             'accepted' => $finding->accepted === null
                 ? null

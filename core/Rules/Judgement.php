@@ -7,6 +7,7 @@ namespace Ulvrach\Rules;
 use Ulvrach\Evaluation\Situation;
 use Ulvrach\Evaluation\Walk;
 use Ulvrach\Log\Log;
+use Ulvrach\Log\Trial;
 use Ulvrach\Plan\Step;
 
 /** Asks the rules about one plan, and puts the same thing on several zones into one finding. */
@@ -88,6 +89,7 @@ final class Judgement
         $plan = $walk->plan;
         $place = array_flip(array_map(static fn ($step) => $step->id, $plan->steps));
         $findings = [];
+        $tried = $this->combinationsTried($walk->log);
         foreach ($this->said as $key => $finding) {
             $kind = $this->book->rules[$finding->code]->kind();
             $severity = $this->school->severityOf($finding, $kind);
@@ -97,7 +99,8 @@ final class Judgement
                     $finding->onZones($zones)->withSeverity($severity),
                     $kind,
                     $plan->steps[$place[$finding->stepId]],
-                    $walk->log,
+                    $walk->log->trial($finding->stepId, $finding->code) ??
+                        ($tried[self::combinationOf($finding)] ?? null),
                 );
             }
         }
@@ -111,12 +114,38 @@ final class Judgement
     }
 
     /**
+     * A trial speaks for every step at which the same liquid meets the same film in the same way.
+     *
+     * @return array<string, Trial> by combination
+     */
+    private function combinationsTried(Log $log): array
+    {
+        $tried = [];
+        foreach ($log->isEmpty() ? [] : $this->said as $finding) {
+            $combination = self::combinationOf($finding);
+            $trial = $combination === '' ? null : $log->trial($finding->stepId, $finding->code);
+            if ($trial !== null) {
+                $tried[$combination] = $trial;
+            }
+        }
+
+        return $tried;
+    }
+
+    /** Empty: nothing that can be tried on another step. */
+    private static function combinationOf(Finding $finding): string
+    {
+        $tried = (string) ($finding->facts['tried'] ?? '');
+
+        return $tried === '' ? '' : "{$finding->code} {$tried}";
+    }
+
+    /**
      * What the person says of it: a custom is accepted with a reason or a passed trial, a fact with a passed trial
      * only, and what is certain never. A failed trial makes it a stop.
      */
-    private function answered(Finding $finding, RuleKind $kind, Step $step, Log $log): Finding
+    private function answered(Finding $finding, RuleKind $kind, Step $step, ?Trial $trial): Finding
     {
-        $trial = $log->trial($step->id, $finding->code);
         $reason = null;
         foreach ($step->accepted as $acceptance) {
             if ($acceptance->rule === $finding->code) {

@@ -204,6 +204,8 @@ export const findingSchema = z.object({
     zones: z.array(z.string()),
     happens: z.string(),
     why: z.string(),
+    /** No trial and no record can show otherwise. */
+    isCertain: z.boolean(),
     kind: ruleKindSchema,
     accepted: acceptedSchema.nullable(),
 })

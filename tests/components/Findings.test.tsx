@@ -103,9 +103,9 @@ describe('findings of a step', () => {
             'Accept a finding',
         )
     })
-    it('offer no exception from what is certain, and a trial for what may happen', () => {
+    it('offer no exception from what is certain, and a trial for what the tables expect, a stop too', () => {
         serverAnswers({ body: { version: 1, remedies: [] } })
-        const facts = [finding(), finding({ severity: 'risk', key: 'other', code: 'hot' })]
+        const facts = [finding({ isCertain: true }), finding({ key: 'other', code: 'hot' })]
         show(
             <Findings
                 findings={facts}
@@ -118,6 +118,8 @@ describe('findings of a step', () => {
         expect(screen.getAllByRole('button').map((button) => button.textContent)).toEqual([
             'It was tried: enter the test patch',
         ])
+        expect(screen.getByText(/certain, whatever a trial shows/)).toBeVisible()
+        expect(screen.getByText(/a trial of the same would settle it/)).toBeVisible()
     })
     it('stay visible when accepted, with the reason', () => {
         serverAnswers({ body: { version: 1, remedies: [wait] } })

@@ -121,6 +121,7 @@ export const finding = (changes: Partial<Finding> = {}): Finding => ({
     happens: 'It starts 25 min before the lacquer of step 1 is recoatable.',
     why: 'Dry to the touch and safe to coat over are different times.',
     kind: 'fact',
+    isCertain: false,
     accepted: null,
     ...changes,
 })

@@ -35,7 +35,7 @@ export function Accept({ finding, step, log, onAccept, onLog }: Props) {
             </Button>
         )
     }
-    if (finding.kind === 'fact' && finding.severity === 'stop') return null
+    if (finding.kind === 'fact' && finding.isCertain) return null
     if (!open) {
         return (
             <Button className="mt-1.5 text-fine" tone="quiet" onClick={() => setOpen(true)}>

@@ -96,6 +96,7 @@ function FindingCard({
                 <Link className="underline" to={`/almanac?find=${finding.code}`}>
                     {KIND[finding.kind]}
                 </Link>
+                {finding.kind === 'fact' && ` · ${finding.isCertain ? CERTAIN : EXPECTED}`}
             </p>
             {finding.accepted === null && state.isSaved && remedies.isPending && (
                 <p className="mt-1.5 text-fine text-soft">Trying remedies on a copy…</p>
@@ -141,6 +142,8 @@ function FindingCard({
     )
 }
 
+const CERTAIN = 'certain, whatever a trial shows'
+const EXPECTED = 'by the tables: a trial of the same would settle it'
 const KIND = { fact: 'a fact', custom: 'a custom', taste: 'a matter of taste' } as const
 
 /** "It is wanted. Tried on the underside, 10 rubs, passed." */

@@ -39,7 +39,7 @@ final readonly class Work
         $this->technique = TechniqueLibrary::get($this->step->technique);
         $this->kind = $this->technique->kind;
         $this->product = $plan->productOf($this->step);
-        $this->load = $this->technique->loadBy($this->step->application);
+        $this->load = $this->step->load ?? $this->technique->loadBy($this->step->application);
         $this->liquids = $this->liquidsOfStep($known);
     }
 
@@ -65,9 +65,13 @@ final readonly class Work
     private function contact(): ?Contact
     {
         return match ($this->step->application) {
-            Application::Dry => null,
+            // Dry until the modeller says how wet: a dry brush brings next to nothing.
+            Application::Dry => $this->step->load?->contact(),
             Application::Scrub => Contact::Scrub,
-            Application::Airbrush, Application::Brush, Application::Sponge => $this->load->contact(),
+            Application::Airbrush,
+            Application::Can,
+            Application::Brush,
+            Application::Sponge => $this->load->contact(),
         };
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ulvrach\Plan;
 
 use Ulvrach\Chemistry\Carrier;
+use Ulvrach\Chemistry\Load;
 use Ulvrach\Technique\Application;
 
 /**
@@ -18,6 +19,7 @@ final readonly class Step
      * @param  Carrier|null  $thinner  null: as it comes from the jar
      * @param  list<CleanUpPass>  $cleanUp  in the order in which they are made; empty: nothing is cleaned up
      * @param  int|null  $waitMinutes  from the end of the step before; null: as soon as everything below allows it
+     * @param  Load|null  $load  how much liquid; null: as much as the technique usually brings
      * @param  list<Acceptance>  $accepted  rules that are broken here knowingly
      */
     public function __construct(
@@ -32,6 +34,7 @@ final readonly class Step
         public ?int $waitMinutes = null,
         public string $note = '',
         public array $accepted = [],
+        public ?Load $load = null,
     ) {
     }
 
@@ -66,6 +69,7 @@ final readonly class Step
      *   cleanUp?: list<CleanUpPass>,
      *   waitMinutes?: int|null,
      *   accepted?: list<Acceptance>,
+     *   load?: Load|null,
      * }  $changes
      */
     public function with(array $changes): self
@@ -82,6 +86,7 @@ final readonly class Step
             waitMinutes: array_key_exists('waitMinutes', $changes) ? $changes['waitMinutes'] : $this->waitMinutes,
             note: $this->note,
             accepted: $changes['accepted'] ?? $this->accepted,
+            load: array_key_exists('load', $changes) ? $changes['load'] : $this->load,
         );
     }
 }

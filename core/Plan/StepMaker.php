@@ -73,6 +73,7 @@ final readonly class StepMaker
                 'product' => $product?->id,
                 'coats' => $technique->coats,
                 'application' => $technique->application,
+                'load' => null,
                 'thinner' => null,
                 'cleanUp' => $this->cleanUpFor($technique, $product),
             ]),

@@ -6,6 +6,7 @@ namespace Ulvrach\PlanFile;
 
 use Ulvrach\Chemistry\BinderFamily;
 use Ulvrach\Chemistry\Carrier;
+use Ulvrach\Chemistry\Load;
 use Ulvrach\Chemistry\Sheen;
 use Ulvrach\Chemistry\Substrate;
 use Ulvrach\Colour\Lab;
@@ -47,6 +48,7 @@ use Ulvrach\Technique\TechniqueLibrary;
  *   zones: list<string>,
  *   coats?: int|float,
  *   application?: string,
+ *   load?: string|null,
  *   thinner?: string|null,
  *   cleanUp?: list<PassData>,
  *   waitMinutes?: int|float|null,
@@ -292,6 +294,7 @@ final class PlanReader
                 static fn (array $accepted) => new Acceptance($accepted['rule'], $accepted['reason'] ?? ''),
                 $data['accepted'] ?? [],
             ),
+            load: isset($data['load']) ? Load::from($data['load']) : null,
         );
     }
 

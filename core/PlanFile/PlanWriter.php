@@ -156,6 +156,7 @@ final class PlanWriter
             'zones' => $step->zones,
             'coats' => $step->coats,
             'application' => $step->application->value,
+            'load' => $step->load?->value,
             'thinner' => $step->thinner?->value,
             'cleanUp' => array_map(
                 static fn (CleanUpPass $pass) => [

@@ -52,7 +52,8 @@ final class Safety
         foreach ($step->cleanUp as $pass) {
             array_push($hazards, ...self::ofCarrier($pass->carrier));
         }
-        if ($step->application === Application::Airbrush && $product !== null) {
+        $sprays = $step->application === Application::Airbrush || $step->application === Application::Can;
+        if ($sprays && $product !== null) {
             $hazards[] = Hazard::Mist;
         }
         if ($kind === TechniqueKind::Mask || $kind === TechniqueKind::Unmask) {

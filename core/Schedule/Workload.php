@@ -112,7 +112,7 @@ final class Workload
         $product = $plan->productOf($step);
         $sprays = $step->application === Application::Airbrush && $product !== null;
         $area = $plan->areaOf($step);
-        $load = $technique->loadBy($step->application);
+        $load = $step->load ?? $technique->loadBy($step->application);
         $row = $product === null ? null : CureTable::for($product->material->family, $technique->kind, $load);
         $recoat =
             $row === null

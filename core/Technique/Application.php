@@ -12,4 +12,5 @@ enum Application: string
     case Sponge = 'sponge';
     case Scrub = 'scrub';
     case Dry = 'dry';
+    case Can = 'can';
 }

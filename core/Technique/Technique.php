@@ -64,6 +64,7 @@ final readonly class Technique
     {
         return match ($application) {
             Application::Airbrush => $this->sprayed,
+            Application::Can => Load::Coat,
             Application::Brush, Application::Scrub => $this->load,
             Application::Sponge, Application::Dry => Load::Dab,
         };

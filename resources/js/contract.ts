@@ -110,6 +110,8 @@ export const stepSchema = z.object({
     zones: z.array(z.string()),
     coats: z.number(),
     application: z.string(),
+    /** How much liquid reaches the surface; null: as much as the technique usually brings. */
+    load: z.string().nullable(),
     thinner: z.string().nullable(),
     /** Passes in the order in which they are made; empty: nothing is cleaned up. */
     cleanUp: z.array(cleanUpPassSchema),

@@ -6,6 +6,7 @@ namespace Tests\Core;
 
 use Ulvrach\Chemistry\BinderFamily;
 use Ulvrach\Chemistry\Carrier;
+use Ulvrach\Chemistry\Load;
 use Ulvrach\Chemistry\Sheen;
 use Ulvrach\Chemistry\Substrate;
 use Ulvrach\Colour\Lab;
@@ -40,9 +41,9 @@ use Ulvrach\Technique\TechniqueLibrary;
  *
  *     technique [product] on zone zone … [, option …]
  *
- * with options "wait 2h", "clean spirit 30min", "scrub white-spirit 30min", "2 coats", "by brush", "thinned acetone",
- * "done 2026-11-20T10:00", "begun 2026-11-20T09:00", "accept RULE", "passed RULE", "failed RULE". Zones and products
- * are the ones below; a plan has the zones it names, and those of a line "also zone zone". "scale 72", "service 2
+ * with options "wait 2h", "clean spirit 30min", "scrub white-spirit 30min", "2 coats", "by brush", "load flood",
+ * "thinned acetone", "done 2026-11-20T10:00", "begun 2026-11-20T09:00", "accept RULE", "passed RULE", "failed RULE".
+ * Zones and products are the ones below; a plan has the zones it names, and those of a line "also zone zone". "scale 72", "service 2
  * months", "terrain snow", "humidity 85" and "degrees 12" tell its story.
  */
 final class PlanKit
@@ -801,6 +802,7 @@ final class PlanKit
             'thinner' => null,
             'cleanUp' => [],
             'wait' => null,
+            'load' => null,
             'logged' => [],
             'accepted' => [],
         ];
@@ -820,6 +822,7 @@ final class PlanKit
             waitMinutes: $options['wait'],
             note: '',
             accepted: $options['accepted'],
+            load: $options['load'],
         );
 
         return [$step, $options['logged']];
@@ -847,6 +850,7 @@ final class PlanKit
             $words[0] === 'wait' => ['wait' => self::minutes($words[1])],
             $words[0] === 'clean' => $pass(false),
             $words[0] === 'scrub' => $pass(true),
+            $words[0] === 'load' => ['load' => Load::from($words[1])],
             $words[0] === 'by' => ['by' => Application::from($words[1])],
             $words[0] === 'thinned' => ['thinner' => $carrier($words[1])],
             $words[0] === 'done' => $logged(EntryKind::Finished, Moment::read($words[1].':00Z')),

@@ -62,6 +62,7 @@ export const step = (id: string, changes: Partial<Step> = {}): Step => ({
     product: 'green',
     zones: ['hull'],
     coats: 2,
+    load: null,
     application: 'airbrush',
     thinner: null,
     cleanUp: [],

@@ -370,6 +370,7 @@ final readonly class Workbench
                 'product' => $product->id,
                 'coats' => $data->coats,
                 'application' => $data->application,
+                'load' => null,
                 'thinner' => null,
                 'cleanUp' => [],
                 'waitMinutes' => null,

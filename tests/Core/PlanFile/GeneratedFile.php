@@ -6,6 +6,7 @@ namespace Tests\Core\PlanFile;
 
 use Ulvrach\Chemistry\BinderFamily;
 use Ulvrach\Chemistry\Carrier;
+use Ulvrach\Chemistry\Load;
 use Ulvrach\Chemistry\Sheen;
 use Ulvrach\Chemistry\Substrate;
 use Ulvrach\Colour\Lab;
@@ -164,6 +165,7 @@ final class GeneratedFile
                     new CleanUpPass($this->one(Carrier::cases()), true, 60 + $this->below(60)),
                 ],
                 waitMinutes: $this->below(5000),
+                load: $this->one(Load::cases()),
                 note: "Note {$count}",
                 accepted: [new Acceptance('wash-on-matte', 'It is wanted.')],
             );

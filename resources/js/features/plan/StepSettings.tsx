@@ -13,11 +13,21 @@ const ProductDialog = lazy(() => import('./ProductDialog'))
 const NEW = ':new'
 const APPLICATIONS: Choice[] = [
     { value: 'airbrush', label: 'by airbrush' },
+    { value: 'can', label: 'by spray can' },
     { value: 'brush', label: 'by brush' },
     { value: 'sponge', label: 'by sponge' },
     { value: 'scrub', label: 'scrubbed' },
     { value: 'dry', label: 'dry' },
 ]
+const LOADS: Choice[] = [
+    { value: '', label: 'as usual' },
+    { value: 'dab', label: 'dabs: a near-empty brush' },
+    { value: 'mist', label: 'a mist, nearly dry' },
+    { value: 'coat', label: 'a closed wet coat' },
+    { value: 'brushed', label: 'a loaded brush' },
+    { value: 'flood', label: 'a flood that runs' },
+]
+const LOAD_CODES = ['dab', 'mist', 'coat', 'brushed', 'flood'] as const
 const STAGES = [
     'ground',
     'colour',
@@ -108,7 +118,15 @@ export const StepSettings = memo(function StepSettings({ plan, library, step, ed
                         max={12}
                         onCommit={(coats) => change({ coats: coats ?? 1 })}
                     />
-                    <div className="col-span-2">
+                    <Select
+                        label="How much"
+                        value={step.load ?? ''}
+                        choices={LOADS}
+                        onChange={(event) =>
+                            change({ load: LOAD_CODES.find((code) => code === event.target.value) ?? null })
+                        }
+                    />
+                    <div>
                         <Select
                             label="Thinned with"
                             value={step.thinner ?? ''}

@@ -164,7 +164,8 @@ final class AttackTable
     /** The same for the bare part; stressed joints are judged by the joint, so there is no cure state. */
     public static function onBarePart(Substrate $part, Carrier $carrier): ?int
     {
-        $level = self::BARE_PARTS[$part->value][self::column($carrier)] ?? null;
+        // Water harms no bare part.
+        $level = $carrier->isWater() ? 0 : self::BARE_PARTS[$part->value][self::column($carrier)] ?? null;
 
         return $carrier === Carrier::Acetone ? self::asAcetone($level) : $level;
     }

@@ -13,6 +13,10 @@ enum Substrate: string
     case WhiteMetal = 'white-metal';
     case EtchedBrass = 'etched-brass';
     case Vinyl = 'vinyl';
+    case EtchedSteel = 'etched-steel';
+    case Paper = 'paper';
+    case Gauze = 'gauze';
+    case Unknown = 'unknown';
 
     public function label(): string
     {
@@ -23,12 +27,16 @@ enum Substrate: string
             self::WhiteMetal => 'white metal',
             self::EtchedBrass => 'etched brass',
             self::Vinyl => 'vinyl',
+            self::EtchedSteel => 'etched steel',
+            self::Paper => 'paper',
+            self::Gauze => 'gauze',
+            self::Unknown => 'a material nobody has named',
         };
     }
 
-    /** Paint grips polystyrene by itself; on resin, metal and vinyl it rubs or flakes off without a primer. */
+    /** Paint grips polystyrene, paper and cloth by itself; off resin, metal and vinyl it rubs or flakes. */
     public function needsPrimer(): bool
     {
-        return $this !== self::Polystyrene;
+        return ! in_array($this, [self::Polystyrene, self::Paper, self::Gauze, self::Unknown], true);
     }
 }

@@ -115,12 +115,12 @@ final readonly class Layer
         return $this->openUntil === null || $minute <= $this->openUntil;
     }
 
-    /** Pigment that was loose, held by what was run into it. */
+    /** Pigment that was loose, held by what was run into it: from then on it is the fixer's step that has to dry. */
     public function boundBy(self $fixer): self
     {
         return new self(
-            stepIndex: $this->stepIndex,
-            stepId: $this->stepId,
+            stepIndex: $fixer->stepIndex,
+            stepId: $fixer->stepId,
             technique: $this->technique,
             kind: $this->kind,
             product: $this->product,

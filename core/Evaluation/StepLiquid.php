@@ -51,6 +51,10 @@ final class StepLiquid
     /** The earliest state in which this layer takes no harm worth waiting for, else the least that it can take. */
     public function stateToWaitFor(Layer $layer): CureState
     {
+        if ($this->findsYoungVarnish($layer) && $layer->solventProofAt !== null) {
+            return CureState::SolventProof;
+        }
+
         return $this->waits[$layer->behavesAs->value][$layer->kind->value][
             $layer->solventProofAt === null ? 0 : 1
         ] ??= $this->leastHarmfulState($layer);
@@ -75,8 +79,9 @@ final class StepLiquid
         $contact = $this->liquid->contact;
 
         return match (true) {
-            // Its age is judged by a rule of its own; rubbed hard, it is a film like any other.
-            $this->findsYoungVarnish($layer) && $contact !== Contact::Scrub => Harm::None,
+            // Its age is judged by a rule of its own; once it is through, hard rubbing is judged like any other.
+            $this->findsYoungVarnish($layer) &&
+            ($contact !== Contact::Scrub || $state !== CureState::SolventProof) => Harm::None,
             // What is sprayed over a release film is meant to be there; brushed, it wakes the film.
             $layer->kind === TechniqueKind::ReleaseFilm && $contact->isSprayed() => Harm::None,
             $layer->kind === TechniqueKind::ReleaseFilm &&

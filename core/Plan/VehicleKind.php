@@ -11,6 +11,8 @@ enum VehicleKind: string
     case HalfTrack = 'half-track';
     case Lorry = 'lorry';
     case ScoutCar = 'scout-car';
+    case SomethingElse = 'something-else';
+    case TestCard = 'test-card';
 
     public function label(): string
     {

@@ -99,6 +99,11 @@ final class ZoneTemplates
                 $tools,
                 $glass,
             ],
+            VehicleKind::SomethingElse => [
+                ['Body', ZoneKind::HullSides, 120, $steel],
+                ['Details', ZoneKind::Tools, 20, $steel],
+            ],
+            VehicleKind::TestCard => [['Card', ZoneKind::HullSides, 40, $steel]],
             VehicleKind::ScoutCar => [
                 ['Hull top', ZoneKind::HullTop, 40, $steel],
                 ['Hull sides', ZoneKind::HullSides, 70, $steel],

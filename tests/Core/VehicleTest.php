@@ -9,7 +9,7 @@ it('gives every kind of vehicle zones with names and ids of their own', function
     $zones = ZoneTemplates::for($kind, 35);
 
     expect(count($zones))
-        ->toBeGreaterThan(8)
+        ->toBeGreaterThan($kind === VehicleKind::SomethingElse || $kind === VehicleKind::TestCard ? 0 : 8)
         ->and(array_unique(array_column($zones, 'id')))
         ->toHaveCount(count($zones));
 })->with(VehicleKind::cases());

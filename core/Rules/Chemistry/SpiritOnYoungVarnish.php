@@ -69,8 +69,11 @@ final class SpiritOnYoungVarnish extends RuleBase
         $minute = $this->minuteOf($liquid, $situation);
         $proof = $layer->soonest[2] ?? $layer->soonest[1];
         $contact = $liquid->liquid->contact;
-        if ($minute >= $proof || $contact->isSprayed() || $contact === Contact::Dab) {
+        if ($contact->isSprayed() || $contact === Contact::Dab) {
             return null;
+        }
+        if ($minute >= $proof) {
+            return $this->inDoubt($liquid, $layer, $situation, $minute);
         }
         $isHalfWay = $minute >= $layer->laidAt + self::HALF * ($proof - $layer->laidAt);
         if ($liquid->liquid->carrier === Carrier::WhiteSpirit) {
@@ -82,6 +85,21 @@ final class SpiritOnYoungVarnish extends RuleBase
         }
 
         return $contact === Contact::Scrub ? Severity::Stop : Severity::Risk;
+    }
+
+    /** A night is a rule of thumb: who chose the moment is told that it is close, and hard rubbing stays a risk. */
+    private function inDoubt(StepLiquid $liquid, Layer $layer, Situation $situation, int $minute): ?Severity
+    {
+        if ($liquid->liquid->carrier !== Carrier::WhiteSpirit || $minute >= (int) $layer->solventProofAt) {
+            return null;
+        }
+        $isClose = $minute < ($layer->soonest[2] ?? $layer->laidAt) + Minutes::HOUR;
+
+        return match (true) {
+            $liquid->liquid->contact === Contact::Scrub => Severity::Risk,
+            $isClose && $situation->step->waitMinutes !== null => Severity::Note,
+            default => null,
+        };
     }
 
     /** A clean-up comes later than the wash that it takes off. */

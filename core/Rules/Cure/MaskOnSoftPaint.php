@@ -43,7 +43,7 @@ final class MaskOnSoftPaint extends RuleBase
                 'the mask will pull it off',
             ],
             $waited < self::OVERNIGHT => [Severity::Risk, 'the mask may pull it off'],
-            preg_match(self::HOLDS_LITTLE, (string) $situation->product?->name) === 1 => [null, ''],
+            $this->holdsLittle($situation) => [null, ''],
             default => [Severity::Note, 'putty and paper leave it on by now, tape may not'],
         };
         if ($severity === null) {
@@ -56,6 +56,13 @@ final class MaskOnSoftPaint extends RuleBase
             $below,
             "The paint of step {$number} is surely mask-safe only {$short} later; {$says}.",
         );
+    }
+
+    /** By the technique, or by the name of what it is done with. */
+    private function holdsLittle(Situation $situation): bool
+    {
+        return in_array($situation->technique->code, ['mask-putty', 'mask-paper'], true) ||
+            preg_match(self::HOLDS_LITTLE, (string) $situation->product?->name) === 1;
     }
 
     public function remedies(Finding $finding, Workbench $bench): array

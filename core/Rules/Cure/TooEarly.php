@@ -81,7 +81,9 @@ final class TooEarly extends RuleBase
             return false;
         }
         foreach ($situation->threatsTo($below) as $threat) {
-            if ($threat->layer === $hold->layer && $threat->harm->value >= Harm::MayFail->value) {
+            $hasItsRule =
+                $threat->liquid->liquid->carrier->isHot() || WakesLayerBelow::wakes($threat->liquid, $threat->layer);
+            if ($threat->layer === $hold->layer && $hasItsRule && $threat->harm->value >= Harm::MayFail->value) {
                 return true;
             }
         }
@@ -107,7 +109,18 @@ final class TooEarly extends RuleBase
         if ($situation->start >= $hold->soonest) {
             return $layer->kind === TechniqueKind::Decal ? Severity::Risk : Severity::Note;
         }
-        if ($hold->liquid !== null) {
+        // What is torn then is the mask's own edge, or a coat that is sprayed again.
+        if ($situation->kind === TechniqueKind::Unmask) {
+            return Severity::Note;
+        }
+        if ($situation->kind === TechniqueKind::LiftOff) {
+            return Severity::Risk;
+        }
+        $isTorn =
+            $layer->coverage === Coverage::Whole &&
+            $situation->work->load !== Load::Dab &&
+            $layer->bestStateAt($situation->start) === CureState::Wet;
+        if ($hold->liquid !== null && ! $isTorn) {
             $harm = $hold->liquid->harmTo($layer, $layer->bestStateAt($situation->start));
 
             return match ($harm) {
@@ -116,13 +129,10 @@ final class TooEarly extends RuleBase
                 Harm::Slight, Harm::None => Severity::Note,
             };
         }
-        $isLost =
-            $layer->kind === TechniqueKind::Decal ||
-            ($layer->coverage === Coverage::Whole && $layer->bestStateAt($situation->start) === CureState::Wet);
 
         return match (true) {
             $layer->load === Load::Dab, $layer->isSpot && $situation->work->isSpot() => Severity::Note,
-            $isLost => Severity::Stop,
+            $isTorn, $layer->kind === TechniqueKind::Decal => Severity::Stop,
             default => Severity::Risk,
         };
     }

@@ -40,6 +40,27 @@ final class AssemblyWork
                 needs: CureState::TouchDry,
             ),
             new Technique(
+                code: 'dry-fit',
+                name: 'Fit it dry and measure',
+                kind: TechniqueKind::Look,
+                stage: Stage::Assembly,
+                families: [],
+                application: Application::Dry,
+                coverage: Coverage::Partial,
+                purpose: 'Neighbouring parts held in place: where markings go, what covers what, which way the track '
+                    .'runs.',
+                practice: new Practice(
+                    signs: ['nothing has to be forced'],
+                    tools: ['reusable putty', 'dividers', 'low-tack tape'],
+                    undo: 'Nothing is changed by it.',
+                    cautions: ['Before markings, and before anything is closed in.'],
+                    alternatives: ['look-over'],
+                    because: 'holding, looking, taking apart',
+                ),
+                setUpMinutes: 5,
+                applyMinutes: 0.0,
+            ),
+            new Technique(
                 code: 'join',
                 name: 'Join sub-assemblies',
                 kind: TechniqueKind::Join,

@@ -103,5 +103,6 @@ it('knows what gets through to the bare part', function (Substrate $part, Carrie
     'white spirit loosens stressed joints' => [Substrate::Polystyrene, Carrier::WhiteSpirit, 1],
     'lacquer thinner etches when flooded' => [Substrate::Polystyrene, Carrier::LacquerThinner, 2],
     'water does nothing' => [Substrate::Polystyrene, Carrier::Water, 0],
-    'resin is not in the tables' => [Substrate::CastResin, Carrier::Water, null],
+    'water harms none' => [Substrate::CastResin, Carrier::Water, 0],
+    'resin is not in the tables' => [Substrate::CastResin, Carrier::WhiteSpirit, null],
 ]);

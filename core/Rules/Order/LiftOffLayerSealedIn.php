@@ -25,17 +25,19 @@ final class LiftOffLayerSealedIn extends RuleBase
 
     public function examine(Situation $situation, Strata $below): ?Finding
     {
-        if ($below->release === null) {
+        $film = $below->releaseFilm();
+        // The first coat seals it in; the next ones change nothing.
+        if ($film === null || $below->lastStepOf(TechniqueKind::ClearCoat) > $film->stepIndex) {
             return null;
         }
-        $number = $below->layers[$below->release]->stepIndex + 1;
+        $number = $film->stepIndex + 1;
 
         return $this->finding(
             Severity::Stop,
             $situation,
             $below,
             "It seals in the chipping film of step {$number} before any chips are lifted.",
-            ['film' => $below->layers[$below->release]->stepId],
+            ['film' => $film->stepId],
         );
     }
 

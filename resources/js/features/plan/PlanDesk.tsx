@@ -113,7 +113,7 @@ export function PlanDesk({ state, library, work }: Props) {
 
 /** Where the eye should fall first: on what is wrong, else on what comes next. */
 function whereToBegin({ plan, verdict }: BuildState): Cursor {
-    const finding = verdict.findings[0]
+    const finding = verdict.findings.find((one) => one.accepted === null)
     const next = plan.steps.find((step) => !isDone(verdict, step.id)) ?? plan.steps[0]
     return finding === undefined
         ? { step: next?.id ?? null, zone: null }

@@ -15,16 +15,24 @@ final class CureTable
     /** @var array<string, CureTimes>|null */
     private static ?array $rows = null;
 
+    /** @var array<string, array<string, CureTimes>> by row and load */
+    private static array $laid = [];
+
     /** The row for what a step lays down: the family decides, then what it is used for and whether it is sprayed. */
     public static function for(BinderFamily $film, TechniqueKind $kind, Load $load): CureTimes
     {
         $isSprayed = $load->contact()->isSprayed();
 
         $row = self::rows()[self::key($film, $kind, $isSprayed)];
+        if ($load === Load::Coat || $load === Load::Brushed) {
+            return $row;
+        }
         $isPaint = $film === BinderFamily::ArtistOil || in_array($film, BinderFamily::paints(), true);
 
         // Salt, putty and grains are laid dry, and yet have their own times.
-        return $load === Load::Dab && ! $isPaint ? $row : $row->loaded($load, $film->oxidises());
+        return $load === Load::Dab && ! $isPaint
+            ? $row
+            : (self::$laid[$row->name][$load->value] ??= $row->loaded($load, $film->oxidises()));
     }
 
     /** @return array<string, CureTimes> */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Ulvrach\Evaluation;
 
+use Ulvrach\Chemistry\CureState;
+
 /** What the liquids of a step can do to what they meet when it begins. */
 final readonly class Attack
 {
@@ -31,10 +33,10 @@ final readonly class Attack
         foreach ($work->liquids === [] ? [] : $touched as $one) {
             $threats = [];
             foreach ($one->strata->withinReachOf($work) as $layer) {
-                if (isset($into[$layer->stepIndex])) {
-                    continue;
-                }
-                foreach ($onLayer[$layer->stepIndex] ??= self::threatsTo($layer, $work, $start) as $threat) {
+                $onLayer[$layer->stepIndex] ??= isset($into[$layer->stepIndex])
+                    ? []
+                    : self::threatsTo($layer, $work, $start);
+                foreach ($onLayer[$layer->stepIndex] as $threat) {
                     $threats[] = $threat;
                 }
             }
@@ -56,14 +58,14 @@ final readonly class Attack
     private static function threatsTo(Layer $layer, Work $work, int $start): array
     {
         $state = $layer->stateAt($start);
-        $best = $layer->bestStateAt($start);
+        $best = $state === CureState::SolventProof ? $state : $layer->bestStateAt($start);
         $threats = [];
         foreach ($work->liquids as $liquid) {
             $harm = $liquid->harmTo($layer, $state);
             if ($best !== $state) {
                 $harm = self::inDoubt($harm, $liquid->harmTo($layer, $best), $work->step->waitMinutes !== null);
             }
-            if ($layer->isSpot && $work->isSpot()) {
+            if ($layer->isSpot && $work->isSpot) {
                 $harm = $harm->byChance();
             }
             if ($harm !== Harm::None) {

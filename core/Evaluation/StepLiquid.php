@@ -51,10 +51,6 @@ final class StepLiquid
     /** The earliest state in which this layer takes no harm worth waiting for, else the least that it can take. */
     public function stateToWaitFor(Layer $layer): CureState
     {
-        if ($this->findsYoungVarnish($layer) && $layer->solventProofAt !== null) {
-            return CureState::SolventProof;
-        }
-
         return $this->waits[$layer->behavesAs->value][$layer->kind->value][
             $layer->solventProofAt === null ? 0 : 1
         ] ??= $this->leastHarmfulState($layer);
@@ -225,6 +221,9 @@ final class StepLiquid
 
     private function leastHarmfulState(Layer $layer): CureState
     {
+        if ($layer->solventProofAt !== null && $this->findsYoungVarnish($layer)) {
+            return CureState::SolventProof;
+        }
         $best = CureState::Wet;
         $least = null;
         foreach (self::STATES as $state) {

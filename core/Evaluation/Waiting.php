@@ -44,6 +44,9 @@ final readonly class Waiting
     ): self {
         $into = self::openLayers($work, $touched, $from);
         $waiting = self::around($work, $touched, $windows, $known, $into);
+        if ($into === []) {
+            return $waiting;
+        }
         $start = $isAsked ? $from : max($from, $waiting->longest->until ?? 0);
         $still = array_filter($into, static fn (Layer $layer) => $layer->isOpenAt($start));
 
@@ -57,10 +60,14 @@ final readonly class Waiting
      */
     private static function openLayers(Work $work, array $touched, int $from): array
     {
-        $open = [];
+        $open = $seen = [];
         foreach ($work->kind->isWorkedWet() ? $touched : [] as $one) {
             foreach ($one->strata->withinReachOf($work) as $layer) {
-                if ($work->goesInto($layer) && $layer->isOpenAt($from)) {
+                if (isset($seen[$layer->stepIndex])) {
+                    continue;
+                }
+                $seen[$layer->stepIndex] = true;
+                if ($layer->isOpenAt($from) && $work->goesInto($layer)) {
                     $open[$layer->stepIndex] = $layer;
                 }
             }
@@ -99,10 +106,9 @@ final readonly class Waiting
             }
             $overRelease = $one->strata->release !== null;
             foreach ($one->strata->withinReachOf($work) as $layer) {
-                if (isset($into[$layer->stepIndex])) {
-                    continue;
-                }
-                $hold = $held[$layer->stepIndex] ??= self::holdOf($layer, $work, $liquids, $overRelease) ?? false;
+                $hold = $held[$layer->stepIndex] ??= isset($into[$layer->stepIndex])
+                    ? false
+                    : self::holdOf($layer, $work, $liquids, $overRelease) ?? false;
                 if ($hold !== false && ($here === null || $hold->until > $here->until)) {
                     $here = $hold;
                 }
@@ -171,20 +177,18 @@ final readonly class Waiting
     /** Until a liquid does no harm that waiting can spare the layer; null: it does none, or always the same. */
     private static function holdFor(StepLiquid $liquid, Layer $layer, Work $work): ?Hold
     {
-        if ($liquid->findsYoungVarnish($layer)) {
-            $proof = $layer->soonest[2] ?? $layer->soonest[1];
-
-            return $liquid->liquid->contact->isSprayed() || $liquid->liquid->contact === Contact::Dab
-                ? null
-                : new Hold($layer, CureState::SolventProof, $proof, $proof, $proof, $liquid);
-        }
         $state = $liquid->stateToWaitFor($layer);
-        $soonest = $layer->soonestReaches($state);
-        if ($state === CureState::Wet || $soonest === null) {
+        $soonest = $state === CureState::Wet ? null : $layer->soonestReaches($state);
+        if ($soonest === null) {
             return null;
         }
+        if ($liquid->findsYoungVarnish($layer)) {
+            return $liquid->liquid->contact->isSprayed() || $liquid->liquid->contact === Contact::Dab
+                ? null
+                : new Hold($layer, CureState::SolventProof, $soonest, $soonest, $soonest, $liquid);
+        }
         $before = $liquid->harmTo($layer, CureState::from($state->value - 1));
-        if ($layer->isSpot && $work->isSpot()) {
+        if ($layer->isSpot && $work->isSpot) {
             $before = $before->byChance();
         }
         if ($before === Harm::None) {
@@ -199,22 +203,28 @@ final readonly class Waiting
     private static function needsOf(Work $work, Layer $layer, bool $overRelease): CureState
     {
         $needs = $work->technique->needs;
-        $isFixing = $work->kind === TechniqueKind::FixPigment;
-
-        return match (true) {
-            $work->kind === TechniqueKind::Look, $work->kind === TechniqueKind::TestPatch => CureState::Wet,
-            // Grains and clay never set, softener is for the fresh decal, and a second sheet goes on the first at once.
-            $work->kind === TechniqueKind::Sculpt && $layer->kind === TechniqueKind::Sculpt => CureState::Wet,
-            $work->kind === TechniqueKind::Soften && $layer->kind === TechniqueKind::Decal => CureState::Wet,
+        $kind = $work->kind;
+        if ($needs === CureState::Wet || $kind === TechniqueKind::Look || $kind === TechniqueKind::TestPatch) {
+            return CureState::Wet;
+        }
+        if (
+            // A second sheet goes on the first at once, and softener is for the fresh decal.
+            ($kind === TechniqueKind::Sculpt && $layer->kind === TechniqueKind::Sculpt) ||
+            ($kind === TechniqueKind::Soften && $layer->kind === TechniqueKind::Decal)
+        ) {
+            return CureState::Wet;
+        }
+        if ($needs === CureState::SolventProof) {
             // The colour over a chipping film must not harden: masks and abrasives take it touch-dry.
-            $needs === CureState::SolventProof && $overRelease => CureState::TouchDry,
-            $needs === CureState::Recoatable && $layer->isSpot && $work->isSpot() => CureState::TouchDry,
-            $needs === CureState::Recoatable && ($work->load === Load::Dab || $isFixing) => CureState::TouchDry,
-            $needs === CureState::Recoatable &&
-                $work->load === Load::Mist &&
-                $work->product?->material->family === $layer->film => CureState::TouchDry,
-            default => $needs,
-        };
+            return $overRelease ? CureState::TouchDry : $needs;
+        }
+        $isLight =
+            $work->load === Load::Dab ||
+            $kind === TechniqueKind::FixPigment ||
+            ($layer->isSpot && $work->isSpot) ||
+            ($work->load === Load::Mist && $work->product?->material->family === $layer->film);
+
+        return $isLight ? CureState::TouchDry : $needs;
     }
 
     public static function longer(Wait $one, Wait $other): Wait

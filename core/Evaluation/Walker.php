@@ -268,7 +268,7 @@ final class Walker
             laidAt: $laidAt,
             load: $work->loadThatDries(),
             behavesAs: $material->behavesAs(),
-            isSpot: $work->isSpot(),
+            isSpot: $work->isSpot,
             soonest: [
                 max($times->end, $laidAt + $cure->touchDry[0]),
                 max($times->end, $laidAt + $cure->recoatable[0]),

@@ -31,6 +31,9 @@ final class Windows
 
     private ?float $pace = null;
 
+    /** @var array<string, CleanUpWindow|null> by technique, family and ground */
+    private array $cleanUps = [];
+
     /**
      * @param  Air  $air  that films dry in
      * @param  Air  $room  that the work is done in: a wash is cleaned at the bench, not in the cabinet
@@ -139,9 +142,13 @@ final class Windows
     /** The clean-up window of a step on a ground; null: there is nothing to clean up, or no window for it. */
     public function cleanUp(Work $work, ?Sheen $ground): ?CleanUpWindow
     {
-        return $work->step->cleanUp === []
-            ? null
-            : FollowUp::cleanUpWindow($work->technique, $work->product?->material->family, $this->room, $ground);
+        if ($work->step->cleanUp === [] || $work->technique->cleanUp === null) {
+            return null;
+        }
+        $family = $work->product?->material->family;
+        $key = "{$work->technique->code} {$family?->value} {$ground?->value}";
+
+        return $this->cleanUps[$key] ??= FollowUp::cleanUpWindow($work->technique, $family, $this->room, $ground);
     }
 
     /** Water goes through a coat at the pace at which it leaves one. */

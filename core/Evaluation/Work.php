@@ -30,6 +30,9 @@ final readonly class Work
 
     public Load $load;
 
+    /** Whether it lies in places only. */
+    public bool $isSpot;
+
     /** @var list<StepLiquid> that of the product first, then those of the clean-up */
     public array $liquids;
 
@@ -40,13 +43,8 @@ final readonly class Work
         $this->kind = $this->technique->kind;
         $this->product = $plan->productOf($this->step);
         $this->load = $this->step->load ?? $this->technique->loadBy($this->step->application);
+        $this->isSpot = $this->kind->isSpot() && $this->technique->coverage === Coverage::Partial;
         $this->liquids = $this->liquidsOfStep($known);
-    }
-
-    /** Whether it lies in places only. */
-    public function isSpot(): bool
-    {
-        return $this->kind->isSpot() && $this->technique->coverage === Coverage::Partial;
     }
 
     /** cm² of model that it goes over. */

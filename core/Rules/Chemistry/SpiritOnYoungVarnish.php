@@ -28,7 +28,14 @@ final class SpiritOnYoungVarnish extends RuleBase
 
     public function concerns(Situation $situation): bool
     {
-        return $situation->liquids !== [];
+        foreach ($situation->liquids as $liquid) {
+            $contact = $liquid->liquid->contact;
+            if ($liquid->liquid->carrier->isSpirit() && ! $contact->isSprayed() && $contact !== Contact::Dab) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     public function examine(Situation $situation, Strata $below): ?Finding

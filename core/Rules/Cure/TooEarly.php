@@ -131,7 +131,7 @@ final class TooEarly extends RuleBase
         }
 
         return match (true) {
-            $layer->load === Load::Dab, $layer->isSpot && $situation->work->isSpot() => Severity::Note,
+            $layer->load === Load::Dab, $layer->isSpot && $situation->work->isSpot => Severity::Note,
             $isTorn, $layer->kind === TechniqueKind::Decal => Severity::Stop,
             default => Severity::Risk,
         };

@@ -25,6 +25,11 @@ final class NoLookBeforeSeal extends RuleBase
 
     protected const WATCHES = [TechniqueKind::ClearCoat];
 
+    public function concerns(Situation $situation): bool
+    {
+        return $this->isFirst($situation) && ! $this->isLookedAt($situation);
+    }
+
     public function examine(Situation $situation, Strata $below): ?Finding
     {
         $work = $below->lastStepOf(
@@ -35,7 +40,7 @@ final class NoLookBeforeSeal extends RuleBase
             TechniqueKind::Chips,
             TechniqueKind::LiftOff,
         );
-        if ($work < 0 || ! $this->isFirst($situation) || $this->isLookedAt($situation)) {
+        if ($work < 0) {
             return null;
         }
 

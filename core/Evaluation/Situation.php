@@ -89,6 +89,12 @@ final readonly class Situation
         return isset($this->waiting->into[$layer->stepIndex]);
     }
 
+    /** @return list<string> ids of the steps that it is worked into while they are open */
+    public function mergedSteps(): array
+    {
+        return array_values(array_map(static fn (Layer $layer) => $layer->stepId, $this->waiting->into));
+    }
+
     /** The clean-up window on this ground; null: there is nothing to clean up, or no window for it. */
     public function cleanUpWindow(Strata $strata): ?CleanUpWindow
     {

@@ -185,6 +185,7 @@ final class VerdictReport
                 FollowUp::of($walk, $index),
             ),
             'layer' => $layer === null ? null : self::layer($layer),
+            'into' => $walk->situations[$index]->mergedSteps(),
         ];
     }
 
@@ -211,6 +212,11 @@ final class VerdictReport
             'touchDry' => $layer->touchDryAt,
             'recoatable' => $layer->recoatableAt,
             'solventProof' => $layer->reaches(CureState::SolventProof),
+            'soonest' => [
+                'touchDry' => $layer->soonest[0],
+                'recoatable' => $layer->soonest[1],
+                'solventProof' => $layer->soonest[2],
+            ],
         ];
     }
 

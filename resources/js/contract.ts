@@ -223,6 +223,8 @@ export const layerSchema = z.object({
     touchDry: z.number(),
     recoatable: z.number(),
     solventProof: z.number().nullable(),
+    /** The early ends of the same three: before them it is surely too early. */
+    soonest: z.object({ touchDry: z.number(), recoatable: z.number(), solventProof: z.number().nullable() }),
 })
 export type Layer = z.infer<typeof layerSchema>
 
@@ -252,6 +254,8 @@ export const stepVerdictSchema = z.object({
         .nullable(),
     windows: z.array(followUpSchema),
     layer: layerSchema.nullable(),
+    /** The steps that it is worked into while they are open. */
+    into: z.array(z.string()),
 })
 export type StepVerdict = z.infer<typeof stepVerdictSchema>
 

@@ -165,7 +165,13 @@ export const verdict = (plan: Plan, findings: Finding[] = [], log: Entry[] = [])
             touchDry: index * 100 + 60,
             recoatable: index * 100 + 70,
             solventProof: index * 100 + 1480,
+            soonest: {
+                touchDry: index * 100 + 50,
+                recoatable: index * 100 + 70,
+                solventProof: index * 100 + 1240,
+            },
         },
+        into: [],
     })),
     zones: plan.zones.map((zone) => ({
         id: zone.id,

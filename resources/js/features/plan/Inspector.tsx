@@ -8,13 +8,14 @@ import { type Finding, type Library, techniqueOf } from '@/features/build'
 import type { Acts, Cursor } from './acts'
 import { BenchNotes } from './BenchNotes'
 import { CoreSample } from './CoreSample'
+import { DryingChart } from './DryingChart'
 import type { PlanEdit } from './edits'
 import { Findings } from './Findings'
 import type { LogEntry } from './machine'
 import { StepSettings } from './StepSettings'
 import type { PlanState } from './usePlan'
 import type { InWeek } from './useSessions'
-import { type FindingIndex, sayHold, sayInWeek, sayMinute, sayWindow } from './verdicts'
+import { type FindingIndex, sayHold, sayInto, sayInWeek, sayMinute, sayWindow } from './verdicts'
 
 type Props = {
     /** As it is on screen, with what is in the hand. */
@@ -121,17 +122,14 @@ export const Inspector = memo(function Inspector(props: Props) {
                         {times.end - times.start > times.handsOn && `, done ${inWords(times.end - times.start)} later`}.
                     </p>
                     <p className="text-soft">{sayHold(times, state.plan, verdict.clockZero)}</p>
+                    {times.into.length > 0 && <p className="font-medium">{sayInto(times, state.plan)}</p>}
                     {window !== null && <p className="font-medium">{window}</p>}
                     {times.layer !== null && (
-                        <dl className="mt-1 grid grid-cols-[auto_1fr] gap-x-3 text-fine">
-                            <Fact name="Touch-dry">{sayMinute(times.layer.touchDry, verdict.clockZero)}</Fact>
-                            <Fact name="Recoatable">{sayMinute(times.layer.recoatable, verdict.clockZero)}</Fact>
-                            <Fact name="Solvent-proof">
-                                {times.layer.solventProof === null
-                                    ? 'never'
-                                    : sayMinute(times.layer.solventProof, verdict.clockZero)}
-                            </Fact>
-                        </dl>
+                        <DryingChart
+                            layer={times.layer}
+                            from={times.layer.laid}
+                            say={(minute) => sayMinute(minute, verdict.clockZero)}
+                        />
                     )}
                 </Section>
             )}
@@ -196,14 +194,5 @@ function Section({ title, children }: { title: string; children: ReactNode }) {
             <h3 className="mb-1 border-b border-line text-fine font-semibold text-soft">{title}</h3>
             {children}
         </section>
-    )
-}
-
-function Fact({ name, children }: { name: string; children: ReactNode }) {
-    return (
-        <>
-            <dt className="text-soft">{name}</dt>
-            <dd>{children}</dd>
-        </>
     )
 }

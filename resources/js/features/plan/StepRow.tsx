@@ -117,6 +117,11 @@ const RowBody = memo(function RowBody(props: BodyProps) {
     )
 })
 
+/** A bracket to the step that it goes into, so that both read as one body. */
+function Into({ steps }: { steps: readonly number[] }) {
+    return <span className="mr-1 rounded-plate border border-rule px-1">into {steps.join(', ')}</span>
+}
+
 type NameProps = Pick<Props, 'row' | 'onCursor' | 'acts'> & { isHere: boolean; isCursor: boolean }
 
 const StepName = memo(function StepName({ row, isHere, isCursor, onCursor, acts }: NameProps) {
@@ -141,7 +146,10 @@ const StepName = memo(function StepName({ row, isHere, isCursor, onCursor, acts 
                     </span>
                     {row.isDone && <Check className="size-3.5 shrink-0 text-good" aria-label="done" />}
                 </span>
-                <span className="narrow block truncate text-fine text-soft">{row.product ?? '\u00a0'}</span>
+                <span className="narrow block truncate text-fine text-soft">
+                    {row.into.length > 0 && <Into steps={row.into} />}
+                    {row.product ?? '\u00a0'}
+                </span>
             </span>
             {row.worst !== null && (
                 <SeverityMark severity={row.worst} label={SEVERITY_WORD[row.worst]} className="size-3.5" />

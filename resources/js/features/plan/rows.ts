@@ -33,6 +33,8 @@ export type Row = {
     windows: string
     bestShare: number | null
     waitMinutes: number
+    /** The numbers of the steps that it is worked into while they are open: one body with them. */
+    into: readonly number[]
     worst: Severity | null
     cells: readonly Cell[]
 }
@@ -61,6 +63,7 @@ export function rowsOf(
             windows: times === undefined ? '' : sayWindows(times, verdict.clockZero),
             bestShare: times === undefined ? null : bestShare(times),
             waitMinutes: waitBefore(verdict, index),
+            into: (times?.into ?? []).map((id) => plan.steps.findIndex((one) => one.id === id) + 1),
             worst: findings.worstOfStep(step.id),
             cells: columns.map((column) => {
                 const zones = column.zones.map((zone) => zone.id)

@@ -61,6 +61,12 @@ export function sayWindow(step: StepVerdict, clockZero: string | null): string |
         : `The window closes ${sayMinute(step.closes, clockZero)}, ${inWords(step.closes - step.ready)} after it opens.`
 }
 
+/** "It goes into step 5 while that is open: nothing has to dry in between." */
+export function sayInto(step: StepVerdict, plan: Plan): string {
+    const numbers = step.into.map((id) => plan.steps.findIndex((one) => one.id === id) + 1)
+    return `It goes into ${numbers.length === 1 ? 'step' : 'steps'} ${numbers.join(' and ')}, still open: nothing has to dry.`
+}
+
 /** "The next coat from day 1, 1:54" and "Take the mask off by day 3, 9:00", a line for each thing that may follow. */
 export function sayWindows(step: StepVerdict, clockZero: string | null): string {
     return step.windows

@@ -88,12 +88,16 @@ final class StepLiquid
             $layer->film === BinderFamily::DecalFilm => match (true) {
                 $this->kind === TechniqueKind::Soften, $this->kind === TechniqueKind::Decal => Harm::None,
                 $contact === Contact::Scrub => Harm::WillFail,
-                $contact->isSprayed() && ! $this->liquid->carrier->isHot() => Harm::None,
+                $this->kind === TechniqueKind::ClearCoat &&
+                $contact->isSprayed() &&
+                ! $this->liquid->carrier->isHot() => Harm::None,
                 default => null,
             },
-            $layer->film === BinderFamily::ClayWash && $this->kind === TechniqueKind::ClearCoat => $contact->isSprayed()
-                ? Harm::None
-                : null,
+            // Sprayed thinly, a clear coat is its ordinary seal; a wet coat of paint may float some of it off.
+            $layer->film === BinderFamily::ClayWash && $contact->isSprayed() => match (true) {
+                $this->kind === TechniqueKind::ClearCoat => Harm::None,
+                default => $contact === Contact::Mist ? Harm::Slight : Harm::MayFail,
+            },
             $layer->film === BinderFamily::ClayWash && $this->liquid->brings === BinderFamily::ClayWash => Harm::None,
             // Soaked paper is painted while it is firm and its edges still lift.
             $layer->film === BinderFamily::WhiteGlue && $state->value >= CureState::Recoatable->value => Harm::None,

@@ -48,6 +48,17 @@ final class NothingToLift extends RuleBase
             );
         }
 
+        $thinner = $situation->step->thinner;
+        if ($thinner !== null && ! $thinner->isWater() && $film->film !== BinderFamily::Salt) {
+            return $this->finding(
+                Severity::Stop,
+                $situation,
+                $below,
+                ucfirst("{$thinner->label()} lifts nothing off {$film->film->label()}: it takes water."),
+                ['film' => $film->stepId, 'dry' => 1],
+            );
+        }
+
         return $below->aboveRelease() === []
             ? $this->finding(
                 Severity::Stop,

@@ -11,7 +11,7 @@ const ROWS = [
 ] as const
 
 /**
- * From when on a film bears what: empty while it surely does not, hatched while nobody can say, filled from then on. The
+ * From when on a film bears what: grey while it surely does not, amber while nobody can say, green from then on. The
  * axis is logarithmic, since minutes matter as much as days.
  */
 export function DryingChart({ layer, from, say }: Props) {

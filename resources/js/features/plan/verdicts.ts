@@ -64,7 +64,8 @@ export function sayWindow(step: StepVerdict, clockZero: string | null): string |
 /** "It goes into step 5 while that is open: nothing has to dry in between." */
 export function sayInto(step: StepVerdict, plan: Plan): string {
     const numbers = step.into.map((id) => plan.steps.findIndex((one) => one.id === id) + 1)
-    return `It goes into ${numbers.length === 1 ? 'step' : 'steps'} ${numbers.join(' and ')}, still open: nothing has to dry.`
+    const steps = `${numbers.length === 1 ? 'step' : 'steps'} ${numbers.join(' and ')}`
+    return `It goes into ${steps}, still open: nothing has to dry.`
 }
 
 /** "The next coat from day 1, 1:54" and "Take the mask off by day 3, 9:00", a line for each thing that may follow. */

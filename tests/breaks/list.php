@@ -165,14 +165,14 @@ return [
     [
         'file' => 'Evaluation/Strata.php',
         'tests' => 'Evaluation Rules',
-        'from' => 'TechniqueKind::Unmask => [null, null],',
+        'from' => '[$maskedBy, $maskedAt] = [null, null];',
         'to' => '',
     ],
     [
         'file' => 'Evaluation/Strata.php',
         'tests' => 'Evaluation Rules',
-        'from' => '$broken += $this->brokenByRubbing();',
-        'to' => '',
+        'from' => '$this->release === null ? $this->brokenByRubbing() : $this->brokenByLifting()',
+        'to' => '$this->brokenByRubbing()',
     ],
     [
         'file' => 'Rules/Judgement.php',
@@ -201,8 +201,8 @@ return [
     [
         'file' => 'Rules/Remedy/Workbench.php',
         'tests' => 'Rules',
-        'from' => '$next !== null && $next->waitMinutes !== null',
-        'to' => 'false',
+        'from' => 'if ($times->ready <= $times->start) {',
+        'to' => 'if (false) {',
     ],
     [
         'file' => 'Rules/Remedy/Workbench.php',
@@ -219,7 +219,7 @@ return [
     [
         'file' => 'Rules/Remedy/Workbench.php',
         'tests' => 'Rules',
-        'from' => '! in_array($carrier, $family->ownThinners(), true)',
+        'from' => '$family !== null && ! in_array($carrier, $family->ownThinners(), true)',
         'to' => 'false',
     ],
     [
@@ -231,8 +231,8 @@ return [
     [
         'file' => 'Rules/Remedy/RemedyAdvisor.php',
         'tests' => 'Rules',
-        'from' => '$this->stops($after, $before) !== []) {'."\n".'                continue;',
-        'to' => 'false) {'."\n".'                continue;',
+        'from' => '                $this->stops($after, $before) !== [] ||',
+        'to' => '',
     ],
     [
         'file' => 'Undo/UndoAdvisor.php',
@@ -305,5 +305,101 @@ return [
         'tests' => 'Schedule',
         'from' => 'max($apart[$last][1], $to)',
         'to' => '$to',
+    ],
+    [
+        'file' => 'Evaluation/StepLiquid.php',
+        'tests' => 'Rules',
+        'from' => '($contact !== Contact::Scrub || $state !== CureState::SolventProof) => Harm::None',
+        'to' => 'false => Harm::None',
+    ],
+    [
+        'file' => 'Evaluation/StepLiquid.php',
+        'tests' => 'Rules',
+        'from' => '$contact === Contact::Mist && $state === CureState::TouchDry => Harm::None',
+        'to' => 'false => Harm::None',
+    ],
+    [
+        'file' => 'Evaluation/StepLiquid.php',
+        'tests' => 'Rules',
+        'from' => 'Contact::Brush, Contact::Wipe, Contact::Flood => Harm::MayFail,',
+        'to' => 'Contact::Brush, Contact::Wipe, Contact::Flood => Harm::None,',
+    ],
+    [
+        'file' => 'Evaluation/Waiting.php',
+        'tests' => 'Evaluation Rules',
+        'from' => '$before === Harm::WillFail ? $sure : $soonest',
+        'to' => '$sure',
+    ],
+    [
+        'file' => 'Evaluation/Waiting.php',
+        'tests' => 'Evaluation Rules',
+        'from' => 'return $overRelease ? CureState::TouchDry : $needs;',
+        'to' => 'return $needs;',
+    ],
+    [
+        'file' => 'Evaluation/Waiting.php',
+        'tests' => 'Evaluation Rules',
+        'from' => 'return count($still) === count($into) ? $waiting :',
+        'to' => 'return true ? $waiting :',
+    ],
+    [
+        'file' => 'Evaluation/Walker.php',
+        'tests' => 'Evaluation Rules',
+        'from' => '$times->end + self::SET_AFTER_CLEANING',
+        'to' => '$times->end',
+    ],
+    [
+        'file' => 'Evaluation/Walker.php',
+        'tests' => 'Evaluation Rules',
+        'from' => 'applied: max($start, $end - $this->cleaningOf($work))',
+        'to' => 'applied: $end',
+    ],
+    [
+        'file' => 'Evaluation/Attack.php',
+        'tests' => 'Evaluation Rules',
+        'from' => '$late === Harm::WillFail => Harm::MayFail,',
+        'to' => '$late === Harm::WillFail => $late,',
+    ],
+    [
+        'file' => 'Evaluation/Strata.php',
+        'tests' => 'Evaluation Rules',
+        'from' => '$layer->film === BinderFamily::DryPigment ? $layer->boundBy($fixer) : $layer',
+        'to' => '$layer',
+    ],
+    [
+        'file' => 'Chemistry/Contact.php',
+        'tests' => 'Chemistry Rules',
+        'from' => '$state === CureState::SolventProof ? -1 : 0',
+        'to' => '0',
+    ],
+    [
+        'file' => 'Technique/CleanUpWindow.php',
+        'tests' => 'Evaluation Rules',
+        'from' => 'min($this->latest, self::ON_MATTE)',
+        'to' => '$this->latest',
+    ],
+    [
+        'file' => 'Rules/Remedy/Sense.php',
+        'tests' => 'Rules',
+        'from' => 'array_diff_key($merged, self::merging($after->walk, $after->plan)) === []',
+        'to' => 'true',
+    ],
+    [
+        'file' => 'Rules/Judgement.php',
+        'tests' => 'Rules',
+        'from' => '($tried[self::combinationOf($finding)] ?? null)',
+        'to' => 'null',
+    ],
+    [
+        'file' => 'Rules/Chemistry/SpiritOnYoungVarnish.php',
+        'tests' => 'Rules',
+        'from' => 'return $isHalfWay ? null : Severity::Risk;',
+        'to' => 'return Severity::Risk;',
+    ],
+    [
+        'file' => 'Rules/Cure/TooEarly.php',
+        'tests' => 'Rules',
+        'from' => '$until = $isAsked ? $hold->sure : $hold->until;',
+        'to' => '$until = $hold->until;',
     ],
 ];

@@ -204,12 +204,16 @@ final readonly class Waiting
     {
         $needs = $work->technique->needs;
         $kind = $work->kind;
+        if ($kind === TechniqueKind::Sculpt && $layer->film === BinderFamily::EpoxyPutty) {
+            // Putty is worked again once it no longer sticks; earlier it tears.
+            return CureState::TouchDry;
+        }
         if ($needs === CureState::Wet || $kind === TechniqueKind::Look || $kind === TechniqueKind::TestPatch) {
             return CureState::Wet;
         }
         if (
             // A second sheet goes on the first at once, and softener is for the fresh decal.
-            ($kind === TechniqueKind::Sculpt && $layer->kind === TechniqueKind::Sculpt) ||
+            ($kind === TechniqueKind::Sculpt && $layer->film === BinderFamily::WhiteGlue) ||
             ($kind === TechniqueKind::Soften && $layer->kind === TechniqueKind::Decal)
         ) {
             return CureState::Wet;

@@ -86,6 +86,9 @@ final readonly class Work
             return $this->technique === $layer->technique;
         }
         $family = $this->product->material->family;
+        if ($this->kind === TechniqueKind::Sculpt) {
+            return $family === BinderFamily::WhiteGlue && $layer->film === $family;
+        }
 
         return $family === $layer->film ||
             $this->product->material->behavesAs() === $layer->behavesAs ||

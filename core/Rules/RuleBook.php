@@ -98,6 +98,7 @@ final class RuleBook
             new Sight\RustTooFaint(),
             new Sight\OrangeTrack(),
             new Sight\LightenerTurnsTheHue(),
+            new Sight\HighlightNotSmaller(),
             new Sight\WeakColourOnDark(),
         ];
         $byCode = [];

@@ -639,6 +639,16 @@ final class PlanKit
                 ),
             ),
             new Product(
+                id: 'orangewash',
+                name: 'Orange wash',
+                material: new Material(
+                    family: BinderFamily::Enamel,
+                    carrier: Carrier::OdourlessSpirit,
+                    sheen: null,
+                    colour: Lab::fromHex('#d2742c'),
+                ),
+            ),
+            new Product(
                 id: 'pencil',
                 name: 'Pencil',
                 material: new Material(

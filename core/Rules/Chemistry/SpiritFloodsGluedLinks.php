@@ -25,6 +25,9 @@ final class SpiritFloodsGluedLinks extends RuleBase
 
     protected const WATCHES = [TechniqueKind::Wash, TechniqueKind::Blend, TechniqueKind::Streak];
 
+    /** Washes that run over whole faces, and into every joint. */
+    private const OVER_ALL = ['enamel-wash', 'oil-wash'];
+
     public function examine(Situation $situation, Strata $below): ?Finding
     {
         $kind = $below->zone->kind;
@@ -34,12 +37,14 @@ final class SpiritFloodsGluedLinks extends RuleBase
         ) {
             return null;
         }
+        $isOverAll = in_array($situation->technique->code, self::OVER_ALL, true);
         foreach ($situation->liquids as $liquid) {
             $isMuch = ! $liquid->liquid->contact->isSprayed() && $liquid->liquid->contact !== Contact::Dab;
             $floods = $liquid->liquid->contact === Contact::Flood && $liquid->liquid->carrier->isSpirit();
-            if (($liquid->liquid->carrier === Carrier::WhiteSpirit && $isMuch) || $floods) {
+            $runs = $isOverAll && ! $liquid->isCleanUp && $liquid->liquid->carrier->isSpirit() && $isMuch;
+            if (($liquid->liquid->carrier === Carrier::WhiteSpirit && $isMuch) || $floods || $runs) {
                 return $this->finding(
-                    Severity::Risk,
+                    $runs && $liquid->liquid->carrier === Carrier::OdourlessSpirit ? Severity::Note : Severity::Risk,
                     $situation,
                     $below,
                     ucfirst($liquid->liquid->carrier->label()).' floods the glued links: the track may fall apart.',

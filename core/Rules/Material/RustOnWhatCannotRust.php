@@ -18,15 +18,31 @@ final class RustOnWhatCannotRust extends RuleBase
 
     public const EXPLANATION = 'Only steel rusts: aluminium turns grey, wood rots, rubber, canvas and fibreglass fade.';
 
-    protected const WATCHES = [TechniqueKind::Wash, TechniqueKind::Streak, TechniqueKind::Pigment];
+    protected const WATCHES = [
+        TechniqueKind::Wash,
+        TechniqueKind::Streak,
+        TechniqueKind::Pigment,
+        TechniqueKind::ReleaseFilm,
+    ];
+
+    /** Degrees of hue, least chroma and L* of a ground that reads as rust where it is uncovered. */
+    private const RUST_HUE = [30.0, 68.0];
+
+    private const RUST_CHROMA = 24.0;
+
+    private const RUST_LIGHT = 58.0;
 
     public function concerns(Situation $situation): bool
     {
-        return $situation->technique->depictsRust;
+        return $situation->technique->depictsRust || $situation->kind === TechniqueKind::ReleaseFilm;
     }
 
     public function examine(Situation $situation, Strata $below): ?Finding
     {
+        if ($situation->kind === TechniqueKind::ReleaseFilm) {
+            return $this->underTheFilm($situation, $below);
+        }
+
         return $situation->technique->depictsRust && ! $below->zone->depicts->rusts()
             ? $this->finding(
                 $this->severity($situation, $below),
@@ -34,6 +50,28 @@ final class RustOnWhatCannotRust extends RuleBase
                 $below,
                 "This part is {$below->zone->depicts->label()} in reality, and {$below->zone->depicts->label()} does "
                     .'not rust.',
+            )
+            : null;
+    }
+
+    /** Chips show the ground, and a ground in the colour of rust shows rust. */
+    private function underTheFilm(Situation $situation, Strata $below): ?Finding
+    {
+        $colour = $below->paint()?->colour();
+        $isRust =
+            $colour !== null &&
+            $colour->chroma() > self::RUST_CHROMA &&
+            $colour->l < self::RUST_LIGHT &&
+            $colour->hue() > self::RUST_HUE[0] &&
+            $colour->hue() < self::RUST_HUE[1];
+
+        return $isRust && ! $below->zone->depicts->rusts()
+            ? $this->finding(
+                Severity::Risk,
+                $situation,
+                $below,
+                "The ground that chips will show has the colour of rust, and {$below->zone->depicts->label()} does not "
+                    .'rust.',
             )
             : null;
     }

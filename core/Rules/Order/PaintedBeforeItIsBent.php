@@ -28,7 +28,7 @@ final class PaintedBeforeItIsBent extends RuleBase
             $below->zone->kind === ZoneKind::Tracks &&
             $below->has(TechniqueKind::Colour)
             ? $this->finding(
-                Severity::Note,
+                Severity::Risk,
                 $situation,
                 $below,
                 'The painted vinyl track is bent when it is fitted: paint flakes off.',

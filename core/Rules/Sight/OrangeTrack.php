@@ -29,17 +29,15 @@ final class OrangeTrack extends RuleBase
 
     public function concerns(Situation $situation): bool
     {
-        return $situation->technique->role === ColourRole::Rust && $situation->product?->material->colour !== null;
+        $isTone = $situation->technique->role === ColourRole::Rust || $situation->technique->code === 'track-wash';
+
+        return $isTone && $situation->product?->material->colour !== null;
     }
 
     public function examine(Situation $situation, Strata $below): ?Finding
     {
         $colour = $situation->product?->material->colour;
-        if (
-            $colour === null ||
-            $below->zone->kind !== ZoneKind::Tracks ||
-            $situation->technique->role !== ColourRole::Rust
-        ) {
+        if ($colour === null || $below->zone->kind !== ZoneKind::Tracks) {
             return null;
         }
 

@@ -82,7 +82,7 @@ it('fades: between a stop and nothing there is always a minute of doubt', functi
         $between($low, $middle);
         $between($middle, $high);
     };
-    $grid = [...range(0, 180, 5), ...range(240, 1800, 60), ...range(2160, 14400, 720)];
+    $grid = [...range(0, 180, 10), ...range(240, 1800, 60), ...range(2160, 14400, 720)];
     foreach (array_slice($grid, 1) as $place => $minutes) {
         $between($grid[$place], $minutes);
     }

@@ -61,6 +61,7 @@ final class RuleBook
             new Order\MetalOverWash(),
             new Order\GlueOnMatte(),
             new Order\MarkingsStained(),
+            new Order\TintOverSealedMarkings(),
             new Order\DecalWithoutSoftener(),
             new Order\PostShadeBeforeDecals(),
             new Order\WetMudBeforeDry(),

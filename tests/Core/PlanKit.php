@@ -639,6 +639,16 @@ final class PlanKit
                 ),
             ),
             new Product(
+                id: 'coolfilter',
+                name: 'Blue-grey filter',
+                material: new Material(
+                    family: BinderFamily::Enamel,
+                    carrier: Carrier::OdourlessSpirit,
+                    sheen: null,
+                    colour: Lab::fromHex('#6d7a86'),
+                ),
+            ),
+            new Product(
                 id: 'orangewash',
                 name: 'Orange wash',
                 material: new Material(

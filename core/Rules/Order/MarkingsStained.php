@@ -24,11 +24,6 @@ final class MarkingsStained extends RuleBase
 
     protected const WATCHES = [TechniqueKind::Filter, TechniqueKind::Wash, TechniqueKind::Blend];
 
-    /** Chroma and degrees of hue, from red to yellow, of a tint that yellows white. */
-    private const WARM_CHROMA = 12.0;
-
-    private const WARM_HUE = 105.0;
-
     public function examine(Situation $situation, Strata $below): ?Finding
     {
         foreach ($below->exposed() as $layer) {
@@ -45,25 +40,7 @@ final class MarkingsStained extends RuleBase
             }
         }
 
-        return $this->tintsSealedOnes($situation, $below);
-    }
-
-    /** A clear coat keeps a tint from soaking in, not from lying on top. */
-    private function tintsSealedOnes(Situation $situation, Strata $below): ?Finding
-    {
-        $colour = $situation->product?->material->colour;
-        $decal = $below->lastStepOf(TechniqueKind::Decal);
-        $isWarm = $colour !== null && $colour->chroma() > self::WARM_CHROMA && $colour->hue() < self::WARM_HUE;
-
-        return $decal >= 0 && $isWarm && $situation->kind === TechniqueKind::Filter
-            ? $this->finding(
-                Severity::Note,
-                $situation,
-                $below,
-                'The warm filter lies on the white of the markings, sealed as they are: wipe it off there.',
-                ['decal' => $situation->plan->steps[$decal]->id],
-            )
-            : null;
+        return null;
     }
 
     public function remedies(Finding $finding, Workbench $bench): array

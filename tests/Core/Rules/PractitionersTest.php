@@ -6,8 +6,8 @@ use Tests\Core\PlanKit;
 use Ulvrach\Rules\Severity;
 
 /**
- * Finishes as practitioners lay them out, in the usual order and with empty waits: every base with every wash, tint, way
- * of chipping and dust. A checker that cries wolf is switched off.
+ * Finishes as practitioners lay them out, in the usual order and with empty waits: every base with every wash, tint,
+ * way of chipping and dust. A checker that cries wolf is switched off.
  */
 const WASHES = [
     'pin-wash wash on …, clean spirit 40min',

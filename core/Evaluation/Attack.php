@@ -33,7 +33,7 @@ final readonly class Attack
         foreach ($work->liquids === [] ? [] : $touched as $one) {
             $threats = [];
             foreach ($one->strata->withinReachOf($work) as $layer) {
-                $onLayer[$layer->stepIndex] ??= isset($into[$layer->stepIndex])
+                $onLayer[$layer->stepIndex] ??= isset($into[$layer->stepIndex]) || ! $work->meets($layer)
                     ? []
                     : self::threatsTo($layer, $work, $start);
                 foreach ($onLayer[$layer->stepIndex] as $threat) {

@@ -11,6 +11,7 @@ use Ulvrach\Chemistry\Sheen;
 use Ulvrach\Colour\Lab;
 use Ulvrach\Drying\DryingLaw;
 use Ulvrach\Material\Product;
+use Ulvrach\Plan\Extent;
 use Ulvrach\Technique\Coverage;
 use Ulvrach\Technique\Technique;
 use Ulvrach\Technique\TechniqueKind;
@@ -21,6 +22,7 @@ final readonly class Layer
     /**
      * @param  Load  $load  how much of it was laid
      * @param  BinderFamily  $behavesAs  the family whose row of the tables it follows: mud is what it is mixed with
+     * @param  Extent|null  $extent  how much of the zone it lies on; null: as its technique usually does
      * @param  array{int, int, int|null}  $soonest  the early ends of the three times that follow
      * @param  int|null  $openUntil  more of the same still goes into it; null: it never sets
      * @param  bool  $isSpot  lies in places only, so that it meets other spots by chance
@@ -41,6 +43,7 @@ final readonly class Layer
         public Load $load,
         public BinderFamily $behavesAs,
         public bool $isSpot,
+        public ?Extent $extent,
         public array $soonest,
         public ?int $openUntil,
         public int $touchDryAt,
@@ -132,6 +135,7 @@ final readonly class Layer
             load: $fixer->load,
             behavesAs: $fixer->behavesAs,
             isSpot: $this->isSpot,
+            extent: $this->extent,
             soonest: $fixer->soonest,
             openUntil: $fixer->openUntil,
             touchDryAt: $fixer->touchDryAt,

@@ -106,7 +106,7 @@ final readonly class Waiting
             }
             $overRelease = $one->strata->release !== null;
             foreach ($one->strata->withinReachOf($work) as $layer) {
-                $hold = $held[$layer->stepIndex] ??= isset($into[$layer->stepIndex])
+                $hold = $held[$layer->stepIndex] ??= isset($into[$layer->stepIndex]) || ! $work->meets($layer)
                     ? false
                     : self::holdOf($layer, $work, $liquids, $overRelease) ?? false;
                 if ($hold !== false && ($here === null || $hold->until > $here->until)) {

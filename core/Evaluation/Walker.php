@@ -269,6 +269,7 @@ final class Walker
             load: $work->loadThatDries(),
             behavesAs: $material->behavesAs(),
             isSpot: $work->isSpot,
+            extent: $work->step->extent,
             soonest: [
                 max($times->end, $laidAt + $cure->touchDry[0]),
                 max($times->end, $laidAt + $cure->recoatable[0]),

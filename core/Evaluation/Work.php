@@ -43,8 +43,16 @@ final readonly class Work
         $this->kind = $this->technique->kind;
         $this->product = $plan->productOf($this->step);
         $this->load = $this->step->load ?? $this->technique->loadBy($this->step->application);
-        $this->isSpot = $this->kind->isSpot() && $this->technique->coverage === Coverage::Partial;
+        $this->isSpot =
+            $this->step->extent?->isSpot() ??
+            ($this->kind->isSpot() && $this->technique->coverage === Coverage::Partial);
         $this->liquids = $this->liquidsOfStep($known);
+    }
+
+    /** Whether it touches a layer at all: two things in different places of a zone do not meet. */
+    public function meets(Layer $layer): bool
+    {
+        return $this->step->extent === null || $layer->extent === null || $this->step->extent->meets($layer->extent);
     }
 
     /** cm² of model that it goes over. */

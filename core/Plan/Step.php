@@ -19,6 +19,7 @@ final readonly class Step
      * @param  Carrier|null  $thinner  null: as it comes from the jar
      * @param  list<CleanUpPass>  $cleanUp  in the order in which they are made; empty: nothing is cleaned up
      * @param  int|null  $waitMinutes  from the end of the step before; null: as soon as everything below allows it
+     * @param  Extent|null  $extent  how much of its zones it goes on; null: as the technique usually does
      * @param  Load|null  $load  how much liquid; null: as much as the technique usually brings
      * @param  list<Acceptance>  $accepted  rules that are broken here knowingly
      */
@@ -35,6 +36,7 @@ final readonly class Step
         public string $note = '',
         public array $accepted = [],
         public ?Load $load = null,
+        public ?Extent $extent = null,
     ) {
     }
 
@@ -70,6 +72,7 @@ final readonly class Step
      *   waitMinutes?: int|null,
      *   accepted?: list<Acceptance>,
      *   load?: Load|null,
+     *   extent?: Extent|null,
      * }  $changes
      */
     public function with(array $changes): self
@@ -87,6 +90,7 @@ final readonly class Step
             note: $this->note,
             accepted: $changes['accepted'] ?? $this->accepted,
             load: array_key_exists('load', $changes) ? $changes['load'] : $this->load,
+            extent: array_key_exists('extent', $changes) ? $changes['extent'] : $this->extent,
         );
     }
 }

@@ -74,6 +74,7 @@ final readonly class StepMaker
                 'coats' => $technique->coats,
                 'application' => $technique->application,
                 'load' => null,
+                'extent' => null,
                 'thinner' => null,
                 'cleanUp' => $this->cleanUpFor($technique, $product),
             ]),

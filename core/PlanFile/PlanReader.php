@@ -20,7 +20,9 @@ use Ulvrach\Plan\Build;
 use Ulvrach\Plan\CleanUpPass;
 use Ulvrach\Plan\Consistency;
 use Ulvrach\Plan\DepictedMaterial;
+use Ulvrach\Plan\Extent;
 use Ulvrach\Plan\Fault;
+use Ulvrach\Plan\Place;
 use Ulvrach\Plan\Plan;
 use Ulvrach\Plan\SchoolChoice;
 use Ulvrach\Plan\Step;
@@ -41,6 +43,7 @@ use Ulvrach\Technique\TechniqueLibrary;
  *
  * @phpstan-type PassData array{carrier?: string|null, rubbed?: bool, afterMinutes: int|float}
  * @phpstan-type AcceptanceData array{rule: string, reason?: string}
+ * @phpstan-type ExtentData array{share: int|float|null, places: list<string>}
  * @phpstan-type StepData array{
  *   id: string,
  *   technique: string,
@@ -49,6 +52,7 @@ use Ulvrach\Technique\TechniqueLibrary;
  *   coats?: int|float,
  *   application?: string,
  *   load?: string|null,
+ *   extent?: ExtentData|null,
  *   thinner?: string|null,
  *   cleanUp?: list<PassData>,
  *   waitMinutes?: int|float|null,
@@ -295,6 +299,16 @@ final class PlanReader
                 $data['accepted'] ?? [],
             ),
             load: isset($data['load']) ? Load::from($data['load']) : null,
+            extent: isset($data['extent']) ? self::extent($data['extent']) : null,
+        );
+    }
+
+    /** @param  ExtentData  $data */
+    private static function extent(array $data): Extent
+    {
+        return new Extent(
+            $data['share'] === null ? null : (int) $data['share'],
+            array_map(Place::from(...), $data['places']),
         );
     }
 

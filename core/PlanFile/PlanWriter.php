@@ -9,6 +9,7 @@ use Ulvrach\Plan\Acceptance;
 use Ulvrach\Plan\BenchConditions;
 use Ulvrach\Plan\Build;
 use Ulvrach\Plan\CleanUpPass;
+use Ulvrach\Plan\Place;
 use Ulvrach\Plan\Plan;
 use Ulvrach\Plan\SchoolChoice;
 use Ulvrach\Plan\Step;
@@ -157,6 +158,12 @@ final class PlanWriter
             'coats' => $step->coats,
             'application' => $step->application->value,
             'load' => $step->load?->value,
+            'extent' => $step->extent === null
+                ? null
+                : [
+                    'share' => $step->extent->share,
+                    'places' => array_map(static fn (Place $place) => $place->value, $step->extent->places),
+                ],
             'thinner' => $step->thinner?->value,
             'cleanUp' => array_map(
                 static fn (CleanUpPass $pass) => [

@@ -110,6 +110,15 @@ export const stepSchema = z.object({
     zones: z.array(z.string()),
     coats: z.number(),
     application: z.string(),
+    /** How much of its zones it goes on; null: as the technique usually does. */
+    extent: z
+        .object({
+            /** Per cent of the zone; null: nobody has said. */
+            share: z.number().nullable(),
+            /** Where on the zone; empty: anywhere. */
+            places: z.array(z.string()),
+        })
+        .nullable(),
     /** How much liquid reaches the surface; null: as much as the technique usually brings. */
     load: z.string().nullable(),
     thinner: z.string().nullable(),

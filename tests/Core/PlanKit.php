@@ -23,6 +23,8 @@ use Ulvrach\Plan\BenchConditions;
 use Ulvrach\Plan\Build;
 use Ulvrach\Plan\CleanUpPass;
 use Ulvrach\Plan\DepictedMaterial;
+use Ulvrach\Plan\Extent;
+use Ulvrach\Plan\Place;
 use Ulvrach\Plan\Plan;
 use Ulvrach\Plan\SchoolChoice;
 use Ulvrach\Plan\Step;
@@ -41,10 +43,11 @@ use Ulvrach\Technique\TechniqueLibrary;
  *
  *     technique [product] on zone zone … [, option …]
  *
- * with options "wait 2h", "clean spirit 30min", "scrub white-spirit 30min", "2 coats", "by brush", "load flood",
- * "thinned acetone", "done 2026-11-20T10:00", "begun 2026-11-20T09:00", "accept RULE", "passed RULE", "failed RULE".
- * Zones and products are the ones below; a plan has the zones it names, and those of a line "also zone zone". "scale
- * 72", "service 2 months", "terrain snow", "humidity 85" and "degrees 12" tell its story.
+ * with options "wait 2h", "clean spirit 30min", "scrub white-spirit 30min", "2 coats", "by brush", "load flood", "at
+ * edges fittings", "over 20", "thinned acetone", "done 2026-11-20T10:00", "begun 2026-11-20T09:00", "accept RULE",
+ * "passed RULE", "failed RULE". Zones and products are the ones below; a plan has the zones it names, and those of a
+ * line "also zone zone". "scale 72", "service 2 months", "terrain snow", "humidity 85" and "degrees 12" tell its
+ * story.
  */
 final class PlanKit
 {
@@ -823,6 +826,7 @@ final class PlanKit
             'cleanUp' => [],
             'wait' => null,
             'load' => null,
+            'extent' => null,
             'logged' => [],
             'accepted' => [],
         ];
@@ -843,6 +847,7 @@ final class PlanKit
             note: '',
             accepted: $options['accepted'],
             load: $options['load'],
+            extent: $options['extent'],
         );
 
         return [$step, $options['logged']];
@@ -871,6 +876,10 @@ final class PlanKit
             $words[0] === 'clean' => $pass(false),
             $words[0] === 'scrub' => $pass(true),
             $words[0] === 'load' => ['load' => Load::from($words[1])],
+            $words[0] === 'at' => [
+                'extent' => new Extent(null, array_map(Place::from(...), array_slice($words, 1))),
+            ],
+            $words[0] === 'over' => ['extent' => new Extent((int) $words[1], [])],
             $words[0] === 'by' => ['by' => Application::from($words[1])],
             $words[0] === 'thinned' => ['thinner' => $carrier($words[1])],
             $words[0] === 'done' => $logged(EntryKind::Finished, Moment::read($words[1].':00Z')),

@@ -21,10 +21,27 @@ describe('the settings of a step', () => {
     it.each([
         ['Applied', 'by brush', { application: 'brush' }],
         ['Thinned with', 'water', { thinner: 'water' }],
+        ['How much', 'a mist, nearly dry', { load: 'mist' }],
     ])('are saved as soon as they are chosen: %s', async (label, choice, changes) => {
         settingsOf(step('a'))
         await userEvent.selectOptions(screen.getByLabelText(label), choice)
         expect(edit).toHaveBeenCalledExactlyOnceWith(replaced(step('a', changes)))
+    })
+    it('say where on its zones it goes, and take it back', async () => {
+        const { unmount } = settingsOf(step('a'))
+        await userEvent.click(screen.getByLabelText('edges'))
+        expect(edit).toHaveBeenLastCalledWith(replaced(step('a', { extent: { share: null, places: ['edges'] } })))
+        unmount()
+        settingsOf(step('a', { extent: { share: null, places: ['edges', 'recesses'] } }))
+        await userEvent.click(screen.getByLabelText('edges'))
+        expect(edit).toHaveBeenLastCalledWith(replaced(step('a', { extent: { share: null, places: ['recesses'] } })))
+        await userEvent.click(screen.getByLabelText('recesses'))
+        expect(edit).toHaveBeenLastCalledWith(replaced(step('a', { extent: { share: null, places: ['edges'] } })))
+    })
+    it('go over the zone as usual once no place is chosen', async () => {
+        settingsOf(step('a', { extent: { share: null, places: ['fittings'] } }))
+        await userEvent.click(screen.getByLabelText('round fittings'))
+        expect(edit).toHaveBeenLastCalledWith(replaced(step('a', { extent: null })))
     })
     it.each([
         ['Coats', '3', { coats: 3 }],

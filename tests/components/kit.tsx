@@ -63,6 +63,7 @@ export const step = (id: string, changes: Partial<Step> = {}): Step => ({
     zones: ['hull'],
     coats: 2,
     load: null,
+    extent: null,
     application: 'airbrush',
     thinner: null,
     cleanUp: [],

@@ -371,6 +371,7 @@ final readonly class Workbench
                 'coats' => $data->coats,
                 'application' => $data->application,
                 'load' => null,
+                'extent' => null,
                 'thinner' => null,
                 'cleanUp' => [],
                 'waitMinutes' => null,

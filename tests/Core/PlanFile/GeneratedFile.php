@@ -38,6 +38,8 @@ use Ulvrach\Plan\Edit\RemoveZone;
 use Ulvrach\Plan\Edit\ReplaceStep;
 use Ulvrach\Plan\Edit\SetBench;
 use Ulvrach\Plan\Edit\SetSchool;
+use Ulvrach\Plan\Extent;
+use Ulvrach\Plan\Place;
 use Ulvrach\Plan\Plan;
 use Ulvrach\Plan\SchoolChoice;
 use Ulvrach\Plan\Step;
@@ -166,6 +168,7 @@ final class GeneratedFile
                 ],
                 waitMinutes: $this->below(5000),
                 load: $this->one(Load::cases()),
+                extent: new Extent(1 + $this->below(90), [$this->one(Place::cases())]),
                 note: "Note {$count}",
                 accepted: [new Acceptance('wash-on-matte', 'It is wanted.')],
             );

@@ -4,6 +4,7 @@ import { classes } from '@/design/classes'
 import { inWords } from '@/design/duration'
 import { type Choice, Select, TextArea, TextField } from '@/design/Field'
 import { type CleanUpPass, type Library, type Plan, type Step, techniqueOf } from '@/features/build'
+import { ExtentField } from './ExtentField'
 import { fittingProducts, type PlanEdit } from './edits'
 
 type Props = { plan: Plan; library: Library; step: Step; edit: (edits: PlanEdit[], label?: string) => Promise<boolean> }
@@ -137,6 +138,11 @@ export const StepSettings = memo(function StepSettings({ plan, library, step, ed
                         />
                     </div>
                 </>
+            )}
+            {technique.families.length > 0 && (
+                <div className="col-span-2">
+                    <ExtentField extent={step.extent} onChange={(extent) => change({ extent })} />
+                </div>
             )}
             {technique.cleanUp !== null && (
                 <CleanUp step={step} carriers={carriers} sign={technique.cleanUp.sign} onChange={change} />

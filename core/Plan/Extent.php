@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ulvrach\Plan;
+
+/** How much of its zones a step goes on: a share of them, or some places. */
+final readonly class Extent
+{
+    /** Per cent up to which it lies in spots that meet others by chance only. */
+    private const SPOTS = 30;
+
+    /**
+     * @param  int|null  $share  per cent of the zone; null: nobody has said
+     * @param  list<Place>  $places  empty: anywhere on the zone
+     */
+    public function __construct(public ?int $share, public array $places)
+    {
+    }
+
+    public function isSpot(): bool
+    {
+        return $this->places !== [] || ($this->share !== null && $this->share <= self::SPOTS);
+    }
+
+    /** Whether it may touch what lies in other places. */
+    public function meets(self $other): bool
+    {
+        if ($this->places === [] || $other->places === []) {
+            return true;
+        }
+        foreach ($this->places as $place) {
+            foreach ($other->places as $its) {
+                if ($place->touches($its)) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
+    }
+}

@@ -17,6 +17,7 @@ use Ulvrach\Rules\SchoolQuestion;
 use Ulvrach\Rules\Severity;
 use Ulvrach\Safety\Hazard;
 use Ulvrach\Technique\Habit;
+use Ulvrach\Technique\PaintersWords;
 use Ulvrach\Technique\Technique;
 use Ulvrach\Technique\TechniqueKind;
 use Ulvrach\Technique\TechniqueLibrary;
@@ -92,6 +93,7 @@ final class AlmanacReport
             'stage' => $technique->stage->value,
             'kind' => $technique->kind->value,
             'purpose' => $technique->purpose,
+            'words' => PaintersWords::of($technique->code),
             'families' => array_map(static fn (BinderFamily $family) => $family->label(), $technique->families),
             'application' => $technique->application->value,
             'coats' => $technique->coats,

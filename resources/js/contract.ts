@@ -461,6 +461,8 @@ export const techniqueSchema = z.object({
     coverage: z.string(),
     coats: z.number(),
     purpose: z.string(),
+    /** What painters call it besides its name. */
+    words: z.array(z.string()),
     cleanUp: cleanUpWindowSchema.nullable(),
 })
 export type Technique = z.infer<typeof techniqueSchema>
@@ -507,6 +509,7 @@ export const almanacSchema = z.object({
             stage: z.string(),
             kind: z.string(),
             purpose: z.string(),
+            words: z.array(z.string()),
             families: z.array(z.string()),
             application: z.string(),
             coats: z.number(),

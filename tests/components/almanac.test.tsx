@@ -20,11 +20,13 @@ describe('the almanac', () => {
         const trial = {
             name: 'Test patch',
             purpose: 'Tries it out.',
+            words: ['spoon'],
             stage: 'ground',
             families: Array.from({ length: 9 }, () => 'hairspray'),
         }
         expect(findsTechnique('hairspray', trial)).toBe(false)
         expect(findsTechnique('patch', trial)).toBe(true)
+        expect(findsTechnique('spoon', trial)).toBe(true)
     })
     it('shows what a carrier does to a film, and what never dries', () => {
         show(<Materials almanac={almanac} search="" />)

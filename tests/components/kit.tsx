@@ -208,6 +208,7 @@ const technique = (code: string, name: string, changes: Partial<Library['techniq
     coverage: 'whole',
     coats: 2,
     purpose: 'Base tone in thin coats.',
+    words: [],
     cleanUp: null,
     ...changes,
 })

@@ -18,6 +18,7 @@ use Ulvrach\Report\AlmanacReport;
 use Ulvrach\Rules\Rule;
 use Ulvrach\Rules\RuleBook;
 use Ulvrach\Rules\School;
+use Ulvrach\Technique\PaintersWords;
 use Ulvrach\Technique\Technique;
 use Ulvrach\Technique\TechniqueLibrary;
 
@@ -87,6 +88,7 @@ final class LibraryController
             'coverage' => $technique->coverage->value,
             'coats' => $technique->coats,
             'purpose' => $technique->purpose,
+            'words' => PaintersWords::of($technique->code),
             'cleanUp' => $technique->cleanUp === null
                     ? null
                     : [

@@ -1,15 +1,12 @@
-/** Whether every word of the search occurs somewhere in the texts. */
-export function finds(search: string, ...texts: readonly string[]): boolean {
-    const text = texts.join(' ').toLowerCase()
-    return search
-        .toLowerCase()
-        .split(/\s+/)
-        .every((word) => text.includes(word))
-}
+import { rank } from '@/features/build'
 
-type Findable = { name: string; purpose: string; stage: string; families: readonly string[] }
+/** Whether every word of the search begins a word, or occurs, somewhere in the texts. */
+export const finds = (search: string, ...[first = '', ...more]: readonly string[]): boolean =>
+    rank(search, first, [], more) !== null
 
-/** A trial takes everything, so it is found by its name only. */
-export function findsTechnique(search: string, { name, purpose, stage, families }: Findable): boolean {
-    return finds(search, name, purpose, stage, ...(families.length > 8 ? [] : families))
+type Findable = { name: string; purpose: string; words: readonly string[]; stage: string; families: readonly string[] }
+
+/** A trial takes everything, so it is not found by what it takes. */
+export function findsTechnique(search: string, { name, purpose, words, stage, families }: Findable): boolean {
+    return rank(search, name, words, [purpose, stage, ...(families.length > 8 ? [] : families)]) !== null
 }

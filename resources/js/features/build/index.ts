@@ -18,6 +18,7 @@ export type {
     Verdict,
     Zone,
 } from '@/contract'
+export { rank } from './find'
 export { type Question, timetableQuery, weekQuery } from './hours'
 export { libraryQuery, schoolOf, techniqueOf, useLibrary, wordFor } from './library'
 export { type Air, keepRoom, type Reading, type RoomProfile, roomQuery, SEASONS, type Season, saySeason } from './room'

@@ -1,7 +1,7 @@
 import { type KeyboardEvent, useId, useState } from 'react'
 import { classes } from '@/design/classes'
 import { Dialog } from '@/design/Dialog'
-import type { Library, Technique } from '@/features/build'
+import { type Library, rank, type Technique } from '@/features/build'
 
 type Props = {
     open: boolean
@@ -34,12 +34,12 @@ function Finder({ library, onPick }: { library: Library; onPick: (code: string) 
     const [search, setSearch] = useState('')
     const [at, setAt] = useState(0)
     const id = useId()
-    const found = library.techniques.filter((technique) => matches(technique, search))
-    const chosen = Math.min(at, found.length - 1)
+    const all = found(library.techniques, search)
+    const chosen = Math.min(at, all.length - 1)
     const onKeyDown = (event: KeyboardEvent) => {
-        if (event.key === 'ArrowDown') setAt(Math.min(chosen + 1, found.length - 1))
+        if (event.key === 'ArrowDown') setAt(Math.min(chosen + 1, all.length - 1))
         else if (event.key === 'ArrowUp') setAt(Math.max(chosen - 1, 0))
-        else if (event.key === 'Enter' && found[chosen] !== undefined) onPick(found[chosen].code)
+        else if (event.key === 'Enter' && all[chosen] !== undefined) onPick(all[chosen].code)
         else return
         event.preventDefault()
     }
@@ -51,7 +51,7 @@ function Finder({ library, onPick }: { library: Library; onPick: (code: string) 
                 aria-label="Technique"
                 aria-expanded="true"
                 aria-controls={id}
-                aria-activedescendant={found[chosen] === undefined ? undefined : `${id}-${found[chosen].code}`}
+                aria-activedescendant={all[chosen] === undefined ? undefined : `${id}-${all[chosen].code}`}
                 // The dialog was opened to search: the first letter belongs here.
                 ref={(input) => input?.focus()}
                 value={search}
@@ -63,9 +63,9 @@ function Finder({ library, onPick }: { library: Library; onPick: (code: string) 
                 onKeyDown={onKeyDown}
                 className="w-full rounded-plate border border-rule bg-sheet px-3 py-2 text-base"
             />
-            {found.length === 0 && <p className="p-4 text-soft">No technique goes by that name.</p>}
+            {all.length === 0 && <p className="p-4 text-soft">No technique goes by that name.</p>}
             <div id={id} role="listbox" aria-label="Techniques" className="mt-2 max-h-[50dvh] overflow-y-auto">
-                {found.map((technique, index) => (
+                {all.map((technique, index) => (
                     <button
                         key={technique.code}
                         id={`${id}-${technique.code}`}
@@ -84,7 +84,7 @@ function Finder({ library, onPick }: { library: Library; onPick: (code: string) 
                         )}
                     >
                         <span className="narrow text-fine text-soft">
-                            {found[index - 1]?.stage === technique.stage ? '' : technique.stage}
+                            {all[index - 1]?.stage === technique.stage ? '' : technique.stage}
                         </span>
                         <span>
                             <span className="font-medium">{technique.name}</span>
@@ -97,10 +97,11 @@ function Finder({ library, onPick }: { library: Library; onPick: (code: string) 
     )
 }
 
-function matches(technique: Technique, search: string): boolean {
-    const text = `${technique.name} ${technique.stage} ${technique.kind}`.toLowerCase()
-    return search
-        .toLowerCase()
-        .split(/\s+/)
-        .every((word) => text.includes(word))
+/** The best first, the usual order of work among equals. */
+function found(techniques: readonly Technique[], search: string): Technique[] {
+    const ranked = techniques.flatMap((technique) => {
+        const place = rank(search, technique.name, technique.words, [technique.stage, technique.kind])
+        return place === null ? [] : [{ technique, place }]
+    })
+    return ranked.sort((one, other) => one.place - other.place).map(({ technique }) => technique)
 }

@@ -97,7 +97,7 @@ final class PaintersWords
         'wet-mud' => ['mud', 'fresh mud', 'wet effects'],
         'fix-pigment' => ['pigment fixer', 'binder', 'fix pigments'],
         'fix-water' => ['pigment fixer', 'fix pigments'],
-        'fix-varnish' => ['pigment fixer', 'varnish', 'fix pigments', 'seal'],
+        'fix-varnish' => ['pigment fixer', 'fix pigments'],
         'test-patch' => ['test', 'trial', 'spoon', 'try'],
         'stowage-paper' => ['tarp', 'bed roll', 'tissue', 'stowage'],
         'stowage-gauze' => ['net', 'camouflage net', 'sacking', 'stowage'],

@@ -68,7 +68,12 @@ final class MaterialNotToldApart extends EndRule implements PlanRule
         $technique = match ($depicts) {
             DepictedMaterial::Rubber => 'paint-rubber',
             DepictedMaterial::Wood => 'paint-wood',
-            default => 'paint-canvas',
+            DepictedMaterial::Steel,
+            DepictedMaterial::CastSteel,
+            DepictedMaterial::Aluminium,
+            DepictedMaterial::Canvas,
+            DepictedMaterial::Glass,
+            DepictedMaterial::Fibreglass => 'paint-canvas',
         };
 
         return [

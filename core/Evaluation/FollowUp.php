@@ -37,7 +37,7 @@ final readonly class FollowUp
     {
         $work = $walk->situations[$index]->work;
         $windows = [
-            ...self::ownWindow($walk->times[$index], $work->technique),
+            ...self::ownWindow($walk->times[$index], $walk->situations[$index]),
             ...self::cleaning($walk, $index),
             ...self::onTheFilm($walk, $index),
         ];
@@ -73,15 +73,21 @@ final readonly class FollowUp
     }
 
     /** @return list<self> */
-    private static function ownWindow(StepTimes $times, Technique $technique): array
+    private static function ownWindow(StepTimes $times, Situation $situation): array
     {
+        $easy = null;
+        foreach ($situation->touched as $touched) {
+            $fades = $situation->fadesOn($touched->strata);
+            $easy = $fades === null ? $easy : min($easy ?? $fades[0], $fades[0]);
+        }
+
         return $times->closes === null
             ? []
             : [
                 new self(
-                    action: $technique->name,
+                    action: $situation->technique->name,
                     opens: $times->ready,
-                    bestUntil: null,
+                    bestUntil: $easy,
                     closes: $times->closes,
                     before: 'nothing lets go yet',
                     after: 'it takes force and comes off in sheets, or not at all',

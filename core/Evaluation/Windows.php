@@ -84,12 +84,12 @@ final class Windows
         return [$laid + $this->stretched($easy), $laid + $this->stretched($harder), $laid + $this->stretched($gone)];
     }
 
-    /** Until when lifting chips is planned: while it is still good work. Null: the step lifts none. */
+    /** Until when lifting chips is planned: as long as it is no fight. Null: the step lifts none. */
     public function liftOffCloses(Work $work, Strata $strata): ?int
     {
         $fades = $this->liftOffFades($work, $strata);
 
-        return $fades === null ? null : $fades[0];
+        return $fades === null ? null : $fades[1];
     }
 
     /**

@@ -125,7 +125,7 @@ it('moves every window with the room', function () {
     expect($closes(30))
         ->toBeLessThan($closes(20))
         ->and($closes(20))
-        ->toBe(240)
+        ->toBe(360)
         ->and(implode(' ', $said(20)))
         ->not->toContain('cleaned-outside-window')
         ->and(implode(' ', $said(10)))

@@ -36,8 +36,10 @@ it('tells by when a chipping film wants its colour, and when the chips are lifte
     $lift = FollowUp::of($walk, 4)[0];
     expect($lift->opens - $walk->times[3]->end)
         ->toBe(20)
+        ->and($lift->bestUntil - $walk->times[3]->end)
+        ->toBe(120)
         ->and($lift->closes - $walk->times[3]->end)
-        ->toBe(120);
+        ->toBe(360);
 });
 
 it('counts the window of a clean-up from when it was applied', function () {

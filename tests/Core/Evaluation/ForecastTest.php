@@ -127,7 +127,7 @@ it('tells what each wait of a plan is for', function (string $plan, int $index, 
         "prime primer on hull\nchipping-fluid fluid on hull\nspray-colour acrylic on hull, 1 coat\nlift-off on hull",
         3,
         [2 => [20, DryingLaw::Water], 0 => [10, DryingLaw::Solvent]],
-        [2, 240, DryingLaw::Water],
+        [2, 360, DryingLaw::Water],
     ],
     'the colour over the film' => [
         "prime primer on hull\nchipping-fluid fluid on hull\nspray-colour acrylic on hull, 1 coat",
@@ -154,7 +154,7 @@ it('bounds a step by the films that are there already', function () {
     [$warmBefore, $warmAfter] = roomOf(30.0, 30.0)->bounds($walk, 3);
 
     expect($notAfter)
-        ->toBe($noon + 240)
+        ->toBe($noon + 360)
         ->and($warmAfter)
         ->toBeLessThan($noon + 200)
         ->and($warmBefore)

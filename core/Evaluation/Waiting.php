@@ -104,6 +104,8 @@ final readonly class Waiting
                 $here = new Hold($coat, CureState::TouchDry, $until, $until, $until, null);
                 $waits[$coat->stepIndex] = self::longer($wait, $waits[$coat->stepIndex] ?? $wait);
             }
+            // Of what lies under the film, the film's own step has spoken.
+            $through = $here;
             $overRelease = $one->strata->release !== null;
             foreach ($one->strata->withinReachOf($work) as $layer) {
                 $hold = $held[$layer->stepIndex] ??= isset($into[$layer->stepIndex]) || ! $work->meets($layer)
@@ -113,7 +115,7 @@ final readonly class Waiting
                     $here = $hold;
                 }
             }
-            $onStrata[spl_object_id($one->strata)] = $here;
+            $onStrata[spl_object_id($one->strata)] = $through ?? $here;
             if ($here !== null && ($longest === null || $here->until > $longest->until)) {
                 $longest = $here;
             }

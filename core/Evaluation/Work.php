@@ -94,6 +94,10 @@ final readonly class Work
             return $this->technique === $layer->technique;
         }
         $family = $this->product->material->family;
+        if ($layer->kind === TechniqueKind::Pigment && ! $this->kind->isEarth()) {
+            // A wash does not merge with pigment, it washes it away.
+            return false;
+        }
         if ($this->kind === TechniqueKind::Sculpt) {
             return $family === BinderFamily::WhiteGlue && $layer->film === $family;
         }

@@ -100,6 +100,12 @@ enum TechniqueKind: string
         };
     }
 
+    /** Earth in grains or paste: more of it goes onto what lies there. */
+    public function isEarth(): bool
+    {
+        return $this === self::Pigment || $this === self::Mud;
+    }
+
     /** Lies in places: an edge, a run, a spot. Two of them meet by chance. */
     public function isSpot(): bool
     {

@@ -5,7 +5,8 @@ export default defineConfig({
     testDir: 'tests/browser',
     workers: 1,
     retries: 0,
-    // For what hangs, not for what is slow: speed is measured by bin/bench, and a busy machine can stand still for half a minute.
+    // For what hangs, not for what is slow: speed is measured by bin/bench, and a busy machine can stand still for half
+    // a minute.
     timeout: 90_000,
     expect: { timeout: 15_000 },
     reporter: [['list']],

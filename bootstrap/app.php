@@ -35,7 +35,12 @@ return Application::configure(basePath: dirname(__DIR__))
         $exceptions->shouldRenderJsonWhen(
             static fn (Request $request) => str_starts_with($request->getPathInfo(), '/api/'),
         );
-        $exceptions->dontReport([BadPlanFile::class, OutdatedVersion::class, NothingToUndo::class, UnreadablePlan::class]);
+        $exceptions->dontReport([
+            BadPlanFile::class,
+            OutdatedVersion::class,
+            NothingToUndo::class,
+            UnreadablePlan::class,
+        ]);
         // One answer for what does not exist and for what is somebody else's, to the last byte.
         $exceptions->render(
             static fn (HttpExceptionInterface $none, Request $request) => $none->getStatusCode() === 404 &&

@@ -130,3 +130,21 @@ it('has no line that runs out of the window', function (string $folder) {
 
     expect($long)->toBe([]);
 })->with(['core', 'app', 'tests', 'bench', 'contract', 'database', 'resources', 'routes', 'compat']);
+
+it('has none in the files beside those folders either', function (string $file) {
+    $lines = file(dirname(__DIR__, 2)."/{$file}", FILE_IGNORE_NEW_LINES) ?: [];
+
+    expect($lines)
+        ->not->toBe([])
+        ->and(array_filter($lines, static fn (string $line) => mb_strlen($line) > 120))
+        ->toBe([]);
+})->with([
+    'artisan',
+    'bin/thermometer',
+    'bin/ulvrach',
+    'bootstrap/app.php',
+    'playwright.config.ts',
+    'tests/breaks/run',
+    'vite.config.ts',
+    'vitest.config.ts',
+]);

@@ -41,7 +41,7 @@ enum BinderFamily: string
             self::MudPaste => 'mud paste',
             self::DecalFilm => 'decal film',
             self::MaskingFilm => 'masking film',
-            self::MetalPencil => 'pencil or wax metal',
+            self::MetalPencil => 'pencil or wax',
             self::Salt => 'salt',
             self::WhiteGlue => 'white glue',
             self::EpoxyPutty => 'epoxy putty',

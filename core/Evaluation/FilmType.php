@@ -45,7 +45,10 @@ enum FilmType
             TechniqueKind::Sculpt,
             TechniqueKind::Join,
             TechniqueKind::Look,
-            TechniqueKind::TestPatch => self::Paint,
+            TechniqueKind::TestPatch,
+            TechniqueKind::CleanUp,
+            TechniqueKind::Prepare,
+            TechniqueKind::WarmAir => self::Paint,
         };
     }
 }

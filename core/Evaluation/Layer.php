@@ -19,6 +19,9 @@ use Ulvrach\Technique\TechniqueKind;
 /** What a step leaves behind. The same on every zone of the step; times are minutes on the plan's clock. */
 final readonly class Layer
 {
+    /** Minutes in which what was cleaned or blended out sets, whatever the medium; docs/sources.md, "merging". */
+    public const SET_AFTER_CLEANING = 30;
+
     /**
      * @param  Load  $load  how much of it was laid
      * @param  BinderFamily  $behavesAs  the family whose row of the tables it follows: mud is what it is mixed with
@@ -142,6 +145,68 @@ final readonly class Layer
             recoatableAt: $fixer->recoatableAt,
             solventProofAt: $fixer->solventProofAt,
             laws: $fixer->laws,
+        );
+    }
+
+    /** The same once it was cleaned up: what is left sets soon, and dries as it would have. Clay never sets. */
+    public function cleanedAt(int $end): self
+    {
+        return new self(
+            stepIndex: $this->stepIndex,
+            stepId: $this->stepId,
+            technique: $this->technique,
+            kind: $this->kind,
+            product: $this->product,
+            film: $this->film,
+            coverage: $this->coverage,
+            sheen: $this->sheen,
+            coats: $this->coats,
+            laidAt: $this->laidAt,
+            load: $this->load,
+            behavesAs: $this->behavesAs,
+            isSpot: $this->isSpot,
+            extent: $this->extent,
+            soonest: $this->soonest,
+            openUntil: $this->openUntil === null ? null : $end + self::SET_AFTER_CLEANING,
+            touchDryAt: $this->touchDryAt,
+            recoatableAt: $this->recoatableAt,
+            solventProofAt: $this->solventProofAt,
+            laws: $this->laws,
+        );
+    }
+
+    /**
+     * The same after warm air: what dries by giving off water is touch-dry at its end and has half of the way to the
+     * next coat behind it; hardening is not hurried. docs/sources.md, "warm air".
+     */
+    public function blownDry(int $end): self
+    {
+        if ($this->laws[0] !== DryingLaw::Water || $this->laidAt > $end || $this->touchDryAt <= $end) {
+            return $this;
+        }
+        $recoatable = $end + intdiv($this->recoatableAt - $this->touchDryAt, 2);
+
+        return new self(
+            stepIndex: $this->stepIndex,
+            stepId: $this->stepId,
+            technique: $this->technique,
+            kind: $this->kind,
+            product: $this->product,
+            film: $this->film,
+            coverage: $this->coverage,
+            sheen: $this->sheen,
+            coats: $this->coats,
+            laidAt: $this->laidAt,
+            load: $this->load,
+            behavesAs: $this->behavesAs,
+            isSpot: $this->isSpot,
+            extent: $this->extent,
+            soonest: [min($end, $this->soonest[0]), min($recoatable, $this->soonest[1]), $this->soonest[2]],
+            openUntil: $this->openUntil === null ? null : min($end, $this->openUntil),
+            touchDryAt: $end,
+            recoatableAt: min($recoatable, $this->recoatableAt),
+            solventProofAt: $this->solventProofAt,
+            laws: $this->laws,
         );
     }
 

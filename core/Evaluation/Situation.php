@@ -101,6 +101,20 @@ final readonly class Situation
         return $this->windows->cleanUp($this->work, $strata->sheen());
     }
 
+    /** @return list<array{Layer, CleanUpWindow}> what a clean-up that is a step of its own takes up there */
+    public function cleanedLayers(Strata $strata): array
+    {
+        $cleaned = [];
+        foreach ($strata->exposed() as $layer) {
+            $window = $this->mergesInto($layer) ? $this->windows->cleanUpOf($layer, $strata) : null;
+            if ($window !== null) {
+                $cleaned[] = [$layer, $window];
+            }
+        }
+
+        return $cleaned;
+    }
+
     /** The same on the ground that is the first to close. */
     public function shortestCleanUpWindow(): ?CleanUpWindow
     {

@@ -15,6 +15,7 @@ final readonly class StepTimes
      *   its end
      * @param  int  $applied  when it was all on, before any clean-up: from then on it dries
      * @param  int  $planned  when it would begin by the plan alone, after what is done before it
+     * @param  int|null  $rested  minute from which its product has rested as it should; null: it need not
      * @param  int  $handsOn  minutes of work within it, waits between coats and before a clean-up left out
      */
     public function __construct(
@@ -28,6 +29,7 @@ final readonly class StepTimes
         public array $waits = [],
         public ?array $window = null,
         public int $planned = 0,
+        public ?int $rested = null,
     ) {
     }
 }

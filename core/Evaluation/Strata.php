@@ -56,11 +56,12 @@ final class Strata
      *
      * @param  Layer|null  $layer  what it leaves, or what it binds loose pigment with; null: nothing
      * @param  int  $end  the minute at which it ends
+     * @param  array<int, Layer>  $into  by step index: what it is worked into, or cleans
      */
-    public function after(Work $work, ?Layer $layer, int $end): self
+    public function after(Work $work, ?Layer $layer, int $end, array $into = []): self
     {
         if ($work->kind === TechniqueKind::LiftOff && $this->releaseFilm()?->film === BinderFamily::Salt) {
-            return $this->withoutSalt()->after($work, $layer, $end);
+            return $this->withoutSalt()->after($work, $layer, $end, $into);
         }
         // Appended to copies: much faster than spreading, and this is done for every zone of every step.
         $layers = $this->layers;
@@ -68,6 +69,8 @@ final class Strata
         $broken = $this->broken;
         if ($layer !== null && $work->kind === TechniqueKind::FixPigment) {
             $layers = self::bound($layers, $layer);
+        } elseif ($work->kind === TechniqueKind::CleanUp) {
+            $layers = self::cleaned($layers, $into, $end);
         } elseif ($layer !== null) {
             $layers[] = $layer;
             $release = $layer->kind === TechniqueKind::ReleaseFilm ? count($layers) - 1 : $release;
@@ -78,6 +81,9 @@ final class Strata
             // Rubbing the colour is another way of working the film below it.
             $broken += $this->release === null ? $this->brokenByRubbing() : $this->brokenByLifting();
             $release = null;
+        }
+        if ($work->kind === TechniqueKind::WarmAir) {
+            $layers = array_map(static fn (Layer $one) => $one->blownDry($end), $layers);
         }
         [$maskedBy, $maskedAt] = [$this->maskedBy, $this->maskedAt];
         if ($work->kind === TechniqueKind::Mask) {
@@ -111,6 +117,19 @@ final class Strata
     {
         return array_map(
             static fn (Layer $layer) => $layer->film === BinderFamily::DryPigment ? $layer->boundBy($fixer) : $layer,
+            $layers,
+        );
+    }
+
+    /**
+     * @param  list<Layer>  $layers
+     * @param  array<int, Layer>  $cleaned  by step index
+     * @return list<Layer> the same, with what was cleaned up about to set
+     */
+    private static function cleaned(array $layers, array $cleaned, int $end): array
+    {
+        return array_map(
+            static fn (Layer $layer) => isset($cleaned[$layer->stepIndex]) ? $layer->cleanedAt($end) : $layer,
             $layers,
         );
     }

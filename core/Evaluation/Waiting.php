@@ -11,6 +11,7 @@ use Ulvrach\Chemistry\CureState;
 use Ulvrach\Chemistry\Load;
 use Ulvrach\Technique\Coverage;
 use Ulvrach\Technique\TechniqueKind;
+use Ulvrach\Technique\TechniqueLibrary;
 
 /** What has to dry, and how far, before a step can begin. */
 final readonly class Waiting
@@ -20,12 +21,14 @@ final readonly class Waiting
      * @param  array<int, Wait>  $waits  by index of the step whose layer has to be waited for: from its end
      * @param  array<int, Layer>  $into  by step index: the layers that it is worked into
      * @param  array<int, Hold|null>  $onStrata  by object id of the strata
+     * @param  bool  $cleans  what it goes into is what it takes up again
      */
     private function __construct(
         public ?Hold $longest,
         public array $waits,
         public array $into,
         private array $onStrata,
+        private bool $cleans,
     ) {
     }
 
@@ -42,13 +45,18 @@ final readonly class Waiting
         int $from,
         bool $isAsked,
     ): self {
-        $into = self::openLayers($work, $touched, $from);
+        $into = $work->kind === TechniqueKind::CleanUp
+            ? self::cleanedLayers($work, $touched, $windows, $from)
+            : self::openLayers($work, $touched, $from);
         $waiting = self::around($work, $touched, $windows, $known, $into);
-        if ($into === []) {
+        if ($into === [] || $work->kind === TechniqueKind::CleanUp) {
             return $waiting;
         }
         $start = $isAsked ? $from : max($from, $waiting->longest->until ?? 0);
-        $still = array_filter($into, static fn (Layer $layer) => $layer->isOpenAt($start));
+        $still = array_filter(
+            $into,
+            static fn (Layer $layer) => $layer->isOpenAt($start) || $work->isMeantFor($layer),
+        );
 
         // What has to be waited for elsewhere may outlast the time in which it still merges here.
         return count($still) === count($into) ? $waiting : self::around($work, $touched, $windows, $known, $still);
@@ -61,19 +69,34 @@ final readonly class Waiting
     private static function openLayers(Work $work, array $touched, int $from): array
     {
         $open = $seen = [];
-        foreach ($work->kind->isWorkedWet() ? $touched : [] as $one) {
+        $merges = $work->step->merge === null ? $work->kind->isWorkedWet() : $work->step->merge->into !== null;
+        foreach ($merges ? $touched : [] as $one) {
             foreach ($one->strata->withinReachOf($work) as $layer) {
                 if (isset($seen[$layer->stepIndex])) {
                     continue;
                 }
                 $seen[$layer->stepIndex] = true;
-                if ($layer->isOpenAt($from) && $work->goesInto($layer)) {
+                if ($work->isMeantFor($layer) || ($layer->isOpenAt($from) && $work->goesInto($layer))) {
                     $open[$layer->stepIndex] = $layer;
                 }
             }
         }
 
         return $open;
+    }
+
+    /**
+     * @param  list<Touched>  $touched
+     * @return array<int, Layer> by step index: what it takes up again
+     */
+    private static function cleanedLayers(Work $work, array $touched, Windows $windows, int $from): array
+    {
+        $cleaned = [];
+        foreach ($touched as $one) {
+            $cleaned += $windows->cleanedBy($work, $one->strata, $from);
+        }
+
+        return $cleaned;
     }
 
     /**
@@ -104,8 +127,16 @@ final readonly class Waiting
                 $here = new Hold($coat, CureState::TouchDry, $until, $until, $until, null);
                 $waits[$coat->stepIndex] = self::longer($wait, $waits[$coat->stepIndex] ?? $wait);
             }
+            if ($work->kind === TechniqueKind::CleanUp) {
+                [$opener, $opens] = $windows->cleaning($into, $one->strata);
+                $here = $opener === null ? null : new Hold($opener, CureState::TouchDry, $opens, $opens, $opens, null);
+                if ($here !== null) {
+                    $wait = new Wait($opens - $here->layer->laidAt, FollowUp::cleanUpLaw($here->layer->film));
+                    $waits[$here->layer->stepIndex] = self::longer($wait, $waits[$here->layer->stepIndex] ?? $wait);
+                }
+            }
             // Of what lies under the film, the film's own step has spoken.
-            $through = $here;
+            $through = $isLift ? $here : null;
             $overRelease = $one->strata->release !== null;
             foreach ($one->strata->withinReachOf($work) as $layer) {
                 $hold = $held[$layer->stepIndex] ??= isset($into[$layer->stepIndex]) || ! $work->meets($layer)
@@ -130,7 +161,19 @@ final readonly class Waiting
             }
         }
 
-        return new self($longest, $waits, $into, $onStrata);
+        return new self($longest, $waits, $into, $onStrata, $work->kind === TechniqueKind::CleanUp);
+    }
+
+    /**
+     * What its liquids are meant to move: what it is worked into while that is open, and what it cleans up.
+     *
+     * @return array<int, Layer> by step index
+     */
+    public function spared(int $start): array
+    {
+        return $this->cleans
+            ? $this->into
+            : array_filter($this->into, static fn (Layer $layer) => $layer->isOpenAt($start));
     }
 
     /** The hold that lasts longest on zones in this state; null: nothing below has to be waited for. */
@@ -140,19 +183,46 @@ final readonly class Waiting
     }
 
     /**
-     * The step's own liquids; and under a release film the water that will be scrubbed through it: what the chips shall
-     * show must be tough before the film goes on, since the lift-off cannot wait for it.
+     * The step's own liquids; and those of what has to follow before it sets, which cannot wait: under a release film
+     * the water that will be scrubbed through it, and for a medium what is worked into it and cleans it up.
      *
      * @return list<StepLiquid>
      */
     private static function liquidsToWaitFor(Work $work, StepLiquids $known): array
     {
-        return $work->kind === TechniqueKind::ReleaseFilm && $work->product?->material->family !== BinderFamily::Salt
-            ? [
-                ...$work->liquids,
-                $known->get(Carrier::Water, Contact::Scrub, null, TechniqueKind::LiftOff, false),
-            ]
+        if ($work->kind === TechniqueKind::ReleaseFilm) {
+            return $work->product?->material->family === BinderFamily::Salt
+                ? $work->liquids
+                : [
+                    ...$work->liquids,
+                    $known->get(Carrier::Water, Contact::Scrub, null, TechniqueKind::LiftOff, false),
+                ];
+        }
+
+        return $work->kind->isWorkedWet() || $work->technique->cleanUp !== null
+            ? [...$work->liquids, ...self::liquidsThatFollow($work, $known)]
             : $work->liquids;
+    }
+
+    /** @return list<StepLiquid> of the steps that go into this one, or clean it up, while it is open */
+    private static function liquidsThatFollow(Work $work, StepLiquids $known): array
+    {
+        $liquids = [];
+        for ($index = $work->index + 1, $count = count($work->plan->steps); $index < $count; $index++) {
+            $step = $work->plan->steps[$index];
+            $kind = TechniqueLibrary::get($step->technique)->kind;
+            $follows =
+                $step->merge?->into === $work->step->id ||
+                ($kind === TechniqueKind::CleanUp && $work->technique->cleanUp !== null);
+            if ($follows && array_intersect($step->zones, $work->step->zones) !== []) {
+                $liquids = [...$liquids, ...(new Work($work->plan, $index, $known))->liquids];
+            }
+            if ($kind === TechniqueKind::ClearCoat || $kind === TechniqueKind::CleanUp) {
+                break;
+            }
+        }
+
+        return $liquids;
     }
 
     /** @param  list<StepLiquid>  $liquids */

@@ -9,6 +9,7 @@ use Ulvrach\Chemistry\Carrier;
 use Ulvrach\Drying\Air;
 use Ulvrach\Drying\CureTable;
 use Ulvrach\Drying\CureTimes;
+use Ulvrach\Drying\DryingLaw;
 use Ulvrach\Log\Log;
 use Ulvrach\Plan\Plan;
 use Ulvrach\Plan\Zone;
@@ -18,8 +19,6 @@ use Ulvrach\Technique\TechniqueKind;
 final class Walker
 {
     /** Minutes; docs/sources.md, "merging". */
-    private const SET_AFTER_CLEANING = 30;
-
     private const OIL_STAYS_OPEN = 240;
 
     /** @var array<string, array<string, CureTimes>> by bench and by film: a plan has few, asked for at every edit */
@@ -45,16 +44,23 @@ final class Walker
         $strata = self::bareStrata($plan);
         $history = [$strata];
         $situations = $times = $layers = [];
+        /** @var array<string, array{int, Wait, int}> $resting by product: index and end of what prepared it */
+        $resting = [];
         $clock = 0;
         foreach ($works as $index => $work) {
             $touched = self::together($strata, $work->step->zones);
             $waiting = $this->waitingOf($work, $touched, $windows, $clock, $clockZero, $log, $air);
-            $stepTimes = $this->timesOf($work, $touched, $waiting, $windows, $clock, $clockZero, $log, $air);
-            $attack = Attack::of($work, $touched, $waiting->into, $stepTimes->start);
+            $rest = $resting[(string) $work->step->product] ?? null;
+            $stepTimes = $this->timesOf($work, $touched, $waiting, $windows, $clock, $clockZero, $log, $air, $rest);
+            if ($work->kind === TechniqueKind::Prepare && $work->product !== null) {
+                $rested = new Wait($work->technique->restMinutes, DryingLaw::None);
+                $resting[$work->product->id] = [$index, $rested, $stepTimes->end];
+            }
+            $attack = Attack::of($work, $touched, $waiting->spared($stepTimes->start), $stepTimes->start);
             $layer = $this->layerOf($work, $stepTimes, $air);
             $fixer = $work->kind === TechniqueKind::FixPigment ? $this->filmOf($work, $stepTimes, $air) : null;
             foreach ($touched as $one) {
-                $after = $one->strata->after($work, $layer ?? $fixer, $stepTimes->end);
+                $after = $one->strata->after($work, $layer ?? $fixer, $stepTimes->end, $waiting->into);
                 foreach ($one->zones as $zone) {
                     $strata[$zone] = $after;
                 }
@@ -159,6 +165,7 @@ final class Walker
     /**
      * @param  list<Touched>  $touched
      * @param  int  $clock  minute at which the step before ends
+     * @param  array{int, Wait, int}|null  $rest  what prepared its product, how long that rests, and from when
      */
     private function timesOf(
         Work $work,
@@ -169,9 +176,11 @@ final class Walker
         ?int $clockZero,
         Log $log,
         Air $air,
+        ?array $rest,
     ): StepTimes {
         [$span, $handsOn] = $this->spanOf($work, $air);
-        $ready = $waiting->longest->until ?? 0;
+        $rested = $rest === null ? null : $rest[2] + $rest[1]->minutes;
+        $ready = max($waiting->longest->until ?? 0, $rested ?? 0);
         $planned = $work->step->waitMinutes === null ? max($clock, $ready) : $clock + $work->step->waitMinutes;
         $finished = $clockZero === null ? null : $log->finishedAt($work->step->id);
         [$start, $end] = [$planned, $planned + $span];
@@ -186,11 +195,12 @@ final class Walker
             end: $end,
             handsOn: $handsOn,
             applied: max($start, $end - $this->cleaningOf($work)),
-            closes: $windows->closes($work, $touched),
+            closes: $windows->closes($work, $touched, $waiting->into),
             hold: $waiting->longest,
-            waits: $waiting->waits,
-            window: $windows->opener($work, $touched),
+            waits: $rest === null ? $waiting->waits : $waiting->waits + [$rest[0] => $rest[1]],
+            window: $windows->opener($work, $touched, $waiting->into),
             planned: $planned,
+            rested: $rested,
         );
     }
 
@@ -295,7 +305,7 @@ final class Walker
 
         return match (true) {
             $family === BinderFamily::ClayWash, $family === BinderFamily::DryPigment => null,
-            $work->step->cleanUp !== [] => $times->end + self::SET_AFTER_CLEANING,
+            $work->step->cleanUp !== [] => $times->end + Layer::SET_AFTER_CLEANING,
             $family === BinderFamily::ArtistOil => max($dull, $times->applied + self::OIL_STAYS_OPEN),
             default => $dull,
         };

@@ -12,6 +12,7 @@ use Ulvrach\Drying\DryingLaw;
 use Ulvrach\Drying\DryingModel;
 use Ulvrach\Quantity\Minutes;
 use Ulvrach\Technique\CleanUpWindow;
+use Ulvrach\Technique\Technique;
 use Ulvrach\Technique\TechniqueKind;
 
 /** From when and until when something can be done that does not stay possible: in the air of one bench. */
@@ -96,11 +97,16 @@ final class Windows
      * When the window closes that a step has to be begun in, over all its zones.
      *
      * @param  list<Touched>  $touched
+     * @param  array<int, Layer>  $into  by step index: what the step is worked into, or cleans
      * @return int|null null: it stays open
      */
-    public function closes(Work $work, array $touched): ?int
+    public function closes(Work $work, array $touched, array $into): ?int
     {
         $closes = null;
+        foreach ($work->kind === TechniqueKind::CleanUp ? $touched : [] as $one) {
+            $here = $this->cleaning($into, $one->strata)[3];
+            $closes = $here === null ? $closes : min($closes ?? $here, $here);
+        }
         foreach ($work->kind === TechniqueKind::LiftOff ? $touched : [] as $one) {
             $here = $this->liftOffCloses($work, $one->strata);
             $closes = $here === null ? $closes : min($closes ?? $here, $here);
@@ -113,11 +119,21 @@ final class Windows
      * The window that a step has to be begun in, by what opens it.
      *
      * @param  list<Touched>  $touched
+     * @param  array<int, Layer>  $into  by step index: what the step is worked into, or cleans
      * @return array{int, Wait}|null index of the step that opens it, and how long it stays open from that one's end
      */
-    public function opener(Work $work, array $touched): ?array
+    public function opener(Work $work, array $touched, array $into): ?array
     {
         $window = null;
+        foreach ($work->kind === TechniqueKind::CleanUp ? $touched : [] as $one) {
+            [, , $closer, $closes] = $this->cleaning($into, $one->strata);
+            if ($closer !== null && ($window === null || $closes - $closer->laidAt < $window[1]->minutes)) {
+                $window = [
+                    $closer->stepIndex,
+                    new Wait((int) $closes - $closer->laidAt, FollowUp::cleanUpLaw($closer->film)),
+                ];
+            }
+        }
         $hasWindow =
             $work->kind === TechniqueKind::LiftOff || $work->kind === TechniqueKind::Unmask || $work->kind->paints();
         foreach ($hasWindow ? $touched : [] as $one) {
@@ -142,13 +158,78 @@ final class Windows
     /** The clean-up window of a step on a ground; null: there is nothing to clean up, or no window for it. */
     public function cleanUp(Work $work, ?Sheen $ground): ?CleanUpWindow
     {
-        if ($work->step->cleanUp === [] || $work->technique->cleanUp === null) {
+        return $work->step->cleanUp === []
+            ? null
+            : $this->cleanUpBy($work->technique, $work->product?->material->family, $ground);
+    }
+
+    /**
+     * The clean-up window of a technique on a ground; null: there is nothing in it to clean up, or no window for it.
+     */
+    public function cleanUpBy(Technique $technique, ?BinderFamily $family, ?Sheen $ground): ?CleanUpWindow
+    {
+        if ($technique->cleanUp === null) {
             return null;
         }
-        $family = $work->product?->material->family;
-        $key = "{$work->technique->code} {$family?->value} {$ground?->value}";
+        $key = "{$technique->code} {$family?->value} {$ground?->value}";
 
-        return $this->cleanUps[$key] ??= FollowUp::cleanUpWindow($work->technique, $family, $this->room, $ground);
+        return $this->cleanUps[$key] ??= FollowUp::cleanUpWindow($technique, $family, $this->room, $ground);
+    }
+
+    /**
+     * What a clean-up that is a step of its own takes up: all that can still be cleaned, else what was laid last.
+     *
+     * @return array<int, Layer> by step index
+     */
+    public function cleanedBy(Work $work, Strata $strata, int $at): array
+    {
+        $cleaned = [];
+        $last = null;
+        foreach ($work->kind === TechniqueKind::CleanUp ? $strata->exposed() : [] as $layer) {
+            $window = $work->meets($layer) ? $this->cleanUpOf($layer, $strata) : null;
+            if ($window === null) {
+                continue;
+            }
+            $last ??= $layer;
+            if ($window->latest === null || $at <= $layer->laidAt + $window->latest) {
+                $cleaned[$layer->stepIndex] = $layer;
+            }
+        }
+
+        return $cleaned === [] && $last !== null ? [$last->stepIndex => $last] : $cleaned;
+    }
+
+    /** The clean-up window of a layer where it lies; null: it is not one that is cleaned. */
+    public function cleanUpOf(Layer $layer, Strata $strata): ?CleanUpWindow
+    {
+        return $this->cleanUpBy($layer->technique, $layer->film, $strata->sheen());
+    }
+
+    /**
+     * When the last of what a clean-up takes up there can be cleaned, and when the first no longer can.
+     *
+     * @param  array<int, Layer>  $cleaned  by step index
+     * @return array{Layer|null, int, Layer|null, int|null} what opens it and when, what closes it and when; minutes on
+     *   the plan's clock
+     */
+    public function cleaning(array $cleaned, Strata $strata): array
+    {
+        [$opener, $opens, $closer, $closes] = [null, 0, null, null];
+        foreach ($strata->exposed() as $layer) {
+            $window = isset($cleaned[$layer->stepIndex]) ? $this->cleanUpOf($layer, $strata) : null;
+            if ($window === null) {
+                continue;
+            }
+            if ($layer->laidAt + $window->surely > $opens) {
+                [$opener, $opens] = [$layer, $layer->laidAt + $window->surely];
+            }
+            $latest = $window->bestUntil ?? $window->latest;
+            if ($latest !== null && ($closes === null || $layer->laidAt + $latest < $closes)) {
+                [$closer, $closes] = [$layer, $layer->laidAt + $latest];
+            }
+        }
+
+        return [$opener, $opens, $closer, $closes];
     }
 
     /** Water goes through a coat at the pace at which it leaves one. */

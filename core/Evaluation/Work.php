@@ -55,10 +55,16 @@ final readonly class Work
         return $this->step->extent === null || $layer->extent === null || $this->step->extent->meets($layer->extent);
     }
 
-    /** cm² of model that it goes over. */
+    /** Whether the modeller has said that it goes into this layer. */
+    public function isMeantFor(Layer $layer): bool
+    {
+        return $this->step->merge !== null && $this->step->merge->into === $layer->stepId;
+    }
+
+    /** cm² that its minutes are counted by. */
     public function area(): float
     {
-        return $this->plan->areaOf($this->step);
+        return $this->plan->workOf($this->step);
     }
 
     /** How much of it is left to dry: dots and lines that are blended out are a tint, no longer dabs. */

@@ -18,6 +18,7 @@ final readonly class Material
      * @param  Sheen|null  $sheen  null: leaves the sheen below as it is
      * @param  Lab|null  $colour  when dry; null: clear
      * @param  float|null  $opacity  share of the ground that one usual coat hides, 0 to 1; null: nobody has said
+     * @param  bool  $metallic  with flakes or grains of metal in it, whatever its family
      * @param  OwnTimes|null  $times  drying times that replace those of the table; null: the table's
      */
     public function __construct(
@@ -27,6 +28,7 @@ final readonly class Material
         public ?Lab $colour = null,
         public ?float $opacity = null,
         public ?OwnTimes $times = null,
+        public bool $metallic = false,
     ) {
     }
 

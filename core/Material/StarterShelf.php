@@ -157,6 +157,7 @@ final class StarterShelf
                     carrier: Carrier::Water,
                     sheen: Sheen::Satin,
                     colour: Lab::fromHex('#7f8183'),
+                    metallic: true,
                 ),
             ),
             new Product(
@@ -423,6 +424,17 @@ final class StarterShelf
                     carrier: null,
                     sheen: Sheen::Satin,
                     colour: Lab::fromHex('#8d8f90'),
+                    metallic: true,
+                ),
+            ),
+            new Product(
+                id: 'buff-pencil',
+                name: 'Buff wax pencil',
+                material: new Material(
+                    family: BinderFamily::MetalPencil,
+                    carrier: null,
+                    sheen: Sheen::Satin,
+                    colour: Lab::fromHex('#b9b39b'),
                 ),
             ),
             new Product(

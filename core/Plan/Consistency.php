@@ -13,13 +13,14 @@ use Ulvrach\Technique\TechniqueLibrary;
 final class Consistency
 {
     /**
-     * @param  array<string, Zone>  $zones
-     * @param  array<string, Product>  $products
+     * @param  Plan  $plan  with its zones, products and the other steps
      * @return list<Fault>
      */
-    public static function faultsOf(Step $step, array $zones, array $products, string $path): array
+    public static function faultsOf(Step $step, Plan $plan, string $path): array
     {
-        $faults = $seen = [];
+        [$zones, $products] = [$plan->zones, $plan->products];
+        $faults = [...self::mergeFaults($step, $plan, $path), ...self::panelFaults($step, $plan, $path)];
+        $seen = [];
         foreach ($step->zones as $at => $zoneId) {
             if (isset($seen[$zoneId])) {
                 $faults[] = new Fault("{$path}/zones/{$at}", 'Names the same zone twice.');
@@ -41,6 +42,60 @@ final class Consistency
         }
 
         return [...$faults, ...self::productFaults($step, $products, $path)];
+    }
+
+    /**
+     * @param  list<Zone>  $zones
+     * @return list<Fault> panels of the same name, and neighbours that are none
+     */
+    public static function panelFaultsOf(array $zones, string $path): array
+    {
+        $faults = $seen = [];
+        foreach ($zones as $at => $zone) {
+            $own = array_column($zone->panels, 'id');
+            foreach ($zone->panels as $place => $panel) {
+                if (isset($seen[$panel->id])) {
+                    $faults[] = new Fault("{$path}/{$at}/panels/{$place}/id", "“{$panel->id}” is used twice.");
+                }
+                $seen[$panel->id] = true;
+                foreach (array_diff($panel->neighbours, $own) as $stranger) {
+                    $faults[] = new Fault(
+                        "{$path}/{$at}/panels/{$place}/neighbours",
+                        "There is no panel “{$stranger}” on {$zone->name}.",
+                    );
+                }
+            }
+        }
+
+        return $faults;
+    }
+
+    /** @return list<Fault> */
+    private static function mergeFaults(Step $step, Plan $plan, string $path): array
+    {
+        $into = $step->merge?->into;
+
+        return match (true) {
+            $into === null => [],
+            $into === $step->id => [new Fault("{$path}/merge/into", 'A step cannot go into itself.')],
+            $plan->indexOf($into) === null => [
+                new Fault("{$path}/merge/into", "There is no step “{$into}” in this plan."),
+            ],
+            default => [],
+        };
+    }
+
+    /** @return list<Fault> */
+    private static function panelFaults(Step $step, Plan $plan, string $path): array
+    {
+        $faults = [];
+        foreach ($step->extent->panels ?? [] as $at => $panel) {
+            if ($plan->zoneOfPanel($panel) === null) {
+                $faults[] = new Fault("{$path}/extent/panels/{$at}", "There is no panel “{$panel}” in this plan.");
+            }
+        }
+
+        return $faults;
     }
 
     /**

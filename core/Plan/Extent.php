@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Ulvrach\Plan;
 
-/** How much of its zones a step goes on: a share of them, or some places. */
+/** How much of its zones a step goes on: a share of them, some places, or some of their panels. */
 final readonly class Extent
 {
     /** Per cent up to which it lies in spots that meet others by chance only. */
@@ -13,9 +13,15 @@ final readonly class Extent
     /**
      * @param  int|null  $share  per cent of the zone; null: nobody has said
      * @param  list<Place>  $places  empty: anywhere on the zone
+     * @param  list<string>  $panels  ids; where some are named it goes on those alone
      */
-    public function __construct(public ?int $share, public array $places)
+    public function __construct(public ?int $share, public array $places, public array $panels = [])
     {
+    }
+
+    public function isEverywhere(): bool
+    {
+        return $this->share === null && $this->places === [] && $this->panels === [];
     }
 
     public function isSpot(): bool
@@ -26,6 +32,13 @@ final readonly class Extent
     /** Whether it may touch what lies in other places. */
     public function meets(self $other): bool
     {
+        if (
+            $this->panels !== [] &&
+            $other->panels !== [] &&
+            array_intersect($this->panels, $other->panels) === []
+        ) {
+            return false;
+        }
         if ($this->places === [] || $other->places === []) {
             return true;
         }

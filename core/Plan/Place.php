@@ -14,6 +14,9 @@ enum Place: string
     case LowerThird = 'lower-third';
     case Fittings = 'fittings';
     case WheelPath = 'wheel-path';
+    case Welds = 'welds';
+    case Grilles = 'grilles';
+    case Hits = 'hits';
 
     public function label(): string
     {
@@ -25,6 +28,9 @@ enum Place: string
             self::LowerThird => 'the lower third',
             self::Fittings => 'around fittings',
             self::WheelPath => 'the wheel path',
+            self::Welds => 'weld seams',
+            self::Grilles => 'grilles',
+            self::Hits => 'hits',
         };
     }
 
@@ -43,6 +49,8 @@ enum Place: string
             [self::RaisedDetail, self::Recesses],
             [self::UpperThird, self::LowerThird],
             [self::UpperThird, self::WheelPath],
+            [self::Welds, self::Grilles],
+            [self::WheelPath, self::Grilles],
         ];
     }
 }

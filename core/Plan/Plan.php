@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ulvrach\Plan;
 
 use Ulvrach\Material\Product;
+use Ulvrach\Technique\TechniqueLibrary;
 
 /**
  * What will be done, on which zone, in which order. Immutable: an edit gives a new plan. Every id that a step names
@@ -44,6 +45,20 @@ final readonly class Plan
         return null;
     }
 
+    /** The zone that has the panel; null: there is none. */
+    public function zoneOfPanel(string $panelId): ?Zone
+    {
+        foreach ($this->zones as $zone) {
+            foreach ($zone->panels as $panel) {
+                if ($panel->id === $panelId) {
+                    return $zone;
+                }
+            }
+        }
+
+        return null;
+    }
+
     /** cm² of model that a step goes over. */
     public function areaOf(Step $step): float
     {
@@ -53,6 +68,20 @@ final readonly class Plan
         }
 
         return $area;
+    }
+
+    /** cm² that its minutes are counted by: those of busy faces count more often where they take longer. */
+    public function workOf(Step $step): float
+    {
+        if (! TechniqueLibrary::get($step->technique)->followsDetail()) {
+            return $this->areaOf($step);
+        }
+        $work = 0.0;
+        foreach ($step->zones as $zoneId) {
+            $work += $this->zones[$zoneId]->areaCm2 * $this->zones[$zoneId]->kind->detail();
+        }
+
+        return $work;
     }
 
     public function productOf(Step $step): ?Product

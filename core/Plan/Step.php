@@ -21,6 +21,7 @@ final readonly class Step
      * @param  int|null  $waitMinutes  from the end of the step before; null: as soon as everything below allows it
      * @param  Extent|null  $extent  how much of its zones it goes on; null: as the technique usually does
      * @param  Load|null  $load  how much liquid; null: as much as the technique usually brings
+     * @param  Merge|null  $merge  what it is worked into; null: into what is open, as its medium does
      * @param  list<Acceptance>  $accepted  rules that are broken here knowingly
      */
     public function __construct(
@@ -37,6 +38,7 @@ final readonly class Step
         public array $accepted = [],
         public ?Load $load = null,
         public ?Extent $extent = null,
+        public ?Merge $merge = null,
     ) {
     }
 
@@ -73,6 +75,7 @@ final readonly class Step
      *   accepted?: list<Acceptance>,
      *   load?: Load|null,
      *   extent?: Extent|null,
+     *   merge?: Merge|null,
      * }  $changes
      */
     public function with(array $changes): self
@@ -91,6 +94,7 @@ final readonly class Step
             accepted: $changes['accepted'] ?? $this->accepted,
             load: array_key_exists('load', $changes) ? $changes['load'] : $this->load,
             extent: array_key_exists('extent', $changes) ? $changes['extent'] : $this->extent,
+            merge: array_key_exists('merge', $changes) ? $changes['merge'] : $this->merge,
         );
     }
 }

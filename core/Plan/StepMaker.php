@@ -46,7 +46,7 @@ final readonly class StepMaker
                 zones: $zones,
                 coats: $technique->coats,
                 application: $technique->application,
-                cleanUp: $this->cleanUpFor($technique, $product),
+                cleanUp: $this->cleanUpFor($technique, $product, $zones, count($this->plan->steps)),
             ),
             $product,
         ];
@@ -76,7 +76,12 @@ final readonly class StepMaker
                 'load' => null,
                 'extent' => null,
                 'thinner' => null,
-                'cleanUp' => $this->cleanUpFor($technique, $product),
+                'cleanUp' => $this->cleanUpFor(
+                    $technique,
+                    $product,
+                    $step->zones,
+                    $this->plan->indexOf($step->id) ?? 0,
+                ),
             ]),
             $product,
         ];
@@ -98,15 +103,40 @@ final readonly class StepMaker
     }
 
     /**
+     * @param  list<string>  $zones
+     * @param  int  $before  index of the step before which it is done
      * @return list<CleanUpPass> one pass with the gentlest liquid that still moves the fresh film; empty: no clean-up
      */
-    private function cleanUpFor(Technique $technique, ?Product $product): array
+    private function cleanUpFor(Technique $technique, ?Product $product, array $zones, int $before): array
     {
+        if ($technique->kind === TechniqueKind::CleanUp) {
+            $open = $this->openFor($zones, $before);
+
+            return [new CleanUpPass($open === null ? null : self::gentlestFor($open->material->family), false, 0)];
+        }
         $carrier = $product === null ? null : self::gentlestFor($product->material->family);
 
         return $technique->cleanUp === null || $carrier === null
             ? []
             : [new CleanUpPass($carrier, false, $technique->cleanUp->earliest + self::INTO_THE_WINDOW)];
+    }
+
+    /**
+     * @param  list<string>  $zones
+     * @return Product|null what the last step that is cleaned up laid on these zones; null: there is none
+     */
+    private function openFor(array $zones, int $before): ?Product
+    {
+        foreach (array_reverse(array_slice($this->plan->steps, 0, $before)) as $step) {
+            if (
+                array_intersect($step->zones, $zones) !== [] &&
+                self::technique($step->technique)->cleanUp !== null
+            ) {
+                return $this->plan->productOf($step);
+            }
+        }
+
+        return null;
     }
 
     private static function gentlestFor(BinderFamily $film): ?Carrier

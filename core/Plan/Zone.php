@@ -9,6 +9,7 @@ use Ulvrach\Chemistry\Substrate;
 /** A part of the model with its own finish. Area is that of the model in cm². */
 final readonly class Zone
 {
+    /** @param  list<Panel>  $panels  in the order of the board; empty: it is looked at as a whole */
     public function __construct(
         public string $id,
         public string $name,
@@ -18,6 +19,7 @@ final readonly class Zone
         public DepictedMaterial $depicts,
         public Traffic $traffic = Traffic::Light,
         public bool $sheltered = false,
+        public array $panels = [],
     ) {
     }
 }

@@ -78,6 +78,38 @@ enum ZoneKind: string
         };
     }
 
+    /**
+     * How many times as long washing and cleaning take as on a smooth face; docs/sources.md, "pace of a wash".
+     */
+    public function detail(): int
+    {
+        return match ($this) {
+            self::HullTop,
+            self::Turret,
+            self::EngineDeck,
+            self::RearPlate,
+            self::RunningGear,
+            self::Wheels,
+            self::Tracks,
+            self::SpareLinks,
+            self::Chassis,
+            self::Tools,
+            self::Stowage,
+            self::Interior => 3,
+            self::Glacis,
+            self::HullSides,
+            self::Fenders,
+            self::Skirts,
+            self::Barrel,
+            self::Tyres,
+            self::Exhaust,
+            self::Canvas,
+            self::Glass,
+            self::LoadBed,
+            self::Cab => 1,
+        };
+    }
+
     /** Glass shines and is put in after the last matte coat. */
     public function mayShine(): bool
     {

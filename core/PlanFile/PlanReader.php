@@ -22,6 +22,8 @@ use Ulvrach\Plan\Consistency;
 use Ulvrach\Plan\DepictedMaterial;
 use Ulvrach\Plan\Extent;
 use Ulvrach\Plan\Fault;
+use Ulvrach\Plan\Merge;
+use Ulvrach\Plan\Panel;
 use Ulvrach\Plan\Place;
 use Ulvrach\Plan\Plan;
 use Ulvrach\Plan\SchoolChoice;
@@ -43,7 +45,9 @@ use Ulvrach\Technique\TechniqueLibrary;
  *
  * @phpstan-type PassData array{carrier?: string|null, rubbed?: bool, afterMinutes: int|float}
  * @phpstan-type AcceptanceData array{rule: string, reason?: string}
- * @phpstan-type ExtentData array{share: int|float|null, places: list<string>}
+ * @phpstan-type ExtentData array{share: int|float|null, places: list<string>, panels?: list<string>}
+ * @phpstan-type MergeData array{into: string|null}
+ * @phpstan-type PanelData array{id: string, name: string, neighbours?: list<string>}
  * @phpstan-type StepData array{
  *   id: string,
  *   technique: string,
@@ -53,6 +57,7 @@ use Ulvrach\Technique\TechniqueLibrary;
  *   application?: string,
  *   load?: string|null,
  *   extent?: ExtentData|null,
+ *   merge?: MergeData|null,
  *   thinner?: string|null,
  *   cleanUp?: list<PassData>,
  *   waitMinutes?: int|float|null,
@@ -79,6 +84,7 @@ use Ulvrach\Technique\TechniqueLibrary;
  *   sheen?: string|null,
  *   colour?: string|null,
  *   opacity?: int|float|null,
+ *   metallic?: bool,
  *   times?: TimesData|null,
  * }
  * @phpstan-type ZoneData array{
@@ -90,6 +96,7 @@ use Ulvrach\Technique\TechniqueLibrary;
  *   depicts: string,
  *   traffic?: string,
  *   sheltered?: bool,
+ *   panels?: list<PanelData>,
  * }
  * @phpstan-type BuildData array{
  *   name: string,
@@ -227,7 +234,14 @@ final class PlanReader
             depicts: DepictedMaterial::from($data['depicts']),
             traffic: isset($data['traffic']) ? Traffic::from($data['traffic']) : Traffic::Light,
             sheltered: $data['sheltered'] ?? false,
+            panels: array_map(self::panel(...), $data['panels'] ?? []),
         );
+    }
+
+    /** @param  PanelData  $data */
+    private static function panel(array $data): Panel
+    {
+        return new Panel($data['id'], $data['name'], $data['neighbours'] ?? []);
     }
 
     /** @param  ProductData  $data */
@@ -248,6 +262,7 @@ final class PlanReader
                 colour: $colour === null ? null : Lab::fromHex($colour),
                 opacity: isset($data['opacity']) ? (float) $data['opacity'] : null,
                 times: $times === null ? null : self::times($times),
+                metallic: $data['metallic'] ?? false,
             ),
         );
     }
@@ -300,6 +315,7 @@ final class PlanReader
             ),
             load: isset($data['load']) ? Load::from($data['load']) : null,
             extent: isset($data['extent']) ? self::extent($data['extent']) : null,
+            merge: isset($data['merge']) ? new Merge($data['merge']['into']) : null,
         );
     }
 
@@ -309,6 +325,7 @@ final class PlanReader
         return new Extent(
             $data['share'] === null ? null : (int) $data['share'],
             array_map(Place::from(...), $data['places']),
+            $data['panels'] ?? [],
         );
     }
 
@@ -341,8 +358,9 @@ final class PlanReader
             }
         }
         $plan = self::fromArray($data);
+        array_push($faults, ...Consistency::panelFaultsOf(array_values($plan->zones), '/zones'));
         foreach ($plan->steps as $at => $step) {
-            array_push($faults, ...Consistency::faultsOf($step, $plan->zones, $plan->products, "/steps/{$at}"));
+            array_push($faults, ...Consistency::faultsOf($step, $plan, "/steps/{$at}"));
         }
 
         return $faults;

@@ -9,6 +9,7 @@ use Ulvrach\Plan\Acceptance;
 use Ulvrach\Plan\BenchConditions;
 use Ulvrach\Plan\Build;
 use Ulvrach\Plan\CleanUpPass;
+use Ulvrach\Plan\Panel;
 use Ulvrach\Plan\Place;
 use Ulvrach\Plan\Plan;
 use Ulvrach\Plan\SchoolChoice;
@@ -119,6 +120,14 @@ final class PlanWriter
             'depicts' => $zone->depicts->value,
             'traffic' => $zone->traffic->value,
             'sheltered' => $zone->sheltered,
+            'panels' => array_map(
+                static fn (Panel $panel) => [
+                    'id' => $panel->id,
+                    'name' => $panel->name,
+                    'neighbours' => $panel->neighbours,
+                ],
+                $zone->panels,
+            ),
         ];
     }
 
@@ -136,6 +145,7 @@ final class PlanWriter
             'sheen' => $material->sheen?->value,
             'colour' => $material->colour?->toHex(),
             'opacity' => $material->opacity,
+            'metallic' => $material->metallic,
             'times' => $times === null
                 ? null
                 : [
@@ -163,7 +173,9 @@ final class PlanWriter
                 : [
                     'share' => $step->extent->share,
                     'places' => array_map(static fn (Place $place) => $place->value, $step->extent->places),
+                    'panels' => $step->extent->panels,
                 ],
+            'merge' => $step->merge === null ? null : ['into' => $step->merge->into],
             'thinner' => $step->thinner?->value,
             'cleanUp' => array_map(
                 static fn (CleanUpPass $pass) => [

@@ -166,18 +166,23 @@ final class KnowledgeReport
             $window->bestUntil ?? $window->latest,
         );
         $pieces = Sectioner::pieces(
-            array_map(static fn (string $zone) => $plan->zones[$zone]->areaCm2, $step->zones),
+            array_map(
+                static fn (string $zone) => $plan->zones[$zone]->areaCm2 *
+                    ($technique->followsDetail() ? $plan->zones[$zone]->kind->detail() : 1),
+                $step->zones),
             $wash,
         );
         $areas = array_column($pieces, 1);
+        // The rates are those of a smooth face; said are those of these zones.
+        $share = $plan->areaOf($step) / $plan->workOf($step);
         $name = static fn (int $piece): string => $plan->zones[$step->zones[$pieces[$piece][0]]]->name;
         [$idle, $sections] = Sectioner::consecutive($areas, $wash);
         $woven = count($pieces) <= self::MOST_WOVEN ? Sectioner::pipelined($areas, $wash) : null;
 
         return [
-            'applyCm2' => round($wash->applyRate, 1),
-            'cleanCm2' => round($wash->cleanRate, 1),
-            'largestCm2' => round($wash->largestSection(), 1),
+            'applyCm2' => round($wash->applyRate * $share, 1),
+            'cleanCm2' => round($wash->cleanRate * $share, 1),
+            'largestCm2' => round($wash->largestSection() * $share, 1),
             'idleMinutes' => (int) round($idle),
             'sections' => array_map(static fn (array $section) => array_map($name, $section), $sections),
             'finish' => $woven === null ? null : (int) round($woven[0]),

@@ -42,12 +42,14 @@ final class RuleBook
             new Cure\ColdAcrylic(),
             new Cure\SprayDriesInTheAir(),
             new Cure\SectionLargerThanWindow(),
+            new Cure\OilNotDrained(),
             new Order\LiftOffLayerAfterColour(),
             new Order\LiftOffLayerSealedIn(),
             new Order\NothingToLift(),
             new Order\NothingUnderneathToShow(),
             new Order\StreakWithoutSource(),
             new Order\WashNeverCleaned(),
+            new Order\NothingToClean(),
             new Order\ShineLostUnderMatte(),
             new Order\CoreBeforeRim(),
             new Order\PreShadeBuried(),
@@ -84,6 +86,7 @@ final class RuleBook
             new Material\MarksOutOfScale(),
             new Material\GroundDisagrees(),
             new Material\TrackFacesUnpolished(),
+            new Material\TooBrightToRun(),
             new Material\ExhaustLikeHull(),
             new Material\ZoneLeftOut(),
             new Material\MarkingsFactoryFresh(),
@@ -101,6 +104,8 @@ final class RuleBook
             new Sight\LightenerTurnsTheHue(),
             new Sight\HighlightNotSmaller(),
             new Sight\WeakColourOnDark(),
+            new Sight\NeighboursAlike(),
+            new Sight\ChipsSkipAColour(),
         ];
         $byCode = [];
         foreach ($rules as $rule) {

@@ -111,7 +111,7 @@ final class Workload
     ): void {
         $product = $plan->productOf($step);
         $sprays = $step->application === Application::Airbrush && $product !== null;
-        $area = $plan->areaOf($step);
+        $area = $plan->workOf($step);
         $load = $step->load ?? $technique->loadBy($step->application);
         $row = $product === null ? null : CureTable::for($product->material->family, $technique->kind, $load);
         $recoat =
@@ -125,8 +125,10 @@ final class Workload
         for ($coat = 1; $coat <= $coats; $coat++) {
             // Filling the airbrush is counted by the schedule, which saves it where the colour stays.
             $setUp = $coat === 1 && ! $sprays ? $technique->setUpMinutes : 0;
+            $cleaning = $technique->kind === TechniqueKind::CleanUp ? $this->pace->cleanMinutes($technique) : 0.0;
             $minutes =
                 $setUp +
+                ($cleaning * $area) / 100 +
                 (($this->pace->applyMinutes($technique) * $area) / 100) * ($product === null ? $step->coats : 1);
             $this->activities[] = new Activity(
                 name: $this->name($technique, $index),
@@ -154,14 +156,14 @@ final class Workload
     private function addCleanUp(string $build, Walk $walk, int $index, Step $step, Technique $technique): void
     {
         $plan = $walk->plan;
-        if ($step->cleanUp === []) {
+        if ($step->cleanUp === [] || $technique->kind === TechniqueKind::CleanUp) {
             return;
         }
         $after = (int) $step->cleanedAfter();
         $applied = count($this->activities) - 1;
         $this->activities[] = new Activity(
             "Clean up {$this->name($technique, $index)}",
-            $this->rounded(($this->pace->cleanMinutes($technique) * $plan->areaOf($step)) / 100),
+            $this->rounded(($this->pace->cleanMinutes($technique) * $plan->workOf($step)) / 100),
         );
         $this->jobs[] = new Job($build, $index, $step->id, JobPart::CleanUp);
         $family = $plan->productOf($step)?->material->family;

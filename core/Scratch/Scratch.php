@@ -64,7 +64,10 @@ final readonly class Scratch
                 TechniqueKind::Sculpt,
                 TechniqueKind::Join,
                 TechniqueKind::Look,
-                TechniqueKind::TestPatch => false,
+                TechniqueKind::TestPatch,
+                TechniqueKind::CleanUp,
+                TechniqueKind::Prepare,
+                TechniqueKind::WarmAir => false,
             };
     }
 

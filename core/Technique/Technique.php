@@ -24,6 +24,7 @@ final readonly class Technique
      * @param  bool  $needsSource  runs down from somewhere: a chip, a bolt, an edge
      * @param  int  $serviceMonths  in service before this wear is credible
      * @param  float|null  $markMm  the size of its smallest marks on the model
+     * @param  int  $restMinutes  that its product is left alone before it is used; 0: none
      * @param  bool  $closesOff  what it goes on cannot be reached afterwards
      * @param  Load  $load  how much a brush usually brings
      * @param  Load  $sprayed  how much an airbrush usually brings
@@ -56,6 +57,7 @@ final readonly class Technique
         public Load $sprayed = Load::Coat,
         public bool $wetInWet = false,
         public bool $closesOff = false,
+        public int $restMinutes = 0,
     ) {
     }
 
@@ -68,6 +70,14 @@ final readonly class Technique
             Application::Brush, Application::Scrub => $this->load,
             Application::Sponge, Application::Dry => Load::Dab,
         };
+    }
+
+    /** Whether its minutes are those of a smooth face, and a busy one takes as many times as long as it says. */
+    public function followsDetail(): bool
+    {
+        return $this->kind === TechniqueKind::Wash ||
+            $this->kind === TechniqueKind::Blend ||
+            $this->kind === TechniqueKind::CleanUp;
     }
 
     /** Priming and trials meet the bare part on purpose. */

@@ -33,6 +33,9 @@ enum TechniqueKind: string
     case Join = 'join';
     case Look = 'look';
     case TestPatch = 'test-patch';
+    case CleanUp = 'clean-up';
+    case Prepare = 'prepare';
+    case WarmAir = 'warm-air';
 
     /** Whether a film with a binder or grain of its own stays on the zone. */
     public function leavesFilm(): bool
@@ -46,6 +49,9 @@ enum TechniqueKind: string
             self::TestPatch,
             self::Soften,
             self::Join,
+            self::CleanUp,
+            self::Prepare,
+            self::WarmAir,
             self::Look => false,
             self::Prime,
             self::Colour,
@@ -96,7 +102,10 @@ enum TechniqueKind: string
             self::Gloss,
             self::Join,
             self::Look,
-            self::TestPatch => false,
+            self::TestPatch,
+            self::CleanUp,
+            self::Prepare,
+            self::WarmAir => false,
         };
     }
 
@@ -135,7 +144,10 @@ enum TechniqueKind: string
             self::Sculpt,
             self::Join,
             self::Look,
-            self::TestPatch => false,
+            self::TestPatch,
+            self::CleanUp,
+            self::Prepare,
+            self::WarmAir => false,
         };
     }
 
@@ -168,7 +180,10 @@ enum TechniqueKind: string
             self::Sculpt,
             self::Join,
             self::Look,
-            self::TestPatch => false,
+            self::TestPatch,
+            self::CleanUp,
+            self::Prepare,
+            self::WarmAir => false,
         };
     }
 
@@ -198,7 +213,10 @@ enum TechniqueKind: string
             self::Gloss,
             self::Sculpt,
             self::Look,
-            self::TestPatch => false,
+            self::TestPatch,
+            self::CleanUp,
+            self::Prepare,
+            self::WarmAir => false,
         };
     }
 }

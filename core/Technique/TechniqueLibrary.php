@@ -32,6 +32,7 @@ final class TechniqueLibrary
                 ...Library\DetailWork::techniques(),
                 ...Library\MarkingWork::techniques(),
                 ...Library\TintWork::techniques(),
+                ...Library\CareWork::techniques(),
                 ...Library\WearWork::techniques(),
                 ...Library\TrackWork::techniques(),
                 ...Library\DustWork::techniques(),

@@ -81,7 +81,10 @@ final class LookFirst
             TechniqueKind::Sculpt,
             TechniqueKind::Join,
             TechniqueKind::Look,
-            TechniqueKind::TestPatch => null,
+            TechniqueKind::TestPatch,
+            TechniqueKind::CleanUp,
+            TechniqueKind::Prepare,
+            TechniqueKind::WarmAir => null,
         };
     }
 

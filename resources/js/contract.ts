@@ -49,6 +49,16 @@ export const zoneSchema = z.object({
     /** How much boots, hands and stowage rub it. */
     traffic: z.enum(['none', 'light', 'heavy']),
     sheltered: z.boolean(),
+    /** Faces that may have a tint of their own; empty: it is looked at as a whole. */
+    panels: z.array(
+        z.object({
+            /** Lower-case letters, digits and hyphens, at most 40, with at least one letter. */
+            id: z.string(),
+            name: z.string(),
+            /** Panels of the same zone that meet it along an edge; either side may say so. */
+            neighbours: z.array(z.string()),
+        }),
+    ),
 })
 export type Zone = z.infer<typeof zoneSchema>
 
@@ -79,6 +89,8 @@ export const productSchema = z.object({
     colour: z.string().nullable(),
     /** Share of the ground that one usual coat hides. */
     opacity: z.number().nullable(),
+    /** With flakes or grains of metal in it. */
+    metallic: z.boolean(),
     times: ownTimesSchema,
 })
 export type Product = z.infer<typeof productSchema>
@@ -117,6 +129,15 @@ export const stepSchema = z.object({
             share: z.number().nullable(),
             /** Where on the zone; empty: anywhere. */
             places: z.array(z.string()),
+            /** Where some are named it goes on those alone. */
+            panels: z.array(z.string()),
+        })
+        .nullable(),
+    /** What it is worked into; null: into what is open, as its medium does. */
+    merge: z
+        .object({
+            /** The id of an earlier step; null: apart from all, once they have set. */
+            into: z.string().nullable(),
         })
         .nullable(),
     /** How much liquid reaches the surface; null: as much as the technique usually brings. */

@@ -24,6 +24,8 @@ use Ulvrach\Plan\Build;
 use Ulvrach\Plan\CleanUpPass;
 use Ulvrach\Plan\DepictedMaterial;
 use Ulvrach\Plan\Extent;
+use Ulvrach\Plan\Merge;
+use Ulvrach\Plan\Panel;
 use Ulvrach\Plan\Place;
 use Ulvrach\Plan\Plan;
 use Ulvrach\Plan\SchoolChoice;
@@ -44,9 +46,9 @@ use Ulvrach\Technique\TechniqueLibrary;
  *     technique [product] on zone zone … [, option …]
  *
  * with options "wait 2h", "clean spirit 30min", "scrub white-spirit 30min", "2 coats", "by brush", "load flood", "at
- * edges fittings", "over 20", "thinned acetone", "done 2026-11-20T10:00", "begun 2026-11-20T09:00", "accept RULE",
- * "passed RULE", "failed RULE". Zones and products are the ones below; a plan has the zones it names, and those of a
- * line "also zone zone". "scale 72", "service 2 months", "terrain snow", "humidity 85" and "degrees 12" tell its
+ * edges fittings", "over 20", "panels port bow", "into s4", "apart", "thinned acetone", "done 2026-11-20T10:00",
+ * "begun 2026-11-20T09:00", "accept RULE", "passed RULE", "failed RULE". Zones and products are the ones below; a plan
+ * has the zones it names, and those of a line "also zone zone". "scale 72", "service 2 months", "terrain snow", "humidity 85" and "degrees 12" tell its
  * story.
  */
 final class PlanKit
@@ -62,6 +64,11 @@ final class PlanKit
                 areaCm2: 100.0,
                 substrate: Substrate::Polystyrene,
                 depicts: DepictedMaterial::Steel,
+                panels: [
+                    new Panel('bow', 'Bow', ['port']),
+                    new Panel('port', 'Port side', ['stern']),
+                    new Panel('stern', 'Stern'),
+                ],
             ),
             new Zone(
                 id: 'turret',
@@ -163,8 +170,16 @@ final class PlanKit
             new Zone(
                 id: 'large',
                 name: 'Large hull',
-                kind: ZoneKind::HullTop,
+                kind: ZoneKind::HullSides,
                 areaCm2: 1500.0,
+                substrate: Substrate::Polystyrene,
+                depicts: DepictedMaterial::Steel,
+            ),
+            new Zone(
+                id: 'deck',
+                name: 'Engine deck',
+                kind: ZoneKind::EngineDeck,
+                areaCm2: 900.0,
                 substrate: Substrate::Polystyrene,
                 depicts: DepictedMaterial::Steel,
             ),
@@ -669,6 +684,28 @@ final class PlanKit
                     carrier: null,
                     sheen: Sheen::Satin,
                     colour: Lab::fromHex('#8f9192'),
+                    metallic: true,
+                ),
+            ),
+            new Product(
+                id: 'buffpencil',
+                name: 'Buff pencil',
+                material: new Material(
+                    family: BinderFamily::MetalPencil,
+                    carrier: null,
+                    sheen: Sheen::Satin,
+                    colour: Lab::fromHex('#b9b39b'),
+                ),
+            ),
+            new Product(
+                id: 'chrome',
+                name: 'Chrome',
+                material: new Material(
+                    family: BinderFamily::Lacquer,
+                    carrier: Carrier::LacquerThinner,
+                    sheen: Sheen::Gloss,
+                    colour: Lab::fromHex('#dfe2e4'),
+                    metallic: true,
                 ),
             ),
         ];
@@ -827,6 +864,7 @@ final class PlanKit
             'wait' => null,
             'load' => null,
             'extent' => null,
+            'merge' => null,
             'logged' => [],
             'accepted' => [],
         ];
@@ -848,6 +886,7 @@ final class PlanKit
             accepted: $options['accepted'],
             load: $options['load'],
             extent: $options['extent'],
+            merge: $options['merge'],
         );
 
         return [$step, $options['logged']];
@@ -879,6 +918,9 @@ final class PlanKit
             $words[0] === 'at' => [
                 'extent' => new Extent(null, array_map(Place::from(...), array_slice($words, 1))),
             ],
+            $words[0] === 'panels' => ['extent' => new Extent(null, [], array_slice($words, 1))],
+            $words[0] === 'into' => ['merge' => new Merge($words[1])],
+            $words[0] === 'apart' => ['merge' => new Merge(null)],
             $words[0] === 'over' => ['extent' => new Extent((int) $words[1], [])],
             $words[0] === 'by' => ['by' => Application::from($words[1])],
             $words[0] === 'thinned' => ['thinner' => $carrier($words[1])],

@@ -303,7 +303,7 @@ it('says what a date to meet leaves to spare, and what would have to go', functi
         'version' => $this->getJson("/api/builds/{$build['id']}")->json('version'),
         'edits' => [['edit' => 'describe-build', 'build' => [...$state['plan']['build'], 'due' => $day]]],
     ]);
-    expect($build['due'])->toBe('2026-12-09T00:00:00Z')->and($build['slackMinutes'])->toBeGreaterThan(0);
+    expect($build['due'])->toBe('2026-12-11T00:00:00Z')->and($build['slackMinutes'])->toBeGreaterThan(0);
     $due(null)->assertOk();
     expect($this->postJson('/api/clock')->json('builds.1'))->toMatchArray(['due' => null, 'slackMinutes' => null]);
     $this->getJson("/api/builds/{$build['id']}/shedding")

@@ -30,16 +30,22 @@ describe('the settings of a step', () => {
     it('say where on its zones it goes, and take it back', async () => {
         const { unmount } = settingsOf(step('a'))
         await userEvent.click(screen.getByLabelText('edges'))
-        expect(edit).toHaveBeenLastCalledWith(replaced(step('a', { extent: { share: null, places: ['edges'] } })))
+        expect(edit).toHaveBeenLastCalledWith(
+            replaced(step('a', { extent: { share: null, places: ['edges'], panels: [] } })),
+        )
         unmount()
-        settingsOf(step('a', { extent: { share: null, places: ['edges', 'recesses'] } }))
+        settingsOf(step('a', { extent: { share: null, places: ['edges', 'recesses'], panels: [] } }))
         await userEvent.click(screen.getByLabelText('edges'))
-        expect(edit).toHaveBeenLastCalledWith(replaced(step('a', { extent: { share: null, places: ['recesses'] } })))
+        expect(edit).toHaveBeenLastCalledWith(
+            replaced(step('a', { extent: { share: null, places: ['recesses'], panels: [] } })),
+        )
         await userEvent.click(screen.getByLabelText('recesses'))
-        expect(edit).toHaveBeenLastCalledWith(replaced(step('a', { extent: { share: null, places: ['edges'] } })))
+        expect(edit).toHaveBeenLastCalledWith(
+            replaced(step('a', { extent: { share: null, places: ['edges'], panels: [] } })),
+        )
     })
     it('go over the zone as usual once no place is chosen', async () => {
-        settingsOf(step('a', { extent: { share: null, places: ['fittings'] } }))
+        settingsOf(step('a', { extent: { share: null, places: ['fittings'], panels: [] } }))
         await userEvent.click(screen.getByLabelText('round fittings'))
         expect(edit).toHaveBeenLastCalledWith(replaced(step('a', { extent: null })))
     })

@@ -64,6 +64,7 @@ export const step = (id: string, changes: Partial<Step> = {}): Step => ({
     coats: 2,
     load: null,
     extent: null,
+    merge: null,
     application: 'airbrush',
     thinner: null,
     cleanUp: [],
@@ -81,6 +82,7 @@ export const product = (id: string, name: string, changes: Partial<Product> = {}
     sheen: 'matte',
     colour: null,
     opacity: null,
+    metallic: false,
     times: null,
     ...changes,
 })
@@ -109,6 +111,7 @@ export const plan = (steps: Step[]): Plan => ({
         depicts: 'steel',
         traffic: 'light',
         sheltered: false,
+        panels: [],
     })),
     products: [product('green', 'Vellow 31 island green', { colour: '#566043' })],
     steps,

@@ -23,7 +23,7 @@ final readonly class InsertStep implements PlanEdit
         if (count($plan->steps) >= Plan::MOST_STEPS) {
             throw EditRefused::at('/step', 'A plan holds at most '.Plan::MOST_STEPS.' steps.');
         }
-        $faults = Consistency::faultsOf($this->step, $plan->zones, $plan->products, '/step');
+        $faults = Consistency::faultsOf($this->step, $plan, '/step');
         if ($faults !== []) {
             throw EditRefused::because($faults);
         }

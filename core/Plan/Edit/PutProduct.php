@@ -24,7 +24,7 @@ final readonly class PutProduct implements PlanEdit
         foreach ($plan->steps as $index => $step) {
             if (
                 $step->product === $this->product->id &&
-                Consistency::faultsOf($step, $plan->zones, $products, '') !== []
+                Consistency::faultsOf($step, $plan->with(products: $products), '') !== []
             ) {
                 $number = $index + 1;
                 throw EditRefused::at(

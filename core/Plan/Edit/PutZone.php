@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ulvrach\Plan\Edit;
 
+use Ulvrach\Plan\Consistency;
 use Ulvrach\Plan\Plan;
 use Ulvrach\Plan\Zone;
 
@@ -20,7 +21,13 @@ final readonly class PutZone implements PlanEdit
             throw EditRefused::at('/zone', 'A plan holds at most '.Plan::MOST_ZONES.' zones.');
         }
 
-        return $plan->with(zones: [...$plan->zones, $this->zone->id => $this->zone]);
+        $changed = $plan->with(zones: [...$plan->zones, $this->zone->id => $this->zone]);
+        $faults = Consistency::panelFaultsOf(array_values($changed->zones), '/zone');
+        if ($faults !== []) {
+            throw EditRefused::at('/zone/panels', $faults[0]->message);
+        }
+
+        return Tidy::references($changed);
     }
 
     public function words(Plan $plan): string

@@ -18,7 +18,7 @@ final readonly class RemoveStep implements PlanEdit
         $steps = $plan->steps;
         array_splice($steps, $index, 1);
 
-        return $plan->with(steps: $steps);
+        return Tidy::references($plan->with(steps: $steps));
     }
 
     public function words(Plan $plan): string

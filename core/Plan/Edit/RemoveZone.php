@@ -23,9 +23,11 @@ final readonly class RemoveZone implements PlanEdit
             ? $step->onZones(array_values(array_diff($step->zones, [$this->id])))
             : $step;
 
-        return $plan->with(
-            steps: array_map($without, $plan->steps),
-            zones: array_diff_key($plan->zones, [$this->id => true]),
+        return Tidy::references(
+            $plan->with(
+                steps: array_map($without, $plan->steps),
+                zones: array_diff_key($plan->zones, [$this->id => true]),
+            ),
         );
     }
 

@@ -20,7 +20,7 @@ final readonly class ReplaceStep implements PlanEdit
         $index =
             $plan->indexOf($this->step->id) ??
             throw EditRefused::at('/step/id', "There is no step “{$this->step->id}” in this plan.");
-        $faults = Consistency::faultsOf($this->step, $plan->zones, $plan->products, '/step');
+        $faults = Consistency::faultsOf($this->step, $plan, '/step');
         if ($faults !== []) {
             throw EditRefused::because($faults);
         }

@@ -41,6 +41,8 @@ abstract class AttackRule extends RuleBase
         foreach ($situation->threatsTo($below) as $threat) {
             if (
                 ($threat->harm === Harm::Slight || $threat->harm->value >= Harm::MayFail->value) &&
+                // Meant to go into it, and too late: that is said in those words.
+                ! $situation->work->isMeantFor($threat->layer) &&
                 $this->isMine($threat->liquid, $threat->layer) &&
                 $this->speaksOf($threat)
             ) {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ulvrach\Rules\Chemistry;
 
 use Ulvrach\Chemistry\AttackTable;
+use Ulvrach\Chemistry\BinderFamily;
 use Ulvrach\Chemistry\Carrier;
 use Ulvrach\Chemistry\CureState;
 use Ulvrach\Evaluation\Situation;
@@ -22,39 +23,63 @@ final class CleanUpDoesNothing extends RuleBase
     public const EXPLANATION = 'A clean-up works because its carrier still moves the fresh film; one that leaves even '
         .'the fresh film alone only wets it.';
 
-    protected const WATCHES = [TechniqueKind::Wash, TechniqueKind::Blend, TechniqueKind::Streak];
+    protected const WATCHES = [
+        TechniqueKind::Wash,
+        TechniqueKind::Blend,
+        TechniqueKind::Streak,
+        TechniqueKind::CleanUp,
+    ];
+
+    public function concerns(Situation $situation): bool
+    {
+        return $situation->step->cleanUp !== [];
+    }
 
     public function examine(Situation $situation, Strata $below): ?Finding
     {
-        $film = $situation->product?->material->family;
-        if ($film === null) {
+        $films = $this->films($situation, $below);
+        $carrier = $situation->step->cleanUp[0]->carrier ?? null;
+        if ($carrier === null || $films === []) {
             return null;
         }
         foreach ($situation->step->cleanUp as $pass) {
-            $level = $pass->carrier === null ? null : AttackTable::onFilm($film, $pass->carrier, CureState::TouchDry);
-            if ($pass->carrier === null || $level === null || $level >= AttackTable::MOVES) {
-                return null;
+            foreach ($films as $film) {
+                if ($this->moves($pass->carrier, $film)) {
+                    return null;
+                }
             }
         }
-        $carrier = $situation->step->cleanUp[0]->carrier ?? null;
 
-        return $carrier === null
-            ? null
-            : $this->finding(
-                Severity::Risk,
-                $situation,
-                $below,
-                ucfirst("{$carrier->label()} does not take {$film->label()} off, even while it is fresh."),
-            );
+        return $this->finding(
+            Severity::Risk,
+            $situation,
+            $below,
+            ucfirst("{$carrier->label()} does not take {$films[0]->label()} off, even while it is fresh."),
+            ['film' => $films[0]->value],
+        );
+    }
+
+    /** @return list<BinderFamily> what is to be cleaned off: its own film, or those of the steps before */
+    private function films(Situation $situation, Strata $below): array
+    {
+        return $situation->kind === TechniqueKind::CleanUp
+            ? array_map(static fn (array $cleaned) => $cleaned[0]->film, $situation->cleanedLayers($below))
+            : ($situation->product === null ? [] : [$situation->product->material->family]);
+    }
+
+    /** A dry brush or cloth moves whatever is fresh, and of what no table knows nothing is said. */
+    private function moves(?Carrier $carrier, BinderFamily $film): bool
+    {
+        $level = $carrier === null ? null : AttackTable::onFilm($film, $carrier, CureState::TouchDry);
+
+        return $level === null || $level >= AttackTable::MOVES;
     }
 
     public function remedies(Finding $finding, Workbench $bench): array
     {
-        $product = $bench->plan->productOf($bench->step($finding->stepId));
-
         return array_map(
             static fn (Carrier $carrier) => $bench->cleanUpWith($finding->stepId, $carrier, false),
-            $product?->material->family->ownThinners() ?? [],
+            BinderFamily::from((string) $finding->facts['film'])->ownThinners(),
         );
     }
 }

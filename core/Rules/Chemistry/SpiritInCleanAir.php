@@ -97,7 +97,10 @@ final class SpiritInCleanAir extends RuleBase
             TechniqueKind::Sculpt,
             TechniqueKind::Join,
             TechniqueKind::Look,
-            TechniqueKind::TestPatch => [],
+            TechniqueKind::TestPatch,
+            TechniqueKind::CleanUp,
+            TechniqueKind::Prepare,
+            TechniqueKind::WarmAir => [],
         };
 
         return [...$swap, $bench->leaveOut($finding->stepId, $finding->zones)];

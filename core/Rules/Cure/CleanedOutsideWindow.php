@@ -12,6 +12,7 @@ use Ulvrach\Rules\Finding;
 use Ulvrach\Rules\Remedy\Workbench;
 use Ulvrach\Rules\RuleBase;
 use Ulvrach\Rules\Severity;
+use Ulvrach\Technique\CleanUpWindow;
 use Ulvrach\Technique\TechniqueKind;
 
 final class CleanedOutsideWindow extends RuleBase
@@ -21,23 +22,71 @@ final class CleanedOutsideWindow extends RuleBase
     public const EXPLANATION = 'Cleaned while it shines, a wash comes out of the recess as well; cleaned when it has '
         .'set, it stays, or takes the paint along.';
 
-    protected const WATCHES = [TechniqueKind::Wash, TechniqueKind::Blend, TechniqueKind::Streak];
+    protected const WATCHES = [
+        TechniqueKind::Wash,
+        TechniqueKind::Blend,
+        TechniqueKind::Streak,
+        TechniqueKind::CleanUp,
+    ];
 
     public function examine(Situation $situation, Strata $below): ?Finding
     {
+        if ($situation->kind === TechniqueKind::CleanUp) {
+            return $this->examineStepOfItsOwn($situation, $below);
+        }
         $window = $situation->cleanUpWindow($below);
         $last = $situation->step->cleanedAfter();
         if ($window === null || $last === null) {
             return null;
         }
         $first = $situation->step->cleanUp[0]->afterMinutes;
-        $name = $situation->technique->name;
-        [$severity, $says] = match (true) {
-            $first < $window->earliest && ! $situation->technique->wetInWet => [
+        [$severity, $says] = $this->judge($window, $first, $last, $situation);
+
+        return $severity === null
+            ? null
+            : $this->finding($severity, $situation, $below, "{$situation->technique->name} is cleaned after {$says}", [
+                'surely' => $window->surely,
+            ]);
+    }
+
+    /** A clean-up that is a step of its own: the worst of what it takes up. */
+    private function examineStepOfItsOwn(Situation $situation, Strata $below): ?Finding
+    {
+        $worst = null;
+        foreach ($situation->cleanedLayers($below) as [$layer, $window]) {
+            $since = $situation->start - $layer->laidAt;
+            [$severity, $says] = $this->judge(
+                $window,
+                $since + ($situation->step->cleanUp[0]->afterMinutes ?? 0),
+                $since + ($situation->step->cleanedAfter() ?? 0),
+                $situation,
+            );
+            if ($severity !== null && ($worst === null || $severity->rank() < $worst->severity->rank())) {
+                $number = $layer->stepIndex + 1;
+                $worst = $this->finding(
+                    $severity,
+                    $situation,
+                    $below,
+                    "{$layer->technique->name} of step {$number} is cleaned after {$says}",
+                    ['layer' => $layer->stepId],
+                );
+            }
+        }
+
+        return $worst;
+    }
+
+    /** @return array{Severity|null, string} how grave, and how long after with what comes of it; null: it is in time */
+    private function judge(CleanUpWindow $window, int $first, int $last, Situation $situation): array
+    {
+        $wetInWet = $situation->technique->wetInWet;
+
+        return match (true) {
+            $first < $window->earliest && ! $wetInWet => [
                 Severity::Risk,
                 Minutes::inWords($first).", before it is {$window->sign}: the brush takes all of it out.",
             ],
-            $first < $window->surely && ! $situation->technique->wetInWet => [
+            $first < $window->surely && ! $wetInWet => [
                 Severity::Note,
                 Minutes::inWords($first).": only if it is {$window->sign} by then.",
             ],
@@ -55,12 +104,6 @@ final class CleanedOutsideWindow extends RuleBase
             ],
             default => [null, ''],
         };
-
-        return $severity === null
-            ? null
-            : $this->finding($severity, $situation, $below, "{$name} is cleaned after {$says}", [
-                'surely' => $window->surely,
-            ]);
     }
 
     private function isWhiteSpirit(Situation $situation): bool
@@ -76,6 +119,11 @@ final class CleanedOutsideWindow extends RuleBase
 
     public function remedies(Finding $finding, Workbench $bench): array
     {
-        return [$bench->cleanUpAfter($finding->stepId, (int) $finding->facts['surely'])];
+        return isset($finding->facts['layer'])
+            ? [
+                $bench->inOneSitting($finding->stepId, (string) $finding->facts['layer'], 0),
+                $bench->waitUntilReady($finding->stepId),
+            ]
+            : [$bench->cleanUpAfter($finding->stepId, (int) $finding->facts['surely'])];
     }
 }

@@ -33,13 +33,16 @@ final class SectionLargerThanWindow extends RuleBase
         if ($window === null || $window->latest === null || $situation->step->cleanUp === []) {
             return null;
         }
-        $area = $situation->work->area();
+        $area = $situation->plan->areaOf($situation->step);
         $after = $situation->step->cleanUp[0]->afterMinutes;
         // In the order in which it was applied: the first point waits while the rest is applied, the last one while the
         // rest is cleaned.
         $longest =
             $after +
-            (int) ceil(($area / 100) * max($situation->technique->applyMinutes, $situation->technique->cleanMinutes));
+            (int) ceil(
+                ($situation->work->area() / 100) *
+                    max($situation->technique->applyMinutes, $situation->technique->cleanMinutes),
+            );
         $limit = $window->bestUntil ?? $window->latest;
         if ($longest <= $limit || $after > $limit) {
             return null;

@@ -74,6 +74,9 @@ final class TooEarly extends RuleBase
     {
         $film = $below->releaseFilm();
         $isLift = $situation->kind === TechniqueKind::LiftOff;
+        if ($situation->kind === TechniqueKind::CleanUp && $situation->mergesInto($hold->layer)) {
+            return true;
+        }
         if ($isLift && $film !== null && $hold->layer->stepIndex < $film->stepIndex) {
             return true;
         }

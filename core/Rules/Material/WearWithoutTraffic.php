@@ -6,6 +6,7 @@ namespace Ulvrach\Rules\Material;
 
 use Ulvrach\Evaluation\Situation;
 use Ulvrach\Evaluation\Strata;
+use Ulvrach\Plan\Place;
 use Ulvrach\Plan\Traffic;
 use Ulvrach\Rules\Finding;
 use Ulvrach\Rules\Remedy\Workbench;
@@ -24,13 +25,35 @@ final class WearWithoutTraffic extends RuleBase
 
     protected const WATCHES = [TechniqueKind::Chips, TechniqueKind::LiftOff, TechniqueKind::Abrade];
 
+    private const RUBBED = [
+        Place::Edges,
+        Place::RaisedDetail,
+        Place::Fittings,
+        Place::WheelPath,
+        Place::Hits,
+    ];
+
     public function examine(Situation $situation, Strata $below): ?Finding
     {
         $zone = $below->zone;
 
-        return $zone->sheltered || $zone->traffic === Traffic::None
-            ? $this->finding(Severity::Note, $situation, $below, 'Nothing rubs here that could wear the paint.')
+        return ($zone->sheltered || $zone->traffic === Traffic::None) && ! $this->isWhereThingsRub($situation)
+            ? $this->finding(
+                Severity::Note,
+                $situation,
+                $below,
+                'Nothing rubs the face here; name the edges or fittings that are worn.',
+            )
             : null;
+    }
+
+    /** Edges, handles and hits wear on a face that nobody walks on, too. */
+    private function isWhereThingsRub(Situation $situation): bool
+    {
+        return array_intersect(
+            array_map(static fn (Place $place) => $place->value, $situation->step->extent->places ?? []),
+            array_map(static fn (Place $place) => $place->value, self::RUBBED),
+        ) !== [];
     }
 
     public function remedies(Finding $finding, Workbench $bench): array

@@ -6,6 +6,7 @@ namespace Ulvrach\Rules\Order;
 
 use Ulvrach\Chemistry\BinderFamily;
 use Ulvrach\Chemistry\Sheen;
+use Ulvrach\Evaluation\Layer;
 use Ulvrach\Evaluation\Situation;
 use Ulvrach\Evaluation\Strata;
 use Ulvrach\Rules\Finding;
@@ -13,6 +14,7 @@ use Ulvrach\Rules\Remedy\Workbench;
 use Ulvrach\Rules\RuleBase;
 use Ulvrach\Rules\RuleKind;
 use Ulvrach\Rules\Severity;
+use Ulvrach\Technique\ColourRole;
 use Ulvrach\Technique\TechniqueKind;
 
 final class MetalUnderMatteCoat extends RuleBase
@@ -33,7 +35,7 @@ final class MetalUnderMatteCoat extends RuleBase
     public function examine(Situation $situation, Strata $below): ?Finding
     {
         foreach ($below->exposed() as $layer) {
-            if ($layer->kind === TechniqueKind::Metal || $layer->film === BinderFamily::MetalPencil) {
+            if ($this->shines($layer)) {
                 $number = $layer->stepIndex + 1;
 
                 return $this->finding(
@@ -47,6 +49,14 @@ final class MetalUnderMatteCoat extends RuleBase
         }
 
         return null;
+    }
+
+    /** By what is in it; a file of before metal was told apart has only the technique to go by. */
+    private function shines(Layer $layer): bool
+    {
+        return $layer->product->material->metallic ||
+            $layer->kind === TechniqueKind::Metal ||
+            ($layer->film === BinderFamily::MetalPencil && $layer->technique->role === ColourRole::Metal);
     }
 
     public function remedies(Finding $finding, Workbench $bench): array

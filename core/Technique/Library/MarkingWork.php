@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ulvrach\Technique\Library;
 
 use Ulvrach\Chemistry\BinderFamily;
+use Ulvrach\Chemistry\Load;
 use Ulvrach\Chemistry\Sheen;
 use Ulvrach\Technique\Application;
 use Ulvrach\Technique\ColourRole;
@@ -64,6 +65,29 @@ final class MarkingWork
                     because: 'two or three rounds',
                 ),
                 applyMinutes: 4.0,
+                needs: \Ulvrach\Chemistry\CureState::TouchDry,
+            ),
+            new Technique(
+                code: 'prick-silver',
+                name: 'Prick silver and soften again',
+                kind: TechniqueKind::Soften,
+                stage: Stage::Markings,
+                families: [BinderFamily::DecalFilm],
+                wants: new Want(family: BinderFamily::DecalFilm),
+                application: Application::Brush,
+                coverage: Coverage::Partial,
+                purpose: 'Air under the film, seen as silver in side light, is let out with a needle and softened '
+                    .'down.',
+                practice: new Practice(
+                    signs: ['silver in side light: prick it', 'the spot has gone dark: done'],
+                    tools: ['new needle', 'soft brush', 'side lamp'],
+                    undo: 'None: the film has taken the shape.',
+                    cautions: ['Before the clear coat: under it the silver stays.'],
+                    alternatives: ['decal-softener'],
+                    because: 'spot after spot',
+                ),
+                load: Load::Dab,
+                applyMinutes: 3.0,
                 needs: \Ulvrach\Chemistry\CureState::TouchDry,
             ),
             new Technique(

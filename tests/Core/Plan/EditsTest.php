@@ -90,7 +90,8 @@ it('refuses what would point nowhere', function (Closure $edit, string $path) {
 ]);
 
 it('says whether a product suits a technique', function () {
-    $step = PlanKit::plan('decal decals on hull')->steps[0];
+    $plan = PlanKit::plan("prime primer on hull\ndecal decals on hull");
+    $step = $plan->steps[1];
     $odd = new \Ulvrach\Plan\Step(
         id: $step->id,
         technique: $step->technique,
@@ -100,7 +101,7 @@ it('says whether a product suits a technique', function () {
         application: $step->application,
     );
 
-    expect(\Ulvrach\Plan\Consistency::faultsOf($odd, PlanKit::zones(), PlanKit::products(), '/steps/0')[0])
+    expect(\Ulvrach\Plan\Consistency::faultsOf($odd, $plan, '/steps/0')[0])
         ->path->toBe('/steps/0/product')
         ->message->toBe('“Primer” is lacquer; “Decals” takes decal film.');
 });

@@ -11,6 +11,7 @@ use Ulvrach\Log\Log;
 use Ulvrach\Log\Trial;
 use Ulvrach\Rules\Evaluator;
 use Ulvrach\Rules\Severity;
+use Ulvrach\Technique\TechniqueKind;
 
 /** Codes whose gravity is a matter of time. */
 const FADING = [
@@ -118,7 +119,11 @@ it('waits for nothing that a step is worked into', function () {
         $walk = PlanKit::evaluate($plan, $school)->walk;
         foreach ($walk->situations as $index => $situation) {
             foreach ($walk->layers as $layer) {
-                if ($layer !== null && $situation->mergesInto($layer)) {
+                if (
+                    $layer !== null &&
+                    $situation->kind !== TechniqueKind::CleanUp &&
+                    $situation->mergesInto($layer)
+                ) {
                     $merging++;
                     expect($walk->times[$index]->waits)->not->toHaveKey($layer->stepIndex);
                 }

@@ -1,8 +1,12 @@
+import { useState } from 'react'
 import { classes } from '@/design/classes'
-import type { Step } from '@/features/build'
+import { TextField } from '@/design/Field'
+import type { Plan, Step } from '@/features/build'
 
 type Extent = NonNullable<Step['extent']>
 type Place = Extent['places'][number]
+
+const EVERYWHERE: Extent = { share: null, places: [], panels: [] }
 
 const PLACES: readonly { code: Place; label: string }[] = [
     { code: 'edges', label: 'edges' },
@@ -12,27 +16,81 @@ const PLACES: readonly { code: Place; label: string }[] = [
     { code: 'lower-third', label: 'lower third' },
     { code: 'fittings', label: 'round fittings' },
     { code: 'wheel-path', label: 'wheel path' },
+    { code: 'welds', label: 'welds' },
+    { code: 'grilles', label: 'grilles' },
+    { code: 'hits', label: 'hits' },
 ]
 
-/** Where on its zones a step goes: two things in different places never meet. None chosen: as usual. */
+/** "edges, some 20 %": where it goes, as short as it can be said; empty: everywhere. */
+export function sayExtent(extent: Step['extent'], plan: Plan): string {
+    if (extent === null) return ''
+    const panels = plan.zones.flatMap((zone) => zone.panels).filter((panel) => extent.panels.includes(panel.id))
+    return [
+        ...panels.map((panel) => panel.name),
+        ...PLACES.filter(({ code }) => extent.places.includes(code)).map(({ label }) => label),
+        ...(extent.share === null ? [] : [`some ${extent.share} %`]),
+    ].join(', ')
+}
+
+/**
+ * Where on its zones a step goes, and how much of them: two things in different places never meet. Nothing chosen: as
+ * usual.
+ */
 export function ExtentField({
     extent,
+    zones,
     onChange,
 }: {
     extent: Step['extent']
+    /** Those that it is on; with panels they are offered one by one. */
+    zones: Plan['zones']
     onChange: (extent: Step['extent']) => void
 }) {
-    const places = extent?.places ?? []
-    const toggle = (place: Place) => {
-        const next = places.includes(place) ? places.filter((one) => one !== place) : [...places, place]
-        const share = extent?.share ?? null
-        onChange(next.length === 0 && share === null ? null : { share, places: next })
+    const now = extent ?? EVERYWHERE
+    const change = (changes: Partial<Extent>) => {
+        const next = { ...now, ...changes }
+        const isEverywhere = next.share === null && next.places.length === 0 && next.panels.length === 0
+        onChange(isEverywhere ? null : next)
     }
+    const toggled = (list: readonly string[], one: string) =>
+        list.includes(one) ? list.filter((other) => other !== one) : [...list, one]
+    return (
+        <div className="flex flex-col gap-2">
+            <Chips
+                legend="Where on its zones; none chosen: as usual"
+                choices={PLACES}
+                chosen={now.places}
+                onToggle={(code) => change({ places: toggled(now.places, code) })}
+            />
+            {zones
+                .filter((zone) => zone.panels.length > 0)
+                .map((zone) => (
+                    <Chips
+                        key={zone.id}
+                        legend={`Panels of ${zone.name}; none chosen: all`}
+                        choices={zone.panels.map((panel) => ({ code: panel.id, label: panel.name }))}
+                        chosen={now.panels}
+                        onToggle={(id) => change({ panels: toggled(now.panels, id) })}
+                    />
+                ))}
+            <ShareField key={now.share ?? ''} share={now.share} onCommit={(share) => change({ share })} />
+        </div>
+    )
+}
+
+type ChipsProps = {
+    legend: string
+    choices: readonly { code: string; label: string }[]
+    chosen: readonly string[]
+    onToggle: (code: string) => void
+}
+
+function Chips({ legend, choices, chosen, onToggle }: ChipsProps) {
     return (
         <fieldset>
-            <legend className="text-fine text-soft">Where on its zones; none chosen: as usual</legend>
+            <legend className="text-fine text-soft">{legend}</legend>
             <div className="mt-0.5 flex flex-wrap gap-1">
-                {PLACES.map(({ code, label }) => (
+                {choices.map(({ code, label }) => (
                     <label
                         key={code}
                         className={classes(
@@ -44,13 +102,42 @@ export function ExtentField({
                         <input
                             type="checkbox"
                             className="sr-only"
-                            checked={places.includes(code)}
-                            onChange={() => toggle(code)}
+                            checked={chosen.includes(code)}
+                            onChange={() => onToggle(code)}
                         />
                         {label}
                     </label>
                 ))}
             </div>
         </fieldset>
+    )
+}
+
+/** Up to a third it counts as spots, which meet other spots by chance only. */
+function ShareField({ share, onCommit }: { share: number | null; onCommit: (share: number | null) => void }) {
+    const [fault, setFault] = useState<string>()
+    const commit = (text: string) => {
+        const trimmed = text.trim().replace(/\s*%$/, '')
+        const number = Number(trimmed)
+        if (trimmed !== '' && (!Number.isInteger(number) || number < 1 || number > 100)) {
+            return setFault('A whole number from 1 to 100.')
+        }
+        setFault(undefined)
+        const next = trimmed === '' ? null : number
+        return next === share ? undefined : onCommit(next)
+    }
+    return (
+        <TextField
+            label="How much of them"
+            unit="%"
+            inputMode="numeric"
+            defaultValue={share ?? ''}
+            placeholder="as usual"
+            fault={fault}
+            onBlur={(event) => commit(event.target.value)}
+            onKeyDown={(event) => {
+                if (event.key === 'Enter') commit(event.currentTarget.value)
+            }}
+        />
     )
 }

@@ -23,6 +23,7 @@ const formSchema = z.object({
     sheen: z.union([z.enum(['gloss', 'satin', 'matte']), z.literal('').transform(() => null)]),
     colour: z.string().toLowerCase(),
     isClear: z.boolean(),
+    metallic: z.boolean(),
 })
 type Typed = z.input<typeof formSchema>
 
@@ -52,6 +53,7 @@ function ProductForm({ onOpenChange, library, families, onSave }: Props) {
                 sheen: 'matte',
                 colour: '#6c7072',
                 isClear: false,
+                metallic: false,
             },
         },
     )
@@ -114,6 +116,9 @@ function ProductForm({ onOpenChange, library, families, onSave }: Props) {
                 </label>
                 <label className="flex min-h-8 items-center gap-1.5">
                     <input type="checkbox" {...register('isClear')} /> clear
+                </label>
+                <label className="flex min-h-8 items-center gap-1.5">
+                    <input type="checkbox" {...register('metallic')} /> metallic
                 </label>
             </div>
             <div className="col-span-2 flex justify-end gap-2">

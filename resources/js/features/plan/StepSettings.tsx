@@ -29,6 +29,8 @@ const LOADS: Choice[] = [
     { value: 'flood', label: 'a flood that runs' },
 ]
 const LOAD_CODES = ['dab', 'mist', 'coat', 'brushed', 'flood'] as const
+/** Steps back that somebody may still be working wet into. */
+const MOST_INTO = 8
 const STAGES = [
     'ground',
     'colour',
@@ -141,11 +143,27 @@ export const StepSettings = memo(function StepSettings({ plan, library, step, ed
             )}
             {technique.families.length > 0 && (
                 <div className="col-span-2">
-                    <ExtentField extent={step.extent} onChange={(extent) => change({ extent })} />
+                    <ExtentField
+                        extent={step.extent}
+                        zones={plan.zones.filter((zone) => step.zones.includes(zone.id))}
+                        onChange={(extent) => change({ extent })}
+                    />
                 </div>
             )}
-            {technique.cleanUp !== null && (
-                <CleanUp step={step} carriers={carriers} sign={technique.cleanUp.sign} onChange={change} />
+            {(technique.cleanUp !== null || technique.kind === 'clean-up') && (
+                <CleanUp
+                    step={step}
+                    carriers={carriers}
+                    title={
+                        technique.cleanUp === null
+                            ? 'With what, pass by pass'
+                            : `Clean-up, when it is ${technique.cleanUp.sign}`
+                    }
+                    onChange={change}
+                />
+            )}
+            {technique.families.length > 0 && (
+                <MergeField plan={plan} library={library} step={step} onChange={change} />
             )}
             <div className="col-span-2">
                 <NumberField
@@ -198,15 +216,57 @@ export const StepSettings = memo(function StepSettings({ plan, library, step, ed
     )
 })
 
+const APART = ':apart'
+
+/** Wet in wet, or one over the other: asked only where something earlier lies on the same zones. */
+function MergeField({
+    plan,
+    library,
+    step,
+    onChange,
+}: {
+    plan: Plan
+    library: Library
+    step: Step
+    onChange: (changes: Partial<Step>) => void
+}) {
+    const before = plan.steps
+        .slice(
+            0,
+            plan.steps.findIndex((one) => one.id === step.id),
+        )
+        .map((one, index) => ({ one, label: `into ${index + 1} ${techniqueOf(library, one.technique).name}` }))
+        .filter(({ one }) => one.product !== null && one.zones.some((zone) => step.zones.includes(zone)))
+        .reverse()
+    const chosen = step.merge === null ? '' : (step.merge.into ?? APART)
+    if (before.length === 0 && chosen === '') return null
+    return (
+        <div className="col-span-2">
+            <Select
+                label="Wet in wet"
+                value={chosen}
+                choices={[
+                    { value: '', label: 'as its medium does' },
+                    { value: APART, label: 'apart, once what lies there has set' },
+                    ...before.slice(0, MOST_INTO).map(({ one, label }) => ({ value: one.id, label })),
+                ]}
+                onChange={({ target: { value } }) =>
+                    onChange({ merge: value === '' ? null : { into: value === APART ? null : value } })
+                }
+            />
+        </div>
+    )
+}
+
 function CleanUp({
     step,
     carriers,
-    sign,
+    title,
     onChange,
 }: {
     step: Step
     carriers: Choice[]
-    sign: string
+    title: string
     onChange: (changes: Partial<Step>) => void
 }) {
     const passes = step.cleanUp
@@ -214,7 +274,7 @@ function CleanUp({
     const last = passes.at(-1)
     return (
         <fieldset className="col-span-2 flex flex-col gap-2 rounded-plate border border-line p-2">
-            <legend className="px-1 text-fine text-soft">Clean-up, when it is {sign}</legend>
+            <legend className="px-1 text-fine text-soft">{title}</legend>
             {passes.map((pass, place) => (
                 <CleanUpFields
                     // biome-ignore lint/suspicious/noArrayIndexKey: a pass has no other name than its place

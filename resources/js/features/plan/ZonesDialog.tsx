@@ -8,6 +8,7 @@ import { Select, TextField } from '@/design/Field'
 import { typedNumber } from '@/design/form'
 import type { Library, Plan, Zone } from '@/features/build'
 import { newId, type PlanEdit } from './edits'
+import { PanelsField } from './PanelsField'
 
 type Edit = (edits: PlanEdit[], label?: string) => Promise<boolean>
 type Props = { open: boolean; onOpenChange: (open: boolean) => void; plan: Plan; library: Library; edit: Edit }
@@ -23,6 +24,7 @@ export default function ZonesDialog({ open, onOpenChange, plan, library, edit }:
             depicts: 'steel',
             traffic: 'light',
             sheltered: false,
+            panels: [],
         }
         void edit([{ edit: 'put-zone', zone }], 'Add a zone')
     }
@@ -138,6 +140,7 @@ function ZoneRow({ zone, plan, library, edit }: { zone: Zone; plan: Plan; librar
             >
                 <Trash2 className="size-4" aria-hidden />
             </Button>
+            <PanelsField zone={zone} onChange={(panels) => change({ panels })} />
         </li>
     )
 }

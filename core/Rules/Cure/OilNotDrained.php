@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ulvrach\Rules\Cure;
+
+use Ulvrach\Evaluation\Situation;
+use Ulvrach\Evaluation\Strata;
+use Ulvrach\Quantity\Minutes;
+use Ulvrach\Rules\Finding;
+use Ulvrach\Rules\Remedy\Workbench;
+use Ulvrach\Rules\RuleBase;
+use Ulvrach\Rules\RuleKind;
+use Ulvrach\Rules\Severity;
+use Ulvrach\Technique\TechniqueKind;
+
+final class OilNotDrained extends RuleBase
+{
+    public const CODE = 'oil-not-drained';
+
+    public const KIND = RuleKind::Custom;
+
+    public const EXPLANATION = 'Card draws the oil out of the colour in some hours; taken earlier it dries slowly and '
+        .'glossy.';
+
+    protected const WATCHES = [
+        TechniqueKind::Filter,
+        TechniqueKind::Wash,
+        TechniqueKind::Blend,
+        TechniqueKind::Streak,
+    ];
+
+    public function concerns(Situation $situation): bool
+    {
+        return $situation->times->rested !== null && $situation->start < $situation->times->rested;
+    }
+
+    public function examine(Situation $situation, Strata $below): Finding
+    {
+        $short = Minutes::inWords((int) $situation->times->rested - $situation->start);
+
+        return $this->finding(
+            Severity::Note,
+            $situation,
+            $below,
+            "The oil is taken {$short} before the card has drawn it off.",
+        );
+    }
+
+    public function remedies(Finding $finding, Workbench $bench): array
+    {
+        return [$bench->waitUntilReady($finding->stepId)];
+    }
+}

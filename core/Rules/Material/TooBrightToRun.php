@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ulvrach\Rules\Material;
+
+use Ulvrach\Evaluation\Situation;
+use Ulvrach\Evaluation\Strata;
+use Ulvrach\Plan\ZoneKind;
+use Ulvrach\Rules\Finding;
+use Ulvrach\Rules\Remedy\Workbench;
+use Ulvrach\Rules\RuleBase;
+use Ulvrach\Rules\RuleKind;
+use Ulvrach\Rules\Severity;
+use Ulvrach\Technique\TechniqueKind;
+
+final class TooBrightToRun extends RuleBase
+{
+    public const CODE = 'too-bright-to-run';
+
+    public const KIND = RuleKind::Custom;
+
+    public const EXPLANATION = 'What runs on the ground is polished by grit, which leaves it bright but grey; chrome '
+        .'and new silver belong to parts that nothing grinds.';
+
+    protected const WATCHES = [TechniqueKind::Metal, TechniqueKind::Chips, TechniqueKind::Detail];
+
+    /** CIELAB lightness above which a metal reads as chrome or new silver; docs/sources.md, "bright metal". */
+    private const CHROME = 72.0;
+
+    public function concerns(Situation $situation): bool
+    {
+        $material = $situation->product?->material;
+
+        return $material !== null && $material->metallic && ($material->colour->l ?? 0.0) > self::CHROME;
+    }
+
+    public function examine(Situation $situation, Strata $below): ?Finding
+    {
+        $runs = [ZoneKind::Tracks, ZoneKind::SpareLinks, ZoneKind::RunningGear, ZoneKind::Wheels];
+
+        return in_array($below->zone->kind, $runs, true)
+            ? $this->finding(
+                Severity::Note,
+                $situation,
+                $below,
+                "“{$situation->product?->name}” is too bright for what runs on the ground.",
+            )
+            : null;
+    }
+
+    public function remedies(Finding $finding, Workbench $bench): array
+    {
+        return [
+            $bench->insteadUse(
+                $finding->stepId,
+                $bench->techniqueOf($finding->stepId)->code,
+                'Take a duller steel',
+                $bench->need('track-polish'),
+            ),
+        ];
+    }
+}

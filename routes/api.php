@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Http\Controllers\AlmanacController;
 use App\Http\Controllers\BuildController;
 use App\Http\Controllers\ClockController;
+use App\Http\Controllers\JarController;
 use App\Http\Controllers\LibraryController;
 use App\Http\Controllers\LogController;
 use App\Http\Controllers\PlanController;
@@ -39,6 +40,9 @@ Route::prefix('api')->group(function (): void {
         Route::get('schools', [SchoolController::class, 'index']);
         Route::post('schools', [SchoolController::class, 'store']);
         Route::delete('schools/{school}', [SchoolController::class, 'destroy'])->where('school', '[0-9]{1,18}');
+        Route::get('jars', [JarController::class, 'index']);
+        Route::put('jars/{jar}', [JarController::class, 'put'])->where('jar', '[a-z0-9-]{1,40}');
+        Route::delete('jars/{jar}', [JarController::class, 'destroy'])->where('jar', '[a-z0-9-]{1,40}');
         Route::get('builds', [BuildController::class, 'index']);
         Route::post('builds', [BuildController::class, 'store']);
         Route::post('builds/import', [BuildController::class, 'import']);
@@ -49,6 +53,7 @@ Route::prefix('api')->group(function (): void {
             ->group(function (): void {
                 Route::get('/', [BuildController::class, 'show']);
                 Route::delete('/', [BuildController::class, 'destroy']);
+                Route::get('placing', [PlanController::class, 'placing']);
                 Route::get('check', [PlanController::class, 'check']);
                 Route::post('edits', [PlanController::class, 'edit']);
                 Route::post('preview', [PlanController::class, 'preview']);

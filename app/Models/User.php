@@ -8,12 +8,14 @@ use Database\Factories\UserFactory;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Foundation\Auth\User as Authenticatable;
+use Ulvrach\Material\ProductShelf;
 
 /**
  * @property int $id
  * @property string $name
  * @property string $email
  * @property string $password
+ * @property-read \Illuminate\Database\Eloquent\Collection<int, Jar> $jars
  */
 final class User extends Authenticatable
 {
@@ -34,6 +36,18 @@ final class User extends Authenticatable
     public function schools(): HasMany
     {
         return $this->hasMany(OwnSchool::class);
+    }
+
+    /** @return HasMany<Jar, $this> */
+    public function jars(): HasMany
+    {
+        return $this->hasMany(Jar::class);
+    }
+
+    /** The jars as the core looks for one that suits. */
+    public function shelf(): ProductShelf
+    {
+        return new ProductShelf(array_values($this->jars->map(static fn (Jar $jar) => $jar->product)->all()));
     }
 
     /** @return HasMany<Build, $this> */

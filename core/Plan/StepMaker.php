@@ -8,10 +8,12 @@ use Ulvrach\Chemistry\AttackTable;
 use Ulvrach\Chemistry\BinderFamily;
 use Ulvrach\Chemistry\Carrier;
 use Ulvrach\Chemistry\CureState;
+use Ulvrach\Colour\Lab;
 use Ulvrach\Material\Need;
 use Ulvrach\Material\Product;
 use Ulvrach\Material\Shelf;
 use Ulvrach\Material\Shelves;
+use Ulvrach\Technique\ColourRole;
 use Ulvrach\Technique\Technique;
 use Ulvrach\Technique\TechniqueKind;
 use Ulvrach\Technique\TechniqueLibrary;
@@ -21,6 +23,9 @@ final readonly class StepMaker
 {
     /** Minutes into the window of a clean-up at which one begins: not at the very moment at which it opens. */
     private const INTO_THE_WINDOW = 10;
+
+    /** CIEDE2000 from which two coats are not the same colour. */
+    private const ANOTHER = 5.0;
 
     private Shelf $shelf;
 
@@ -32,11 +37,12 @@ final readonly class StepMaker
 
     /**
      * @param  list<string>  $zones
+     * @param  Product|null  $with  what it shall be done with; null: what suits it
      * @return array{Step, Product|null} null: it is done without a product
      */
-    public function make(string $id, Technique $technique, array $zones): array
+    public function make(string $id, Technique $technique, array $zones, ?Product $with = null): array
     {
-        $product = $this->productFor($technique);
+        $product = $with ?? $this->productFor($technique);
 
         return [
             new Step(
@@ -93,13 +99,40 @@ final readonly class StepMaker
         if (! $technique->takesProduct()) {
             return null;
         }
+        $last = null;
         foreach (array_reverse($this->plan->steps) as $step) {
             if ($step->technique === $technique->code) {
-                return $this->plan->productOf($step);
+                $last = $this->plan->productOf($step);
+                break;
+            }
+        }
+        $need = Need::of($technique);
+        if ($technique->role !== ColourRole::Base) {
+            return $last ?? $this->shelf->find($need);
+        }
+
+        // Nobody sprays the same colour twice, nor that of the primer: the next one is another.
+        return $this->shelf->find($need->apartFrom($this->coloursOfCoats(), self::ANOTHER)) ??
+            $last ??
+            $this->shelf->find($need);
+    }
+
+    /** @return list<Lab> of the primers and of the vehicle's own colours so far */
+    private function coloursOfCoats(): array
+    {
+        $colours = [];
+        foreach ($this->plan->steps as $step) {
+            $technique = self::technique($step->technique);
+            $colour = $this->plan->productOf($step)?->material->colour;
+            if (
+                $colour !== null &&
+                ($technique->role === ColourRole::Base || $technique->kind === TechniqueKind::Prime)
+            ) {
+                $colours[] = $colour;
             }
         }
 
-        return $this->shelf->find(Need::of($technique));
+        return $colours;
     }
 
     /**

@@ -21,12 +21,14 @@ use Ulvrach\Plan\Edit\ReplaceStep;
 use Ulvrach\Plan\Edit\SetBench;
 use Ulvrach\Plan\Edit\SetSchool;
 use Ulvrach\Plan\Fault;
+use Ulvrach\Plan\Merge;
 use Ulvrach\Plan\Plan;
 
 /**
  * Edits as JSON, both ways: what a browser posts, and what a remedy offers.
  *
  * @phpstan-import-type StepData from PlanReader
+ * @phpstan-import-type MergeData from PlanReader
  * @phpstan-import-type ProductData from PlanReader
  * @phpstan-import-type ZoneData from PlanReader
  * @phpstan-import-type BuildData from PlanReader
@@ -91,6 +93,8 @@ final class EditCodec
                     'technique' => $edit->technique,
                     'at' => $edit->at,
                     'zones' => $edit->zones,
+                    'with' => $edit->product,
+                    'merge' => $edit->merge === null ? null : ['into' => $edit->merge->into],
                 ],
                 $edit instanceof ChangeTechnique => [
                     'edit' => 'change-technique',
@@ -132,7 +136,9 @@ final class EditCodec
          *   edit: string,
          *   id: string,
          *   technique: string,
-         *   zones: list<string>,
+         *   zones?: list<string>|null,
+         *   with?: string|null,
+         *   merge?: MergeData|null,
          *   at: int|float,
          *   to: int|float,
          *   school: SchoolData,
@@ -144,7 +150,15 @@ final class EditCodec
          * } $data
          */
         return match ($data['edit']) {
-            'add-step' => new AddStep($data['id'], $data['technique'], (int) $data['at'], $data['zones'], $own),
+            'add-step' => new AddStep(
+                $data['id'],
+                $data['technique'],
+                (int) $data['at'],
+                $data['zones'] ?? null,
+                $own,
+                $data['with'] ?? null,
+                isset($data['merge']) ? new Merge($data['merge']['into']) : null,
+            ),
             'change-technique' => new ChangeTechnique($data['id'], $data['technique'], $own),
             'insert-step' => new InsertStep(PlanReader::step($data['step']), (int) $data['at']),
             'remove-step' => new RemoveStep($data['id']),

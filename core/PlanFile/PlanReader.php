@@ -244,6 +244,23 @@ final class PlanReader
         return new Panel($data['id'], $data['name'], $data['neighbours'] ?? []);
     }
 
+    /**
+     * @param  mixed  $data  decoded JSON with objects as stdClass
+     *
+     * @throws BadPlanFile with the path of every fault
+     */
+    public static function readProduct(mixed $data): Product
+    {
+        $faults = SchemaCheck::faults($data, SchemaCheck::PLAN, 'product');
+        if ($faults !== []) {
+            throw new BadPlanFile($faults);
+        }
+        /** @var ProductData $product */
+        $product = Json::toArrays($data);
+
+        return self::product($product);
+    }
+
     /** @param  ProductData  $data */
     public static function product(array $data): Product
     {

@@ -30,11 +30,15 @@ final class SchemaCheck
 
     private static ?Validator $validator = null;
 
-    /** @return list<Fault> at most fifty; empty: the data has the shape that the schema asks for */
-    public static function faults(mixed $data, string $schema): array
+    /**
+     * @param  string|null  $definition  one of the schema's; null: the whole document
+     * @return list<Fault> at most fifty; empty: the data has the shape that the schema asks for
+     */
+    public static function faults(mixed $data, string $schema, ?string $definition = null): array
     {
+        $address = self::HOST."{$schema}.schema.json";
         $error = self::validator()
-            ->validate($data, self::HOST."{$schema}.schema.json")
+            ->validate($data, $definition === null ? $address : (object) ['$ref' => "{$address}#/\$defs/{$definition}"])
             ->error();
         if ($error === null) {
             return [];

@@ -205,6 +205,8 @@ final class VerdictReport
     {
         return [
             'film' => $layer->film->label(),
+            'kind' => $layer->kind->value,
+            'sprayed' => $layer->load->contact()->isSprayed(),
             'coverage' => $layer->coverage->value,
             'sheen' => $layer->sheen?->value,
             'colour' => $layer->colour()?->toHex(),

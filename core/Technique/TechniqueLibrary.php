@@ -24,23 +24,30 @@ final class TechniqueLibrary
     /** @return array<string, Technique> in the usual order of work */
     public static function all(): array
     {
-        return self::$byCode ??= array_column(
-            [
-                ...Library\GroundWork::techniques(),
-                ...Library\ColourWork::techniques(),
-                ...Library\ChippingWork::techniques(),
-                ...Library\DetailWork::techniques(),
-                ...Library\MarkingWork::techniques(),
-                ...Library\TintWork::techniques(),
-                ...Library\CareWork::techniques(),
-                ...Library\WearWork::techniques(),
-                ...Library\TrackWork::techniques(),
-                ...Library\DustWork::techniques(),
-                ...Library\SealWork::techniques(),
-                ...Library\AssemblyWork::techniques(),
-            ],
-            null,
-            'code',
+        if (self::$byCode !== null) {
+            return self::$byCode;
+        }
+        $all = [
+            ...Library\GroundWork::techniques(),
+            ...Library\ColourWork::techniques(),
+            ...Library\ChippingWork::techniques(),
+            ...Library\DetailWork::techniques(),
+            ...Library\MarkingWork::techniques(),
+            ...Library\TintWork::techniques(),
+            ...Library\CareWork::techniques(),
+            ...Library\WearWork::techniques(),
+            ...Library\TrackWork::techniques(),
+            ...Library\DustWork::techniques(),
+            ...Library\SealWork::techniques(),
+            ...Library\AssemblyWork::techniques(),
+        ];
+        $stages = array_flip(array_column(Stage::cases(), 'value'));
+        usort(
+            $all,
+            static fn (Technique $one, Technique $other) => $stages[$one->stage->value] <=>
+                $stages[$other->stage->value],
         );
+
+        return self::$byCode = array_column($all, null, 'code');
     }
 }

@@ -246,6 +246,10 @@ export type Finding = z.infer<typeof findingSchema>
 /** What a step leaves. Minutes on the plan’s clock. */
 export const layerSchema = z.object({
     film: z.string(),
+    /** What the step that laid it does: wash, chips, pigment … */
+    kind: z.string(),
+    /** By airbrush or can. */
+    sprayed: z.boolean(),
     coverage: z.enum(['whole', 'partial', 'grain']),
     sheen: z.string().nullable(),
     colour: z.string().nullable(),
@@ -736,3 +740,19 @@ export const roomSchema = z.object({
     profile: roomProfileSchema,
 })
 export type Room = z.infer<typeof roomSchema>
+
+/** What a person owns, whichever build it is used for. */
+export const jarsSchema = z.object({ jars: z.array(productSchema) })
+export type Jars = z.infer<typeof jarsSchema>
+
+/** Where a new step of each technique goes. */
+export const placingSchema = z.array(
+    z.object({
+        technique: z.string(),
+        /** Where such work usually goes. */
+        zones: z.array(z.string()),
+        /** The step that it may be worked into. */
+        into: z.string().nullable(),
+    }),
+)
+export type Placing = z.infer<typeof placingSchema>

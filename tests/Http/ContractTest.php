@@ -49,6 +49,7 @@ it('answers as the contract says', function (string $method, string $path, strin
     'a feed' => ['POST', '/api/feed', 'weekSettings'],
     'the clock' => ['POST', '/api/clock', 'timetable'],
     'a search' => ['POST', '/api/clock/searches', 'search'],
+    'jars' => ['GET', '/api/jars', 'jars'],
     'schools' => ['GET', '/api/schools', 'schools'],
     'a new build' => [
         'POST',
@@ -61,6 +62,7 @@ it('answers as the contract says', function (string $method, string $path, strin
 it('answers for every demo build as the contract says', function () {
     foreach ($this->builds as $id) {
         $state = $this->getJson("/api/builds/{$id}");
+        expect(unlikeTheContract($this->getJson("/api/builds/{$id}/placing?at=3"), 'placing'))->toBe([]);
         expect(unlikeTheContract($state, 'buildState'))
             ->toBe([])
             ->and(unlikeTheContract($this->getJson("/api/builds/{$id}/repair"), 'repair'))

@@ -3,7 +3,7 @@ import userEvent from '@testing-library/user-event'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import type { Step } from '@/features/build'
 import type { PlanEdit } from '@/features/plan/edits'
-import { StepSettings } from '@/features/plan/StepSettings'
+import StepSettings from '@/features/plan/StepSettings'
 import { library, plan, show, step } from './kit'
 
 const edit = vi.fn(async (_edits: PlanEdit[], _label?: string) => true)
@@ -43,6 +43,38 @@ describe('the settings of a step', () => {
         expect(edit).toHaveBeenLastCalledWith(
             replaced(step('a', { extent: { share: null, places: ['edges'], panels: [] } })),
         )
+    })
+    it('say how much of its zones it covers, and name the fault at the field', async () => {
+        settingsOf(step('a'))
+        const share = screen.getByLabelText('How much of them')
+        await userEvent.type(share, '120{Enter}')
+        expect(screen.getByText('A whole number from 1 to 100.')).toBeVisible()
+        await userEvent.clear(share)
+        await userEvent.type(share, '20{Enter}')
+        expect(edit).toHaveBeenLastCalledWith(replaced(step('a', { extent: { share: 20, places: [], panels: [] } })))
+    })
+    it('choose the panels of a zone that has some', async () => {
+        const one = step('a')
+        const base = plan([one])
+        const zones = base.zones.map((zone) =>
+            zone.id === 'hull' ? { ...zone, panels: [{ id: 'bow', name: 'Bow plate', neighbours: [] }] } : zone,
+        )
+        show(<StepSettings plan={{ ...base, zones }} library={library} step={one} edit={edit} />)
+        await userEvent.click(screen.getByLabelText('Bow plate'))
+        expect(edit).toHaveBeenLastCalledWith(
+            replaced(step('a', { extent: { share: null, places: [], panels: ['bow'] } })),
+        )
+    })
+    it('say what it is worked into, or that it lies apart', async () => {
+        const [a, b] = [step('a'), step('b')]
+        const { unmount } = show(<StepSettings plan={plan([a, b])} library={library} step={b} edit={edit} />)
+        await userEvent.selectOptions(screen.getByLabelText('Wet in wet'), 'into 1 Spray a colour')
+        expect(edit).toHaveBeenLastCalledWith(replaced(step('b', { merge: { into: 'a' } })))
+        await userEvent.selectOptions(screen.getByLabelText('Wet in wet'), 'apart, once what lies there has set')
+        expect(edit).toHaveBeenLastCalledWith(replaced(step('b', { merge: { into: null } })))
+        unmount()
+        show(<StepSettings plan={plan([a, b])} library={library} step={a} edit={edit} />)
+        expect(screen.queryByLabelText('Wet in wet')).toBeNull()
     })
     it('go over the zone as usual once no place is chosen', async () => {
         settingsOf(step('a', { extent: { share: null, places: ['fittings'], panels: [] } }))
@@ -94,20 +126,23 @@ describe('the settings of a step', () => {
     })
     it('bring a product from the starter shelf into the plan', async () => {
         settingsOf(step('c', { technique: 'clear-coat', product: null }))
-        await userEvent.selectOptions(screen.getByLabelText('Product'), 'Gloss clear')
+        await userEvent.click(screen.getByRole('button', { name: /^Jar/ }))
+        await userEvent.keyboard('gloss{Enter}')
         const [put, replace] = edit.mock.lastCall?.[0] ?? []
         expect(put).toEqual({ edit: 'put-product', product: library.starterShelf[0] })
         expect(replace).toMatchObject({ edit: 'replace-step', step: { product: 'clear-gloss' } })
     })
     it('take a new product by its name', async () => {
         settingsOf(step('a'))
-        await userEvent.selectOptions(screen.getByLabelText('Product'), 'A new product…')
-        expect(await screen.findByRole('dialog')).toBeVisible()
+        await userEvent.click(screen.getByRole('button', { name: /^Jar/ }))
+        await userEvent.click(screen.getByRole('button', { name: 'A new jar' }))
+        expect(await screen.findByRole('dialog', { name: 'A new jar' })).toBeVisible()
         expect(edit).not.toHaveBeenCalled()
     })
     it('leave it to the server what follows from another technique', async () => {
         settingsOf(step('a'))
-        await userEvent.selectOptions(screen.getByLabelText('Technique'), 'Enamel wash')
+        await userEvent.click(screen.getByRole('button', { name: /^Technique/ }))
+        await userEvent.keyboard('enamel{Enter}')
         expect(edit).toHaveBeenCalledExactlyOnceWith([{ edit: 'change-technique', id: 'a', technique: 'enamel-wash' }])
     })
 })

@@ -1,13 +1,14 @@
 import { screen, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
+import type { Product } from '@/features/build'
 import { AddStepDialog } from '@/features/plan/AddStepDialog'
 import BuildDialog from '@/features/plan/BuildDialog'
 import { CopyDialog, copyEdits } from '@/features/plan/CopyDialog'
 import type { PlanEdit } from '@/features/plan/edits'
 import ProductDialog from '@/features/plan/ProductDialog'
 import ZonesDialog from '@/features/plan/ZonesDialog'
-import { library, plan, room, serverKnows, show, step } from './kit'
+import { library, plan, product, room, serverKnows, show, state as stateOf, step } from './kit'
 
 const onOpenChange = vi.fn()
 const edit = vi.fn(async (_edits: PlanEdit[], _label?: string) => true)
@@ -135,9 +136,9 @@ describe('zones', () => {
     })
 })
 
-describe('a new product', () => {
+describe('a jar', () => {
     const onSave = vi.fn(async () => true)
-    it('begins with the carrier of its family, and wants a name', async () => {
+    const open = (more: Partial<Parameters<typeof ProductDialog>[0]> = {}) =>
         show(
             <ProductDialog
                 open
@@ -145,15 +146,28 @@ describe('a new product', () => {
                 library={library}
                 families={['waterborne-acrylic']}
                 onSave={onSave}
+                {...more}
             />,
         )
+    const shelfTakes = () => {
+        const kept: unknown[] = []
+        vi.spyOn(globalThis, 'fetch').mockImplementation(async (_input, init) => {
+            const body = JSON.parse(String(init?.body ?? '{}')) as Product
+            if (init?.method === 'PUT') kept.push(body)
+            return new Response(JSON.stringify(init?.method === 'PUT' ? { ...body, id: 'kept' } : { jars: [] }))
+        })
+        return kept
+    }
+    it('begins with the carrier of its family, wants a name, and stays on the shelf', async () => {
+        const kept = shelfTakes()
+        open()
         expect(screen.getByLabelText('Carrier')).toHaveValue('water')
-        await userEvent.click(screen.getByRole('button', { name: 'Take it' }))
+        await userEvent.click(screen.getByRole('button', { name: 'Add the jar' }))
         expect(screen.getByRole('alert')).toHaveTextContent('Give it a name.')
         expect(onSave).not.toHaveBeenCalled()
         await userEvent.type(screen.getByLabelText('Name'), 'Vellow 40 slate')
         await userEvent.click(screen.getByLabelText('clear'))
-        await userEvent.click(screen.getByRole('button', { name: 'Take it' }))
+        await userEvent.click(screen.getByRole('button', { name: 'Add the jar' }))
         expect(onSave).toHaveBeenCalledWith(
             expect.objectContaining({
                 name: 'Vellow 40 slate',
@@ -163,7 +177,39 @@ describe('a new product', () => {
                 colour: null,
             }),
         )
+        expect(kept).toMatchObject([{ name: 'Vellow 40 slate', metallic: false }])
         expect(onOpenChange).toHaveBeenCalledWith(false)
+    })
+    it('gets another colour and keeps all else', async () => {
+        shelfTakes()
+        const jar = product('green', 'Vellow 31 island green', { colour: '#566043', opacity: 0.8 })
+        open({ from: jar })
+        await fill('Colour when dry', 'not a colour')
+        await userEvent.click(screen.getByRole('button', { name: 'Keep the change' }))
+        expect(screen.getByRole('alert')).toHaveTextContent('Six digits like #6c7072.')
+        await fill('Colour when dry', '5A6446')
+        await userEvent.click(screen.getByRole('button', { name: 'Keep the change' }))
+        expect(onSave).toHaveBeenCalledWith({ ...jar, colour: '#5a6446' })
+    })
+    it('is copied under a name and an id of its own', async () => {
+        shelfTakes()
+        const jar = product('green', 'Vellow 31 island green', { colour: '#566043' })
+        open({ from: jar, isCopy: true })
+        await userEvent.click(screen.getByRole('button', { name: 'Add the jar' }))
+        const copied = onSave.mock.lastCall?.at(0) as unknown as Product
+        expect(copied).toMatchObject({ name: 'Vellow 31 island green, copy', colour: '#566043' })
+        expect(copied.id).not.toBe('green')
+    })
+    it('stays open where the server refuses it, and says where', async () => {
+        vi.spyOn(globalThis, 'fetch').mockResolvedValue(
+            new Response(JSON.stringify({ message: 'No.', faults: [{ path: '/colour', message: 'Not a colour.' }] }), {
+                status: 422,
+            }),
+        )
+        open({ from: product('green', 'Green', { colour: '#566043' }) })
+        await userEvent.click(screen.getByRole('button', { name: 'Keep the change' }))
+        expect(await screen.findByText('Not a colour.')).toBeVisible()
+        expect(onSave).not.toHaveBeenCalled()
     })
 })
 
@@ -189,7 +235,25 @@ describe('copying steps to other zones', () => {
 
 describe('adding a step', () => {
     const onPick = vi.fn(async () => {})
-    const open = () => show(<AddStepDialog open onOpenChange={onOpenChange} library={library} onPick={onPick} />)
+    const state = stateOf([step('a'), step('b', { zones: ['turret'] })])
+    const usual = [
+        { technique: 'spray-colour', zones: ['hull', 'turret'], into: null },
+        { technique: 'clear-coat', zones: ['hull', 'turret'], into: null },
+        { technique: 'enamel-wash', zones: ['turret'], into: 'b' },
+    ]
+    const open = () => {
+        serverKnows({ 'GET /builds/build-1/placing?at=2': usual, 'GET /jars': { jars: [product('own', 'Own grey')] } })
+        return show(
+            <AddStepDialog
+                open
+                onOpenChange={onOpenChange}
+                state={state}
+                library={library}
+                after={state.plan.steps[1] ?? null}
+                onPick={onPick}
+            />,
+        )
+    }
     it('finds a technique by letters of its name or stage, and takes it with Enter', async () => {
         open()
         const search = screen.getByRole('combobox', { name: 'Technique' })
@@ -197,7 +261,7 @@ describe('adding a step', () => {
         await userEvent.keyboard('tint')
         expect(screen.getAllByRole('option')).toHaveLength(1)
         await userEvent.keyboard('{Enter}')
-        expect(onPick).toHaveBeenCalledWith('enamel-wash')
+        expect(onPick).toHaveBeenCalledWith({ technique: 'enamel-wash', zones: null, jar: null, merge: null })
         expect(onOpenChange).toHaveBeenCalledWith(false)
     })
     it('goes through the list with the arrows and stops at its ends', async () => {
@@ -206,13 +270,51 @@ describe('adding a step', () => {
         expect(chosen()).toHaveTextContent('Spray a colour')
         await userEvent.keyboard('{ArrowUp}{ArrowDown}')
         expect(chosen()).toHaveTextContent('Clear coat')
-        await userEvent.keyboard('{ArrowDown}{ArrowDown}{ArrowDown}')
+        await userEvent.keyboard('{ArrowDown}')
         expect(chosen()).toHaveTextContent('Enamel wash')
     })
-    it('says so when there is none by that name', async () => {
+    it('shows where such work usually goes, and takes other zones', async () => {
+        open()
+        await userEvent.keyboard('enamel')
+        expect(await screen.findByRole('button', { name: 'Add enamel wash, on 1 zone' })).toBeVisible()
+        expect(screen.getByRole('checkbox', { name: 'Turret' })).toBeChecked()
+        expect(screen.getByRole('checkbox', { name: 'Hull' })).not.toBeChecked()
+        await userEvent.click(screen.getByRole('button', { name: 'Body only' }))
+        await userEvent.click(screen.getByRole('checkbox', { name: 'Tracks' }))
+        await userEvent.click(screen.getByRole('radio', { name: /^apart/ }))
+        await userEvent.click(screen.getByRole('button', { name: 'Add enamel wash, on 3 zones' }))
+        expect(onPick).toHaveBeenCalledWith({
+            technique: 'enamel-wash',
+            zones: ['hull', 'turret', 'tracks'],
+            jar: null,
+            merge: { into: null },
+        })
+    })
+    it('offers to go into what is still open, and only there', async () => {
+        open()
+        expect(screen.queryByRole('radio')).toBeNull()
+        await userEvent.keyboard('enamel')
+        await userEvent.click(await screen.findByRole('radio', { name: 'into 2 Spray a colour, while that is open' }))
+        await userEvent.click(screen.getByRole('option', { selected: true }))
+        expect(onPick).toHaveBeenCalledWith(expect.objectContaining({ merge: { into: 'b' } }))
+    })
+    it('finds jars by their name: of the plan, of the shelf, and to begin with', async () => {
+        open()
+        await screen.findByRole('button', { name: /Add spray a colour, on/ })
+        await userEvent.keyboard('own grey{Enter}')
+        expect(onPick).toHaveBeenLastCalledWith(
+            expect.objectContaining({ technique: 'clear-coat', jar: expect.objectContaining({ id: 'own' }) }),
+        )
+        await userEvent.clear(screen.getByRole('combobox'))
+        await userEvent.keyboard('dark wash{Enter}')
+        expect(onPick).toHaveBeenLastCalledWith(
+            expect.objectContaining({ technique: 'enamel-wash', jar: expect.objectContaining({ id: 'wash-brown' }) }),
+        )
+    })
+    it('says so when there is none by that name, and takes nothing', async () => {
         open()
         await userEvent.keyboard('lacework{Enter}')
-        expect(screen.getByText('No technique goes by that name.')).toBeVisible()
+        expect(screen.getByText('No technique and no jar goes by that name.')).toBeVisible()
         expect(onPick).not.toHaveBeenCalled()
     })
 })

@@ -1,13 +1,26 @@
 import { describe, expect, it } from 'vitest'
 import { copyEdits } from '@/features/plan/CopyDialog'
 import { addStep, toggleZones } from '@/features/plan/edits'
-import { plan, step } from './kit'
+import { plan, product, step } from './kit'
 
 describe('edits', () => {
     it('adds a step after a place and leaves the rest to the server', () => {
-        const { edits, id } = addStep('clear-coat', 0, ['hull'])
-        expect(edits).toEqual([{ edit: 'add-step', id, technique: 'clear-coat', at: 1, zones: ['hull'] }])
+        const wanted = { technique: 'clear-coat', zones: null, jar: null, merge: null }
+        const { edits, id } = addStep(plan([step('a')]), wanted, 1)
+        expect(edits).toEqual([
+            { edit: 'add-step', id, technique: 'clear-coat', at: 1, zones: null, with: null, merge: null },
+        ])
         expect(id).toMatch(/^clear-coat-[0-9a-z]+$/)
+    })
+    it('brings the jar along where the plan does not have it yet', () => {
+        const jar = product('slate', 'Slate')
+        const wanted = { technique: 'spray-colour', zones: ['hull'], jar, merge: null }
+        const one = plan([step('a')])
+        expect(addStep(one, wanted, 1).edits).toMatchObject([
+            { edit: 'put-product', product: jar },
+            { edit: 'add-step', with: 'slate', zones: ['hull'] },
+        ])
+        expect(addStep({ ...one, products: [jar] }, wanted, 1).edits).toHaveLength(1)
     })
     it('puts a step on a zone and takes it off, zones in the order of the board', () => {
         const one = step('a', { zones: ['tracks'] })

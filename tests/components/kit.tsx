@@ -161,6 +161,8 @@ export const verdict = (plan: Plan, findings: Finding[] = [], log: Entry[] = [])
         heldBy: null,
         windows: [{ action: 'The next coat', opens: index * 100 + 70, bestUntil: null, closes: null }],
         layer: {
+            kind: 'colour',
+            sprayed: true,
             film: 'waterborne acrylic',
             coverage: 'whole',
             sheen: 'matte',

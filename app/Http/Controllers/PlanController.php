@@ -19,6 +19,7 @@ use Illuminate\Http\Response;
 use Illuminate\Support\Str;
 use Illuminate\Validation\ValidationException;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
+use Ulvrach\Plan\Placing;
 use Ulvrach\PlanFile\BadPlanFile;
 use Ulvrach\PlanFile\EditCodec;
 use Ulvrach\PlanFile\PlanFile;
@@ -29,6 +30,8 @@ use Ulvrach\Report\VerdictReport;
 use Ulvrach\Rules\Evaluator;
 use Ulvrach\Rules\Remedy\RemedyAdvisor;
 use Ulvrach\Rules\Verdict;
+use Ulvrach\Technique\Technique;
+use Ulvrach\Technique\TechniqueLibrary;
 
 /** The plan of one build: changing it, trying a change out, and taking it away as a file. */
 final readonly class PlanController
@@ -72,6 +75,29 @@ final readonly class PlanController
         ]);
     }
 
+    /** Where a new step of each technique most likely goes, and what it could be worked into. */
+    public function placing(Request $request, Build $build): JsonResponse
+    {
+        $plan = $build->head->document;
+        $at = max(0, min($request->integer('at', count($plan->steps)), count($plan->steps)));
+        $placing = new Placing($plan, $at);
+
+        return new JsonResponse(
+            array_map(
+                static function (Technique $technique) use ($placing): array {
+                    $zones = $placing->zonesFor($technique);
+
+                    return [
+                        'technique' => $technique->code,
+                        'zones' => $zones,
+                        'into' => $placing->mayGoInto($technique, $zones),
+                    ];
+                },
+                array_values(TechniqueLibrary::all()),
+            ),
+        );
+    }
+
     public function check(Build $build): JsonResponse
     {
         return new JsonResponse(VerdictReport::of($this->verdict($build)));
@@ -88,14 +114,19 @@ final readonly class PlanController
     }
 
     /** Proved remedies of one finding of the present plan. */
-    public function remedies(Build $build, string $key, RemedyAdvisor $advisor): JsonResponse
+    public function remedies(Request $request, Build $build, string $key, RemedyAdvisor $advisor): JsonResponse
     {
         $verdict = $this->verdict($build);
         foreach ($verdict->findings as $finding) {
             if ($finding->key() === $key) {
                 return new JsonResponse([
                     'version' => $build->version,
-                    'remedies' => VerdictReport::remedies($finding, $verdict, $advisor),
+                    'remedies' => VerdictReport::remedies(
+                        $finding,
+                        $verdict,
+                        $advisor,
+                        CurrentUser::of($request)->shelf(),
+                    ),
                 ]);
             }
         }

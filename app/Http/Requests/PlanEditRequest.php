@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Http\CurrentUser;
 use Illuminate\Foundation\Http\FormRequest;
 use Ulvrach\Plan\Edit\PlanEdit;
 use Ulvrach\Plan\Fault;
@@ -32,7 +33,10 @@ final class PlanEditRequest extends FormRequest
     {
         $body = PlanReader::decode($this->getContent());
         try {
-            return EditCodec::read(is_object($body) ? $body->edits ?? null : null);
+            return EditCodec::read(
+                is_object($body) ? $body->edits ?? null : null,
+                CurrentUser::of($this)->shelf(),
+            );
         } catch (BadPlanFile $bad) {
             throw self::under('/edits', $bad);
         }

@@ -18,7 +18,10 @@ export type {
     Verdict,
     Zone,
 } from '@/contract'
+export { type Findable, FindList } from './FindList'
 export { rank } from './find'
 export { type Question, timetableQuery, weekQuery } from './hours'
+export { jarsQuery, keepJar, throwAwayJar } from './jars'
 export { libraryQuery, schoolOf, techniqueOf, useLibrary, wordFor } from './library'
+export { Picker } from './Picker'
 export { type Air, keepRoom, type Reading, type RoomProfile, roomQuery, SEASONS, type Season, saySeason } from './room'

@@ -57,10 +57,13 @@ export function CoreStrip({
                         {strataOf(plan, verdict, zone.id, cursor.step).map((stratum) => (
                             <span
                                 key={stratum.stepId}
-                                className="block w-full shrink-0 border-x border-t border-rule/60"
+                                className={classes(
+                                    'block w-full shrink-0 border-x border-rule/60',
+                                    stratum.isInto ? '' : 'border-t',
+                                )}
                                 style={{ height: `${heightOf(stratum)}px` }}
                             >
-                                <Swatch {...stratum.layer} className="h-full" />
+                                <Swatch {...stratum.layer} spots={stratum.spots} className="h-full" />
                             </span>
                         ))}
                     </button>
@@ -101,8 +104,10 @@ export function CoreSample({ state, zone, atStep }: { state: PlanState; zone: Zo
                         <li key={stratum.stepId} className="flex items-stretch gap-2">
                             <Swatch
                                 {...stratum.layer}
+                                spots={stratum.spots}
                                 className={classes(
-                                    'w-14 shrink-0 border-x border-t border-rule',
+                                    'w-14 shrink-0 border-x border-rule',
+                                    stratum.isInto ? '' : 'border-t',
                                     protects > 0 ? 'border-t-[3px] border-t-ink' : '',
                                 )}
                             />
@@ -118,6 +123,8 @@ export function CoreSample({ state, zone, atStep }: { state: PlanState; zone: Zo
                                     {stratum.layer.sheen !== null && `, ${stratum.layer.sheen}`}, {stratum.cure}
                                     {at?.broken === true && ', chipped'}
                                     {at !== undefined && at.protectedBy === null && ', lies open'}
+                                    {stratum.where !== '' && `, on ${stratum.where}`}
+                                    {stratum.isInto && ', worked into what lies below'}
                                 </span>
                                 {protects > 0 && (
                                     <span className="narrow block pl-6.5 text-fine font-medium">

@@ -2,35 +2,7 @@ import { useState } from 'react'
 import { classes } from '@/design/classes'
 import { TextField } from '@/design/Field'
 import type { Plan, Step } from '@/features/build'
-
-type Extent = NonNullable<Step['extent']>
-type Place = Extent['places'][number]
-
-const EVERYWHERE: Extent = { share: null, places: [], panels: [] }
-
-const PLACES: readonly { code: Place; label: string }[] = [
-    { code: 'edges', label: 'edges' },
-    { code: 'raised-detail', label: 'raised detail' },
-    { code: 'recesses', label: 'recesses' },
-    { code: 'upper-third', label: 'upper third' },
-    { code: 'lower-third', label: 'lower third' },
-    { code: 'fittings', label: 'round fittings' },
-    { code: 'wheel-path', label: 'wheel path' },
-    { code: 'welds', label: 'welds' },
-    { code: 'grilles', label: 'grilles' },
-    { code: 'hits', label: 'hits' },
-]
-
-/** "edges, some 20 %": where it goes, as short as it can be said; empty: everywhere. */
-export function sayExtent(extent: Step['extent'], plan: Plan): string {
-    if (extent === null) return ''
-    const panels = plan.zones.flatMap((zone) => zone.panels).filter((panel) => extent.panels.includes(panel.id))
-    return [
-        ...panels.map((panel) => panel.name),
-        ...PLACES.filter(({ code }) => extent.places.includes(code)).map(({ label }) => label),
-        ...(extent.share === null ? [] : [`some ${extent.share} %`]),
-    ].join(', ')
-}
+import { EVERYWHERE, type Extent, PLACES } from './extent'
 
 /**
  * Where on its zones a step goes, and how much of them: two things in different places never meet. Nothing chosen: as

@@ -127,7 +127,8 @@ function FindingCard({
                     </li>
                 ))}
             </ul>
-            {step !== undefined && (
+            {step !== undefined && !(finding.accepted === null && remedies.isLoading) && (
+                // After the remedies: what comes in above it would move it from under the hand.
                 <Accept
                     finding={finding}
                     step={step}

@@ -1,5 +1,5 @@
 import { Check, Copy, Trash2, Undo } from 'lucide-react'
-import { memo, type ReactNode, useDeferredValue, useMemo } from 'react'
+import { lazy, memo, type ReactNode, Suspense, useDeferredValue, useMemo } from 'react'
 import { Button } from '@/design/Button'
 import { classes } from '@/design/classes'
 import { inWords } from '@/design/duration'
@@ -12,10 +12,12 @@ import { DryingChart } from './DryingChart'
 import type { PlanEdit } from './edits'
 import { Findings } from './Findings'
 import type { LogEntry } from './machine'
-import { StepSettings } from './StepSettings'
 import type { PlanState } from './usePlan'
 import type { InWeek } from './useSessions'
 import { type FindingIndex, sayHold, sayInto, sayInWeek, sayMinute, sayWindow } from './verdicts'
+
+// Not needed for the board to stand.
+const StepSettings = lazy(() => import('./StepSettings'))
 
 type Props = {
     /** As it is on screen, with what is in the hand. */
@@ -134,7 +136,9 @@ export const Inspector = memo(function Inspector(props: Props) {
                 </Section>
             )}
             <Section title="How">
-                <StepSettings key={step.id} plan={saved.plan} library={library} step={settled} edit={edit} />
+                <Suspense fallback={<div className="h-80" />}>
+                    <StepSettings key={step.id} plan={saved.plan} library={library} step={settled} edit={edit} />
+                </Suspense>
             </Section>
             <Beside {...beside} />
         </aside>

@@ -1,4 +1,4 @@
-import { Download, Keyboard, Layers, Plus, Redo2, Settings2, Undo2, Wrench } from 'lucide-react'
+import { CircleHelp, Download, Droplet, Layers, Plus, Redo2, Settings2, Undo2, Wrench } from 'lucide-react'
 import { Button } from '@/design/Button'
 import { inWords } from '@/design/duration'
 import { IconButton, iconLink } from '@/design/Icon'
@@ -20,7 +20,8 @@ const FILTER_WORD: Record<Filter, string> = {
 
 export function PlanBar({ state, verdict, library, saving, acts, view }: Props) {
     const { build, steps, school } = state.plan
-    const schoolName = typeof school === 'string' ? (schoolOf(library, school)?.name ?? school) : school.name
+    const schoolName =
+        typeof school === 'string' ? (schoolOf(library, school)?.name ?? school).toLowerCase() : school.name
     return (
         <div className="no-print flex flex-wrap items-center gap-x-4 gap-y-1 border-b border-line bg-panel px-3 py-1.5">
             <h1 className="wide min-w-40 flex-1 truncate text-base font-semibold" title={build.name}>
@@ -52,13 +53,8 @@ export function PlanBar({ state, verdict, library, saving, acts, view }: Props) 
                         </option>
                     ))}
                 </select>
-                <Button
-                    className="max-w-40"
-                    tone="quiet"
-                    title={`School: ${schoolName}`}
-                    onClick={() => acts.open('school')}
-                >
-                    <span className="truncate">{schoolName}</span>
+                <Button className="max-w-56" tone="quiet" onClick={() => acts.open('school')}>
+                    <span className="truncate">School: {schoolName}</span>
                 </Button>
             </span>
             <span className="flex items-center gap-0.5">
@@ -80,14 +76,17 @@ export function PlanBar({ state, verdict, library, saving, acts, view }: Props) 
                 <IconButton label="Zones" onClick={() => acts.open('zones')}>
                     <Layers className="size-4" aria-hidden />
                 </IconButton>
+                <IconButton label="Jars" onClick={() => acts.open('jars')}>
+                    <Droplet className="size-4" aria-hidden />
+                </IconButton>
                 <IconButton label="Build, story and room" onClick={() => acts.open('build')}>
                     <Settings2 className="size-4" aria-hidden />
                 </IconButton>
                 <a href={`/api/builds/${state.id}/plan-file`} download {...iconLink('Export the plan file')}>
                     <Download className="size-4" aria-hidden />
                 </a>
-                <IconButton label="Keys" onClick={() => acts.open('keys')}>
-                    <Keyboard className="size-4" aria-hidden />
+                <IconButton label="Keys and signs" onClick={() => acts.open('keys')}>
+                    <CircleHelp className="size-4" aria-hidden />
                 </IconButton>
                 <Button tone="act" className="ml-1" onClick={() => acts.open('add')} aria-keyshortcuts="a">
                     <Plus className="size-4" aria-hidden /> Add a step

@@ -3,7 +3,7 @@ import type { BuildState, Library } from '@/features/build'
 import type { Cursor, OpenDialog } from './acts'
 import { Board } from './Board'
 import { ChosenBar } from './ChosenBar'
-import { addStep, movesAround, moveTo, type PlanEdit } from './edits'
+import { addStep, movesAround, moveTo, type NewStep, type PlanEdit } from './edits'
 import { Inspector } from './Inspector'
 import { PlanBar } from './PlanBar'
 import { PlanDialogs } from './PlanDialogs'
@@ -39,9 +39,8 @@ export function PlanDesk({ state, library, work }: Props) {
     const index = state.plan.steps.findIndex((step) => step.id === cursor.step)
     const step = state.plan.steps[index]
 
-    const add = async (technique: string) => {
-        const zones = step?.zones ?? state.plan.zones.filter((zone) => zone.kind !== 'glass').map((zone) => zone.id)
-        const { edits, id } = addStep(technique, index < 0 ? state.plan.steps.length - 1 : index, zones)
+    const add = async (wanted: NewStep) => {
+        const { edits, id } = addStep(state.plan, wanted, index < 0 ? state.plan.steps.length : index + 1)
         if (await work.edit(edits)) setCursor({ step: id, zone: null })
     }
 
@@ -105,6 +104,7 @@ export function PlanDesk({ state, library, work }: Props) {
                 library={library}
                 targets={targetsOf(desk)}
                 edit={work.edit}
+                after={step ?? null}
                 onPick={add}
             />
         </main>

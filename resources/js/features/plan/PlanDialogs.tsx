@@ -3,8 +3,7 @@ import type { Library, Step } from '@/features/build'
 import { AddStepDialog } from './AddStepDialog'
 import type { OpenDialog } from './acts'
 import { CopyDialog } from './CopyDialog'
-import type { PlanEdit } from './edits'
-import { KeysDialog } from './KeysDialog'
+import type { NewStep, PlanEdit } from './edits'
 import type { PlanState } from './usePlan'
 
 // Fetched once the board stands, and there before anybody asks for them. Where somebody types on at once, as in adding
@@ -14,12 +13,16 @@ const later = {
     repair: () => import('./RepairDialog'),
     school: () => import('./SchoolDialog'),
     zones: () => import('./ZonesDialog'),
+    jars: () => import('./JarsDialog'),
+    keys: () => import('./KeysDialog'),
     product: () => import('./ProductDialog'),
     accept: () => import('./AcceptForm'),
 }
 const BuildDialog = lazy(later.build)
 const RepairDialog = lazy(later.repair)
 const SchoolDialog = lazy(later.school)
+const JarsDialog = lazy(later.jars)
+const KeysDialog = lazy(later.keys)
 const ZonesDialog = lazy(later.zones)
 
 type Props = {
@@ -30,7 +33,9 @@ type Props = {
     /** What is copied to other zones. */
     targets: readonly Step[]
     edit: (edits: PlanEdit[], label?: string) => Promise<boolean>
-    onPick: (technique: string) => Promise<void>
+    /** The step after which a new one goes; null: at the end. */
+    after: Step | null
+    onPick: (step: NewStep) => Promise<void>
 }
 
 /** What can be asked over the board; one at a time. */
@@ -45,14 +50,14 @@ export function PlanDialogs(props: Props) {
     )
 }
 
-function Shown({ shown, show, state, library, targets, edit, onPick }: Props) {
+function Shown({ shown, show, state, library, targets, edit, after, onPick }: Props) {
     const { plan } = state
     const common = { open: true, onOpenChange: (open: boolean) => show(open ? shown : null) }
     switch (shown) {
         case null:
             return null
         case 'add':
-            return <AddStepDialog {...common} library={library} onPick={onPick} />
+            return <AddStepDialog {...common} state={state} library={library} after={after} onPick={onPick} />
         case 'keys':
             return <KeysDialog {...common} />
         case 'school':
@@ -61,6 +66,8 @@ function Shown({ shown, show, state, library, targets, edit, onPick }: Props) {
             return <RepairDialog {...common} state={state} edit={edit} />
         case 'copy':
             return <CopyDialog {...common} plan={plan} steps={targets} edit={edit} />
+        case 'jars':
+            return <JarsDialog {...common} plan={plan} library={library} edit={edit} />
         case 'build':
             return <BuildDialog {...common} plan={plan} library={library} edit={edit} />
         case 'zones':

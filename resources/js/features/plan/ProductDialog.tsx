@@ -1,18 +1,26 @@
 import { zodResolver } from '@hookform/resolvers/zod'
+import { useQueryClient } from '@tanstack/react-query'
 import { useForm } from 'react-hook-form'
 import { z } from 'zod'
+import { sayRefusal } from '@/app/refusal'
 import { Button } from '@/design/Button'
 import { Dialog } from '@/design/Dialog'
 import { Select, TextField } from '@/design/Field'
 import { textOrNone } from '@/design/form'
-import { type Library, type Product, wordFor } from '@/features/build'
+import { Swatch } from '@/design/Swatch'
+import { jarsQuery, keepJar, type Library, type Product, wordFor } from '@/features/build'
 import { newId } from './edits'
 
 type Props = {
     open: boolean
     onOpenChange: (open: boolean) => void
     library: Library
+    /** Those that whatever uses it can be done with. */
     families: readonly string[]
+    /** What is changed, or what a new one begins as; none: from nothing. */
+    from?: Product | undefined
+    /** A new one that begins like the other. */
+    isCopy?: boolean
     onSave: (product: Product) => Promise<boolean>
 }
 
@@ -21,50 +29,71 @@ const formSchema = z.object({
     family: z.string(),
     carrier: textOrNone,
     sheen: z.union([z.enum(['gloss', 'satin', 'matte']), z.literal('').transform(() => null)]),
-    colour: z.string().toLowerCase(),
+    colour: z
+        .string()
+        .trim()
+        .toLowerCase()
+        .transform((text) => (text.startsWith('#') ? text : `#${text}`))
+        .pipe(z.string().regex(/^#[0-9a-f]{6}$/, 'Six digits like #6c7072.')),
     isClear: z.boolean(),
     metallic: z.boolean(),
 })
 type Typed = z.input<typeof formSchema>
 
 export default function ProductDialog(props: Props) {
+    const title = props.from === undefined ? 'A new jar' : props.isCopy ? 'A jar like it' : 'Change the jar'
     return (
         <Dialog
             open={props.open}
             onOpenChange={props.onOpenChange}
-            title="A new product"
-            description="What the label hides and the checks need: its family and what carries it."
+            title={title}
+            description={
+                props.from === undefined || props.isCopy
+                    ? 'What the label hides and the checks need: its family and what carries it. It stays on your shelf.'
+                    : 'Every step of this plan that uses it is judged anew; your shelf keeps it too.'
+            }
         >
             <ProductForm {...props} />
         </Dialog>
     )
 }
 
-function ProductForm({ onOpenChange, library, families, onSave }: Props) {
+function ProductForm({ onOpenChange, library, families, from, isCopy = false, onSave }: Props) {
+    const cache = useQueryClient()
     const carrierOf = (code: string) => library.families.find((one) => one.code === code)?.carrier ?? ''
     const first = families[0] ?? ''
-    const { register, handleSubmit, setValue, watch, formState } = useForm<Typed, unknown, z.output<typeof formSchema>>(
-        {
-            resolver: zodResolver(formSchema),
-            defaultValues: {
-                name: '',
-                family: first,
-                carrier: carrierOf(first),
-                sheen: 'matte',
-                colour: '#6c7072',
-                isClear: false,
-                metallic: false,
-            },
+    const { register, handleSubmit, setValue, setError, watch, formState } = useForm<
+        Typed,
+        unknown,
+        z.output<typeof formSchema>
+    >({
+        resolver: zodResolver(formSchema),
+        defaultValues: {
+            name: from === undefined ? '' : isCopy ? `${from.name}, copy` : from.name,
+            family: from?.family ?? first,
+            carrier: from === undefined ? carrierOf(first) : (from.carrier ?? ''),
+            sheen: from === undefined ? 'matte' : (from.sheen ?? ''),
+            colour: from?.colour ?? '#6c7072',
+            isClear: from !== undefined && from.colour === null,
+            metallic: from?.metallic ?? false,
         },
-    )
-    const isClear = watch('isClear')
+    })
+    const [isClear, colour, sheen, metallic] = watch(['isClear', 'colour', 'sheen', 'metallic'])
+    const shown = /^#[0-9a-f]{6}$/i.test(colour) ? colour : null
     const save = handleSubmit(async ({ isClear, colour, ...said }) => {
         const product = {
+            opacity: from?.opacity ?? null,
+            times: from?.times ?? null,
             ...said,
-            id: newId('product'),
+            id: from === undefined || isCopy ? newId('product') : from.id,
             colour: isClear ? null : colour,
-            opacity: null,
-            times: null,
+        }
+        try {
+            await keepJar(product)
+            await cache.invalidateQueries(jarsQuery)
+        } catch (error) {
+            sayRefusal(error, { '/name': 'name', '/family': 'family', '/colour': 'colour' }, setError)
+            return
         }
         if (await onSave(product)) onOpenChange(false)
     })
@@ -104,27 +133,51 @@ function ProductForm({ onOpenChange, library, families, onSave }: Props) {
                     { value: '', label: 'as what lies below' },
                 ]}
             />
-            <div className="flex items-end gap-2">
-                <label className="flex flex-1 flex-col gap-0.5">
-                    <span className="text-fine text-soft">Colour when dry</span>
-                    <input
-                        type="color"
-                        {...register('colour')}
-                        aria-disabled={isClear}
-                        className="h-8 w-full aria-disabled:opacity-30"
-                    />
-                </label>
-                <label className="flex min-h-8 items-center gap-1.5">
+            <div className="flex items-end gap-3">
+                <label className="flex min-h-8 items-center gap-1.5 pointer-coarse:min-h-11">
                     <input type="checkbox" {...register('isClear')} /> clear
                 </label>
-                <label className="flex min-h-8 items-center gap-1.5">
+                <label className="flex min-h-8 items-center gap-1.5 pointer-coarse:min-h-11">
                     <input type="checkbox" {...register('metallic')} /> metallic
                 </label>
             </div>
+            <div className="col-span-2 flex items-end gap-2 aria-disabled:opacity-30" aria-disabled={isClear}>
+                <Swatch
+                    coverage="whole"
+                    kind={metallic ? 'metal' : 'colour'}
+                    colour={isClear ? null : shown}
+                    sheen={sheen}
+                    className="h-11 flex-1 border border-rule"
+                />
+                <label className="flex flex-col gap-0.5">
+                    <span className="text-fine text-soft">Pick it</span>
+                    <input
+                        type="color"
+                        aria-label="Pick the colour"
+                        value={shown ?? '#6c7072'}
+                        onChange={(event) => setValue('colour', event.target.value, { shouldDirty: true })}
+                        className="h-8 w-14 pointer-coarse:h-11"
+                    />
+                </label>
+                <div className="w-32">
+                    <TextField
+                        label="Colour when dry"
+                        maxLength={7}
+                        spellCheck={false}
+                        fault={formState.errors.colour?.message}
+                        {...register('colour')}
+                    />
+                </div>
+            </div>
+            {formState.errors.root !== undefined && (
+                <p role="alert" className="col-span-2 text-stop">
+                    {formState.errors.root.message}
+                </p>
+            )}
             <div className="col-span-2 flex justify-end gap-2">
-                <Button onClick={() => onOpenChange(false)}>Not now</Button>
-                <Button type="submit" tone="act">
-                    Take it
+                <Button onClick={() => onOpenChange(false)}>Cancel</Button>
+                <Button type="submit" tone="act" disabled={formState.isSubmitting}>
+                    {from === undefined || isCopy ? 'Add the jar' : 'Keep the change'}
                 </Button>
             </div>
         </form>

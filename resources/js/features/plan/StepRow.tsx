@@ -5,8 +5,10 @@ import { classes } from '@/design/classes'
 import { inWords } from '@/design/duration'
 import { SEVERITY_WORD, SeverityMark } from '@/design/Severity'
 import { Swatch } from '@/design/Swatch'
+import { ActSign, leavesNoFilm } from './ActSign'
 import type { Acts, Cursor } from './acts'
 import type { Cell, Row } from './rows'
+import { WindowMark } from './WindowMark'
 
 type Props = {
     row: Row
@@ -47,6 +49,7 @@ export const StepRow = memo(function StepRow(props: Props) {
             className={classes(
                 'relative grid border-t border-line last:border-b will-change-transform',
                 '[[role=rowgroup]+&]:border-t-0',
+                row.joins.above && !isDragging ? 'border-t-transparent' : '',
                 isDragging ? 'z-10 shadow-lg' : '',
                 isHere ? 'bg-sheet' : isChosen ? 'bg-press' : 'bg-row',
             )}
@@ -106,6 +109,9 @@ const RowBody = memo(function RowBody(props: BodyProps) {
                     cell={cell}
                     kind={row.kind}
                     look={row.look}
+                    spots={row.spots}
+                    joinsAbove={row.joins.above && !isDragging}
+                    joinsBelow={row.joins.below && !isDragging}
                     bestShare={row.bestShare}
                     isHere={cursorZone != null && cell.zones.includes(cursorZone)}
                     isInRow={isHere}
@@ -138,17 +144,22 @@ const StepName = memo(function StepName({ row, isHere, isCursor, onCursor, acts 
             }}
             className="flex min-h-9 min-w-0 flex-1 items-center gap-2 text-left pointer-coarse:min-h-11"
         >
-            <Swatch {...row.look} className="size-5 shrink-0 border border-rule" />
+            {leavesNoFilm(row.kind) ? (
+                <ActSign kind={row.kind} className="h-4 w-5 shrink-0" />
+            ) : (
+                <Swatch {...row.look} className="size-5 shrink-0 border border-rule" />
+            )}
             <span className="min-w-0 flex-1 leading-tight">
                 <span className="flex items-center gap-1 font-medium">
                     <span className="truncate">
-                        {row.number} {row.technique}
+                        {row.number} {row.product ?? row.technique}
                     </span>
                     {row.isDone && <Check className="size-3.5 shrink-0 text-good" aria-label="done" />}
                 </span>
                 <span className="narrow block truncate text-fine text-soft">
                     {row.into.length > 0 && <Into steps={row.into} />}
-                    {row.product ?? '\u00a0'}
+                    {[row.product === null ? '' : row.technique, row.where].filter((one) => one !== '').join(', ') ||
+                        '\u00a0'}
                 </span>
             </span>
             {row.worst !== null && (
@@ -163,13 +174,17 @@ type CellProps = Pick<Props, 'onCursor' | 'acts'> & {
     cell: Cell
     kind: Row['kind']
     look: Row['look']
+    spots: number | null
+    /** One body with what lies in the row above, or below. */
+    joinsAbove: boolean
+    joinsBelow: boolean
     bestShare: number | null
     isHere: boolean
     isInRow: boolean
 }
 
 const ZoneCell = memo(function ZoneCell(props: CellProps) {
-    const { step, cell, kind, look, bestShare, isHere, isInRow, onCursor, acts } = props
+    const { step, cell, kind, look, spots, joinsAbove, joinsBelow, bestShare, isHere, isInRow, onCursor, acts } = props
     const { zones, name, isOn, isPart, severity } = cell
     const verdict = severity === null ? '' : `, ${SEVERITY_WORD[severity]}`
     return (
@@ -192,7 +207,7 @@ const ZoneCell = memo(function ZoneCell(props: CellProps) {
                     isInRow && !isOn ? 'hover:bg-press' : '',
                 )}
             >
-                {isOn && <Film kind={kind} look={look} />}
+                {isOn && <Film kind={kind} look={look} spots={spots} joinsAbove={joinsAbove} joinsBelow={joinsBelow} />}
                 {isOn && bestShare !== null && <WindowMark bestShare={bestShare} />}
                 {isPart && <span className="absolute bottom-0 left-1 text-fine leading-none font-bold">½</span>}
                 {!isOn && isInRow && <span className="size-1 rounded-full bg-rule" />}
@@ -206,44 +221,26 @@ const ZoneCell = memo(function ZoneCell(props: CellProps) {
     )
 })
 
-/** A window that closes: a line along the cell, solid while it is at its best, then broken, and shut at its end. */
-function WindowMark({ bestShare }: { bestShare: number }) {
-    return (
-        <span aria-hidden="true" className="absolute inset-x-0.5 bottom-0.5 flex h-[3px] border-r-2 border-risk">
-            <span className="bg-risk" style={{ width: `${100 * bestShare}%` }} />
-            <span
-                className={classes(
-                    'flex-1',
-                    'bg-[repeating-linear-gradient(90deg,var(--color-risk)_0_2px,transparent_2px_5px)]',
-                )}
-            />
-        </span>
-    )
-}
-
-const ACTS_WITHOUT_FILM: Record<string, string> = {
-    'lift-off': 'M2 12 6 5l3 5 3-7 3 8 4-6 3 5',
-    mask: 'M3 4l18 8M3 12l18-8',
-    unmask: 'M3 12h12m0 0-3-4m3 4-3 4',
-    'fix-pigment': 'M4 4v8M9 4v8M14 4v8M19 4v8',
-    'test-patch': 'M12 3v10M7 8h10',
-    abrade: 'M3 12l6-8M9 13l6-9M15 13l6-9',
-    soften: 'M3 6c3 4 6-4 9 0s6-4 9 0M3 11c3 4 6-4 9 0s6-4 9 0',
-    join: 'M3 8h7m4 0h7M10 4v8M14 4v8',
-    look: 'M2 8c5-7 15-7 20 0-5 7-15 7-20 0zm8 0h4',
-}
-
 /** A layer fills the cell like a stratum; work that leaves none is drawn as a sign. */
-function Film({ kind, look }: Pick<CellProps, 'kind' | 'look'>) {
-    const sign = ACTS_WITHOUT_FILM[kind]
-    if (sign !== undefined) {
-        return (
-            <svg viewBox="0 0 24 16" className="h-5 w-8 text-soft" aria-hidden="true">
-                <path d={sign} fill="none" stroke="currentColor" strokeWidth="1.6" />
-            </svg>
-        )
-    }
-    return <Swatch {...look} className="absolute inset-x-0.5 inset-y-[5px] border border-rule/70" />
+function Film({
+    kind,
+    look,
+    spots,
+    joinsAbove,
+    joinsBelow,
+}: Pick<CellProps, 'kind' | 'look' | 'spots' | 'joinsAbove' | 'joinsBelow'>) {
+    if (leavesNoFilm(kind)) return <ActSign kind={kind} />
+    return (
+        <Swatch
+            {...look}
+            spots={spots}
+            className={classes(
+                'absolute inset-x-0.5 border-rule/70 border-x',
+                joinsAbove ? '-top-px' : 'top-[5px] border-t',
+                joinsBelow ? 'bottom-0' : 'bottom-[5px] border-b',
+            )}
+        />
+    )
 }
 
 /** The wait before a step: a gap that grows with it, so that long waits show in the rhythm of the page. */

@@ -1,17 +1,30 @@
+import { useQuery } from '@tanstack/react-query'
+import { Copy, Pencil, Plus } from 'lucide-react'
 import { lazy, memo, Suspense, useMemo, useState } from 'react'
 import { Button } from '@/design/Button'
 import { classes } from '@/design/classes'
 import { inWords } from '@/design/duration'
 import { type Choice, Select, TextArea, TextField } from '@/design/Field'
-import { type CleanUpPass, type Library, type Plan, type Step, techniqueOf } from '@/features/build'
+import { IconButton } from '@/design/Icon'
+import {
+    type CleanUpPass,
+    jarsQuery,
+    type Library,
+    Picker,
+    type Plan,
+    type Product,
+    type Step,
+    techniqueOf,
+} from '@/features/build'
 import { ExtentField } from './ExtentField'
 import { fittingProducts, type PlanEdit } from './edits'
+import { findableJars, findableTechnique } from './findables'
+import { familiesFor } from './jars'
 
 type Props = { plan: Plan; library: Library; step: Step; edit: (edits: PlanEdit[], label?: string) => Promise<boolean> }
 
 const ProductDialog = lazy(() => import('./ProductDialog'))
 
-const NEW = ':new'
 const APPLICATIONS: Choice[] = [
     { value: 'airbrush', label: 'by airbrush' },
     { value: 'can', label: 'by spray can' },
@@ -31,79 +44,82 @@ const LOADS: Choice[] = [
 const LOAD_CODES = ['dab', 'mist', 'coat', 'brushed', 'flood'] as const
 /** Steps back that somebody may still be working wet into. */
 const MOST_INTO = 8
-const STAGES = [
-    'ground',
-    'colour',
-    'chipping',
-    'detail',
-    'markings',
-    'tint',
-    'wear',
-    'tracks',
-    'dust',
-    'seal',
-    'assembly',
-]
 
 /** How a step is done. Every change is saved as soon as it is made. */
-export const StepSettings = memo(function StepSettings({ plan, library, step, edit }: Props) {
-    const [isNamingProduct, setNaming] = useState(false)
+const StepSettings = memo(function StepSettings({ plan, library, step, edit }: Props) {
+    const [asked, setAsked] = useState<{ from: Product | undefined; isCopy: boolean } | null>(null)
+    const owned = useQuery(jarsQuery)
     const technique = techniqueOf(library, step.technique)
-    const { own, starter } = fittingProducts(plan, library, technique)
-    const techniques = useMemo(
-        () =>
-            STAGES.map((stage) => ({
-                label: stage,
-                choices: library.techniques
-                    .filter((one) => one.stage === stage)
-                    .map((one) => ({ value: one.code, label: one.name })),
-            })),
-        [library],
-    )
+    const product = plan.products.find((one) => one.id === step.product)
+    const techniques = useMemo(() => library.techniques.map(findableTechnique), [library])
+    const { all, jars } = useMemo(() => {
+        const fitting = fittingProducts(plan, library, technique, owned.data ?? [])
+        return { all: Object.values(fitting).flat(), jars: findableJars(fitting, library) }
+    }, [plan, library, technique, owned.data])
     const change = (changes: Partial<Step>) => void edit([{ edit: 'replace-step', step: { ...step, ...changes } }])
     const carriers: Choice[] = library.carriers.map((carrier) => ({ value: carrier.code, label: carrier.label }))
 
     const pickProduct = (id: string) => {
-        const fresh = starter.find((product) => product.id === id)
-        if (id === NEW) setNaming(true)
-        else if (fresh === undefined) change({ product: id })
-        else
-            void edit([
-                { edit: 'put-product', product: fresh },
-                { edit: 'replace-step', step: { ...step, product: id } },
-            ])
+        const picked = all.find((one) => one.id === id)
+        const isHere = plan.products.some((one) => one.id === id)
+        void edit([
+            ...(picked === undefined || isHere ? [] : [{ edit: 'put-product' as const, product: picked }]),
+            { edit: 'replace-step', step: { ...step, product: id } },
+        ])
     }
 
     return (
         <div className="grid grid-cols-2 gap-x-3 gap-y-2">
             <div className="col-span-2">
-                <Select
+                <Picker
                     label="Technique"
                     value={step.technique}
-                    onChange={(event) =>
-                        void edit([{ edit: 'change-technique', id: step.id, technique: event.target.value }])
-                    }
-                    groups={techniques}
+                    items={techniques}
+                    empty=""
+                    placeholder="prime, wash, chips …"
+                    onPick={(code) => void edit([{ edit: 'change-technique', id: step.id, technique: code }])}
                 />
             </div>
             {technique.families.length > 0 && (
-                <div className="col-span-2">
-                    <Select
-                        label="Product"
-                        value={step.product ?? ''}
-                        onChange={(event) => pickProduct(event.target.value)}
-                        groups={[
-                            {
-                                label: 'in this plan',
-                                choices: own.map((product) => ({ value: product.id, label: product.name })),
-                            },
-                            {
-                                label: 'from the starter shelf',
-                                choices: starter.map((product) => ({ value: product.id, label: product.name })),
-                            },
-                            { label: 'other', choices: [{ value: NEW, label: 'A new product…' }] },
-                        ]}
-                    />
+                <div className="col-span-2 flex items-end gap-1">
+                    <div className="min-w-0 flex-1">
+                        <Picker
+                            label="Jar"
+                            value={step.product ?? ''}
+                            items={jars}
+                            empty="none yet"
+                            placeholder="the name of a jar, or its family …"
+                            onPick={pickProduct}
+                        >
+                            {(close) => (
+                                <Button
+                                    className="mt-2"
+                                    onClick={() => {
+                                        close()
+                                        setAsked({ from: undefined, isCopy: false })
+                                    }}
+                                >
+                                    <Plus className="size-4" aria-hidden /> A new jar
+                                </Button>
+                            )}
+                        </Picker>
+                    </div>
+                    {product !== undefined && (
+                        <>
+                            <IconButton
+                                label="Change this jar"
+                                onClick={() => setAsked({ from: product, isCopy: false })}
+                            >
+                                <Pencil className="size-4" aria-hidden />
+                            </IconButton>
+                            <IconButton
+                                label="Take a jar like it"
+                                onClick={() => setAsked({ from: product, isCopy: true })}
+                            >
+                                <Copy className="size-4" aria-hidden />
+                            </IconButton>
+                        </>
+                    )}
                 </div>
             )}
             {technique.families.length > 0 && technique.application !== 'dry' && (
@@ -193,20 +209,28 @@ export const StepSettings = memo(function StepSettings({ plan, library, step, ed
                     }}
                 />
             </div>
-            {isNamingProduct && (
+            {asked !== null && (
                 <Suspense fallback={null}>
                     <ProductDialog
                         open
-                        onOpenChange={setNaming}
+                        onOpenChange={() => setAsked(null)}
                         library={library}
-                        families={technique.families}
-                        onSave={(product) =>
+                        families={
+                            asked.from === undefined || asked.isCopy
+                                ? technique.families
+                                : familiesFor(asked.from, plan, library)
+                        }
+                        from={asked.from}
+                        isCopy={asked.isCopy}
+                        onSave={(jar) =>
                             edit(
-                                [
-                                    { edit: 'put-product', product },
-                                    { edit: 'replace-step', step: { ...step, product: product.id } },
-                                ],
-                                'Add a product',
+                                jar.id === step.product
+                                    ? [{ edit: 'put-product', product: jar }]
+                                    : [
+                                          { edit: 'put-product', product: jar },
+                                          { edit: 'replace-step', step: { ...step, product: jar.id } },
+                                      ],
+                                jar.id === step.product ? `Change ${jar.name}` : `Take ${jar.name}`,
                             )
                         }
                     />
@@ -215,6 +239,8 @@ export const StepSettings = memo(function StepSettings({ plan, library, step, ed
         </div>
     )
 })
+
+export default StepSettings
 
 const APART = ':apart'
 

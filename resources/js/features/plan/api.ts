@@ -6,6 +6,8 @@ import {
     type Knowledge,
     keptSchoolSchema,
     knowledgeSchema,
+    type Placing,
+    placingSchema,
     repairSchema,
     type Schools,
     type Scratch,
@@ -15,9 +17,17 @@ import {
 import type { OwnSchool } from '@/features/build'
 import type { Remedy } from './usePlan'
 
-export type { Knowledge, Scratch }
+export type { Knowledge, Placing, Scratch }
 export type Repair = Omit<AnsweredRepair, 'actions'> & { actions: (AnsweredRepair['actions'][number] & Remedy)[] }
 export type KeptSchool = Schools['schools'][number]
+
+/** Where a new step of each technique most likely goes. */
+export const placingQuery = (buildId: string, stamp: string, at: number) =>
+    queryOptions({
+        queryKey: ['build', buildId, 'placing', stamp, at],
+        queryFn: ({ signal }) => getJson(`/builds/${buildId}/placing?at=${at}`, placingSchema, signal),
+        staleTime: Number.POSITIVE_INFINITY,
+    })
 
 export const knowledgeQuery = (buildId: string, stamp: string, step: string) =>
     queryOptions({

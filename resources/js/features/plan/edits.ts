@@ -12,7 +12,15 @@ import type {
 
 /** Changes to a plan in the open edit format; the server applies and checks them. */
 export type PlanEdit =
-    | { edit: 'add-step'; id: string; technique: string; at: number; zones: string[] }
+    | {
+          edit: 'add-step'
+          id: string
+          technique: string
+          at: number
+          zones: string[] | null
+          with: string | null
+          merge: Step['merge']
+      }
     | { edit: 'change-technique'; id: string; technique: string }
     | { edit: 'insert-step'; step: Step; at: number }
     | { edit: 'remove-step'; id: string }
@@ -29,26 +37,49 @@ export function newId(prefix: string): string {
     return `${prefix.slice(0, 28)}-${crypto.getRandomValues(new Uint32Array(1))[0]?.toString(36) ?? '0'}`.slice(0, 40)
 }
 
-/**
- * Products that a technique takes: the plan's own first, then those of the starter shelf that the plan does not have.
- */
+/** Jars that a technique takes, each once: those of the plan, those that the person owns, those to begin with. */
 export function fittingProducts(
     plan: Plan,
     library: Library,
     technique: Technique,
-): { own: Product[]; starter: Product[] } {
-    const fits = (product: Product) => technique.families.includes(product.family)
-    const have = new Set(plan.products.map((product) => product.id))
-    return {
-        own: plan.products.filter(fits),
-        starter: library.starterShelf.filter((product) => fits(product) && !have.has(product.id)),
+    owned: readonly Product[],
+): { inPlan: Product[]; own: Product[]; starter: Product[] } {
+    const have = new Set<string>()
+    const fitting = (jars: readonly Product[]) => {
+        const some = jars.filter((jar) => technique.families.includes(jar.family) && !have.has(jar.id))
+        for (const { id } of some) have.add(id)
+        return some
     }
+    return { inPlan: fitting(plan.products), own: fitting(owned), starter: fitting(library.starterShelf) }
 }
 
-/** The edit that adds a technique after a place in the plan; the server completes it with what suits the work. */
-export function addStep(code: string, after: number, zones: readonly string[]): { edits: PlanEdit[]; id: string } {
-    const id = newId(code)
-    return { edits: [{ edit: 'add-step', id, technique: code, at: after + 1, zones: [...zones] }], id }
+/** A step as it is asked for. */
+export type NewStep = {
+    technique: string
+    /** null: where such work usually goes. */
+    zones: readonly string[] | null
+    /** null: what suits the work. */
+    jar: Product | null
+    merge: Step['merge']
+}
+
+/** The edits that add a step before a place in the plan; the server completes it with what suits the work. */
+export function addStep(plan: Plan, { technique, zones, jar, merge }: NewStep, at: number) {
+    const id = newId(technique)
+    const isThere = jar === null || plan.products.some((product) => product.id === jar.id)
+    const edits: PlanEdit[] = [
+        ...(isThere ? [] : [{ edit: 'put-product' as const, product: jar }]),
+        {
+            edit: 'add-step',
+            id,
+            technique,
+            at,
+            zones: zones === null ? null : [...zones],
+            with: jar?.id ?? null,
+            merge,
+        },
+    ]
+    return { edits, id }
 }
 
 /** Puts a step on these zones, or takes it off if it is on all of them. */

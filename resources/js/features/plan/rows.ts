@@ -1,7 +1,9 @@
 import { replaceEqualDeep } from '@tanstack/react-query'
 import { useEffect, useMemo, useRef } from 'react'
 import { SEVERITIES, type Severity } from '@/design/Severity'
+import type { SwatchLook } from '@/design/Swatch'
 import { type Library, type Plan, type StepVerdict, techniqueOf, type Verdict } from '@/features/build'
+import { sayExtent, spotsOf } from './extent'
 import type { InWeek } from './useSessions'
 import { bestShare, type FindingIndex, sayInWeek, sayMinute, sayWindows, waitBefore } from './verdicts'
 import type { Column } from './view'
@@ -24,7 +26,13 @@ export type Row = {
     technique: string
     kind: string
     product: string | null
-    look: { coverage: string; colour: string | null; sheen: string | null }
+    look: SwatchLook
+    /** Where on its zones, in words; empty: everywhere. */
+    where: string
+    /** Per cent of a zone that it lies on, where that is in spots; null: on all of it. */
+    spots: number | null
+    /** Drawn as one body with the row above, or the row below. */
+    joins: { above: boolean; below: boolean }
     isDone: boolean
     starts: string
     /** Until when it has to be begun; null: at any time. */
@@ -57,7 +65,16 @@ export function rowsOf(
             technique: technique.name,
             kind: technique.kind,
             product: product?.name ?? null,
-            look: { coverage: technique.coverage, colour: product?.colour ?? null, sheen: product?.sheen ?? null },
+            look: {
+                coverage: technique.coverage,
+                colour: product?.colour ?? null,
+                sheen: product?.sheen ?? null,
+                kind: technique.kind,
+                sprayed: step.application === 'airbrush' || step.application === 'can',
+            },
+            where: sayExtent(step.extent, plan),
+            spots: spotsOf(step.extent),
+            joins: { above: isInto(verdict, plan, index), below: isInto(verdict, plan, index + 1) },
             isDone: times?.done != null,
             ...whenOf(times, verdict.clockZero, sessions?.get(step.id)),
             windows: times === undefined ? '' : sayWindows(times, verdict.clockZero),
@@ -83,6 +100,12 @@ export function rowsOf(
             }),
         }
     })
+}
+
+/** Whether a step goes into the one right before it while that is open. */
+function isInto(verdict: Verdict, plan: Plan, index: number): boolean {
+    const before = plan.steps[index - 1]
+    return before !== undefined && verdict.steps[index]?.into.includes(before.id) === true
 }
 
 /** The session in which it stands, where a week is described; else when it could be begun. */

@@ -24,9 +24,10 @@ export const KEYS = [
     ['s', 'School'],
     ['b', 'Build, story and room'],
     ['z', 'Zones'],
+    ['j', 'Jars'],
     ['Ctrl + z', 'Undo'],
     ['Ctrl + Shift + z, Ctrl + y', 'Redo'],
-    ['?', 'This list'],
+    ['?', 'Keys and signs'],
 ] as const
 
 /** What each key does, in the words of the key library: `$mod` is Ctrl, or Command on a Mac. */
@@ -36,6 +37,7 @@ const BINDINGS: Record<string, (acts: Acts) => void> = {
     a: (acts) => acts.open('add'),
     b: (acts) => acts.open('build'),
     z: (acts) => acts.open('zones'),
+    j: (acts) => acts.open('jars'),
     m: (acts) => acts.open('copy'),
     r: (acts) => acts.open('repair'),
     s: (acts) => acts.open('school'),

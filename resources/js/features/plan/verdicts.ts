@@ -1,6 +1,7 @@
 import { inWords, onPlanClock, onWallClock } from '@/design/duration'
 import { SEVERITIES, type Severity } from '@/design/Severity'
 import type { Finding, Layer, Plan, StepVerdict, Verdict } from '@/features/build'
+import { sayExtent, spotsOf } from './extent'
 
 /** Findings by the cell they belong to, for a board of many cells. */
 export type FindingIndex = {
@@ -104,6 +105,12 @@ export type Stratum = {
     cure: CureState
     broken: boolean
     exposed: boolean
+    /** Per cent of the zone that it lies on, where that is in spots; null: on all of it. */
+    spots: number | null
+    /** Where on the zone, in words; empty: everywhere. */
+    where: string
+    /** It was worked into the layer below while that was open: one body with it. */
+    isInto: boolean
 }
 
 /** The layers of a zone from the part upwards, as they are when the given step begins; null: at the end of the plan. */
@@ -112,7 +119,7 @@ export function strataOf(plan: Plan, verdict: Verdict, zoneId: string, atStep: s
     const minute = verdict.steps[atIndex]?.start ?? Number.POSITIVE_INFINITY
     const atEnd = atIndex >= plan.steps.length
     const layers = verdict.zones.find((zone) => zone.id === zoneId)?.layers ?? []
-    return layers.flatMap(({ step, broken, exposed }) => {
+    return layers.flatMap(({ step, broken, exposed }, place) => {
         const index = plan.steps.findIndex((other) => other.id === step)
         const layer = verdict.steps[index]?.layer
         const product = plan.products.find((one) => one.id === plan.steps[index]?.product)
@@ -127,6 +134,9 @@ export function strataOf(plan: Plan, verdict: Verdict, zoneId: string, atStep: s
                       cure: cureAt(layer, minute),
                       broken: atEnd && broken,
                       exposed: atEnd && exposed,
+                      spots: spotsOf(plan.steps[index]?.extent ?? null),
+                      where: sayExtent(plan.steps[index]?.extent ?? null, plan),
+                      isInto: place > 0 && verdict.steps[index]?.into.includes(layers[place - 1]?.step ?? '') === true,
                   },
               ]
     })

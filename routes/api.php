@@ -34,6 +34,7 @@ Route::prefix('api')->group(function (): void {
         Route::post('clock/searches', [ClockController::class, 'search']);
         Route::get('clock/searches/{search}', [ClockController::class, 'progress'])->whereUuid('search');
         Route::delete('clock/searches/{search}', [ClockController::class, 'stopSearch'])->whereUuid('search');
+        Route::put('put-off', [ClockController::class, 'putOff']);
         Route::get('calendar', [ClockController::class, 'calendar']);
         Route::post('feed', [ClockController::class, 'openFeed']);
         Route::delete('feed', [ClockController::class, 'revokeFeed']);

@@ -39,6 +39,18 @@ final class BenchSettings
         return $room === null ? RoomProfile::usual() : RoomProfile::read($room);
     }
 
+    /** @return list<array{build: string, step: string, until: string}> work that shall be done later, and from when */
+    public static function putOff(User $user): array
+    {
+        return WorkBench::query()->where('user_id', $user->id)->first()->put_off ?? [];
+    }
+
+    /** @param  list<array{build: string, step: string, until: string}>  $wishes */
+    public static function keepPutOff(User $user, array $wishes): void
+    {
+        WorkBench::query()->updateOrCreate(['user_id' => $user->id], ['put_off' => $wishes]);
+    }
+
     public static function hasRoom(User $user): bool
     {
         return WorkBench::query()->where('user_id', $user->id)->whereNotNull('room')->exists();

@@ -17,6 +17,7 @@ use Ulvrach\Report\TimetableReport;
 use Ulvrach\Rules\Evaluator;
 use Ulvrach\Rules\Verdict;
 use Ulvrach\Schedule\Calendar;
+use Ulvrach\Schedule\HeldBack;
 use Ulvrach\Schedule\NoSchedule;
 use Ulvrach\Schedule\Shedder;
 use Ulvrach\Schedule\Timetable;
@@ -29,6 +30,9 @@ final readonly class Clock
 {
     /** Days that a timetable looks ahead. */
     private const DAYS = 150;
+
+    /** Days a week with daylight at the bench from which what wants it waits for it; with fewer it has a lamp. */
+    private const LIGHT = 3;
 
     /** Minutes that "now" is rounded to, so that the same question is asked again and again. */
     private const NOW_IN_STEPS_OF = 15;
@@ -60,20 +64,23 @@ final readonly class Clock
     ): array {
         $now = $this->now($whatIf->spare > 0 ? 1 : self::NOW_IN_STEPS_OF);
         $week = BenchSettings::of($user);
+        $wishes = $this->wishes($user, $now);
+        $whatIf = $whatIf->besides(self::minutesOf($wishes));
         $calendar = $this->calendar($week, $now, $whatIf);
         // Another room that is thought through is the same by day and night.
         $forecast = $whatIf->isOtherRoom()
             ? Forecast::asPlanned()
             : $this->forecasts->of($user, $week, $now, $calendar);
-        $work = new Workload($now, $whatIf->putOff, $week->pace, $forecast);
+        $work = new Workload($now, $whatIf->putOff, $week->pace, $forecast, $calendar->daysWithLight() >= self::LIGHT);
         [$files, $unreadable, $stamps] = $this->filesOf($user);
-        $verdicts = [];
+        $verdicts = $held = [];
         foreach ($files as $id => $file) {
             if ($only === null || in_array($id, $only, true)) {
                 $plan = $whatIf->applyTo($file->plan);
                 $verdicts[$id] = $this->evaluator->evaluate($plan, $file->log);
                 $due = $plan->build->due;
-                $work->add($id, $verdicts[$id]->walk, $due === null ? null : $week->endOfDay($due));
+                $held[$id] = HeldBack::of($verdicts[$id]);
+                $work->add($id, $verdicts[$id]->walk, $due === null ? null : $week->endOfDay($due), $held[$id]);
             }
         }
         // What a search has found stays good while nothing is changed, whatever the time of day.
@@ -91,7 +98,8 @@ final readonly class Clock
         }
 
         return [
-            ...TimetableReport::of($timetable, $verdicts, $week, $forecast),
+            ...TimetableReport::of($timetable, $verdicts, $week, $forecast, $held),
+            'putOff' => $wishes,
             'stamps' => (object) $stamps,
             'now' => TimetableReport::moment($now),
             'timeZone' => $week->timeZone,
@@ -174,6 +182,31 @@ final readonly class Clock
         }
 
         return $calendar;
+    }
+
+    /** @return list<array{build: string, step: string, until: string}> put off to a time that is still to come */
+    private function wishes(User $user, int $now): array
+    {
+        return array_values(
+            array_filter(
+                BenchSettings::putOff($user),
+                static fn (array $wish) => intdiv((int) strtotime($wish['until']), 60) > $now,
+            ),
+        );
+    }
+
+    /**
+     * @param  list<array{build: string, step: string, until: string}>  $wishes
+     * @return array<string, int> "build step" => Unix minute
+     */
+    private static function minutesOf(array $wishes): array
+    {
+        $minutes = [];
+        foreach ($wishes as $wish) {
+            $minutes["{$wish['build']} {$wish['step']}"] = intdiv((int) strtotime($wish['until']), 60);
+        }
+
+        return $minutes;
     }
 
     private function now(int $inStepsOf): int

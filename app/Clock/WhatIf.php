@@ -31,6 +31,24 @@ final readonly class WhatIf
     ) {
     }
 
+    /**
+     * The same with what is put off for good; what is thought through weighs more.
+     *
+     * @param  array<string, int>  $putOff  "build step" => Unix minute
+     */
+    public function besides(array $putOff): self
+    {
+        return new self(
+            temperatureC: $this->temperatureC,
+            humidityPercent: $this->humidityPercent,
+            cabinetC: $this->cabinetC,
+            putOff: $this->putOff + $putOff,
+            skipped: $this->skipped,
+            school: $this->school,
+            spare: $this->spare,
+        );
+    }
+
     public function isOtherRoom(): bool
     {
         return $this->temperatureC !== null || $this->humidityPercent !== null;

@@ -28,17 +28,18 @@ use Illuminate\Database\Eloquent\Model;
  *   night: array{int, int},
  *   counts: bool,
  * }|null $room
+ * @property list<array{build: string, step: string, until: string}>|null $put_off
  * @property string|null $feed_token
  *
  * @see BenchSettings
  */
 final class WorkBench extends Model
 {
-    protected $fillable = ['user_id', 'document', 'room', 'feed_token'];
+    protected $fillable = ['user_id', 'document', 'room', 'put_off', 'feed_token'];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['document' => 'array', 'room' => 'array'];
+        return ['document' => 'array', 'room' => 'array', 'put_off' => 'array'];
     }
 }

@@ -62,10 +62,14 @@ final readonly class Layer
         return $this->product->material->colour;
     }
 
-    /** What a state takes from the end of the work on; null: it never comes. */
-    public function waitFor(CureState $state): ?Wait
+    /**
+     * What a state takes from the end of the work on; null: it never comes.
+     *
+     * @param  bool  $isSoonest  at the early end of the table; otherwise at the end that is sure
+     */
+    public function waitFor(CureState $state, bool $isSoonest = false): ?Wait
     {
-        $reached = $this->reaches($state);
+        $reached = $isSoonest ? $this->soonestReaches($state) : $this->reaches($state);
 
         return $reached === null ? null : new Wait($reached - $this->laidAt, $this->lawOf($state));
     }

@@ -181,7 +181,10 @@ final class Walker
         [$span, $handsOn] = $this->spanOf($work, $air);
         $rested = $rest === null ? null : $rest[2] + $rest[1]->minutes;
         $ready = max($waiting->longest->until ?? 0, $rested ?? 0);
-        $planned = $work->step->waitMinutes === null ? max($clock, $ready) : $clock + $work->step->waitMinutes;
+        $pause = $work->index === 0 ? 0 : $work->technique->pauseMinutes;
+        $planned = $work->step->waitMinutes === null
+            ? max($clock + $pause, $ready)
+            : $clock + $work->step->waitMinutes;
         $finished = $clockZero === null ? null : $log->finishedAt($work->step->id);
         [$start, $end] = [$planned, $planned + $span];
         if ($finished !== null) {

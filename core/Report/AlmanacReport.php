@@ -140,6 +140,7 @@ final class AlmanacReport
     {
         return [
             'code' => $rule->code(),
+            'title' => $rule->title(),
             'group' => Catalogue::group($rule),
             'kind' => $rule->kind()->value,
             'why' => $rule->explanation(),

@@ -10,7 +10,9 @@ use Ulvrach\Evaluation\Layer;
 use Ulvrach\Plan\BenchConditions;
 use Ulvrach\Plan\Build;
 use Ulvrach\Plan\Plan;
+use Ulvrach\Plan\Step;
 use Ulvrach\Quantity\Moment;
+use Ulvrach\Rules\Finding;
 use Ulvrach\Rules\Severity;
 use Ulvrach\Rules\Verdict;
 use Ulvrach\Schedule\Conflict;
@@ -21,6 +23,7 @@ use Ulvrach\Schedule\Reason;
 use Ulvrach\Schedule\Shedding;
 use Ulvrach\Schedule\Timetable;
 use Ulvrach\Schedule\Week;
+use Ulvrach\Technique\TechniqueKind;
 use Ulvrach\Technique\TechniqueLibrary;
 
 /** A timetable as plain data. Moments are UTC. */
@@ -28,10 +31,16 @@ final class TimetableReport
 {
     /**
      * @param  array<string, Verdict>  $verdicts  by build
+     * @param  array<string, array<string, Finding>>  $held  by build and step: the stop that it is held back by
      * @return array<string, mixed>
      */
-    public static function of(Timetable $timetable, array $verdicts, Week $week, Forecast $forecast): array
-    {
+    public static function of(
+        Timetable $timetable,
+        array $verdicts,
+        Week $week,
+        Forecast $forecast,
+        array $held = [],
+    ): array {
         $solution = $timetable->solution;
         $order = array_keys($solution->starts);
         usort($order, static fn (int $a, int $b) => $solution->starts[$a] <=> $solution->starts[$b]);
@@ -51,6 +60,7 @@ final class TimetableReport
                     $id,
                     $verdict->plan->build,
                     $week,
+                    count($held[$id] ?? []),
                 ),
                 array_keys($verdicts),
                 array_values($verdicts),
@@ -68,6 +78,7 @@ final class TimetableReport
                 static fn (int $index) => self::item($timetable, $index, $verdicts, $forecast),
                 $order,
             ),
+            'held' => self::held($held, $verdicts),
             'conflicts' => array_map(
                 static fn (Conflict $conflict) => [
                     'message' => $conflict->message,
@@ -91,9 +102,10 @@ final class TimetableReport
      *   ends: string|null,
      *   due: string|null,
      *   slackMinutes: int|null,
-     * } slack below 0: so much too late
+     *   held: int,
+     * } slack below 0: so much too late; of what is held back no end is known
      */
-    private static function build(Timetable $timetable, string $id, Build $build, Week $week): array
+    private static function build(Timetable $timetable, string $id, Build $build, Week $week, int $held): array
     {
         $ends = $timetable->endOf($id);
         $slack = $ends === null || $build->due === null ? null : $week->endOfDay($build->due) - $ends;
@@ -103,8 +115,86 @@ final class TimetableReport
             'name' => $build->name,
             'ends' => $ends === null ? null : self::moment($ends),
             'due' => $build->due === null ? null : self::moment($week->endOfDay($build->due)),
-            'slackMinutes' => $slack,
+            'slackMinutes' => $held > 0 ? null : $slack,
+            'held' => $held,
         ];
+    }
+
+    /**
+     * Each stop that something is held back by, with the steps that wait for it.
+     *
+     * @param  array<string, array<string, Finding>>  $held
+     * @param  array<string, Verdict>  $verdicts
+     * @return list<array{build: string, step: string, number: int, says: string, steps: list<int>}>
+     */
+    private static function held(array $held, array $verdicts): array
+    {
+        $stops = [];
+        foreach ($held as $build => $steps) {
+            $plan = $verdicts[$build]->plan;
+            foreach ($steps as $step => $finding) {
+                $key = "{$build} {$finding->key()}";
+                $stops[$key] ??= [
+                    'build' => $build,
+                    'step' => $finding->stepId,
+                    'number' => (int) $plan->indexOf($finding->stepId) + 1,
+                    'says' => $finding->happens,
+                    'steps' => [],
+                ];
+                $stops[$key]['steps'][] = (int) $plan->indexOf($step) + 1;
+            }
+        }
+
+        return array_values($stops);
+    }
+
+    /** The gravest thing that is open of a step; null: nothing but notes. */
+    private static function worst(Verdict $verdict, string $stepId): ?string
+    {
+        $worst = null;
+        foreach ($verdict->findings as $finding) {
+            if ($finding->stepId === $stepId && $finding->isOpen() && $finding->severity !== Severity::Note) {
+                $worst = $finding->severity === Severity::Stop ? Severity::Stop : $worst ?? Severity::Risk;
+            }
+        }
+
+        return $worst?->value;
+    }
+
+    /**
+     * The hours that it is worked at: more than one piece where it is put down at the end of a session.
+     *
+     * @return list<array{from: string, to: string}>
+     */
+    private static function pieces(Timetable $timetable, int $index): array
+    {
+        $solution = $timetable->solution;
+        $pieces = [];
+        foreach ($timetable->problem->sessions as [$from, $to]) {
+            $begins = max($from, $solution->starts[$index]);
+            $ends = min($to, $solution->ends[$index]);
+            if ($begins < $ends) {
+                $pieces[] = ['from' => self::moment($begins), 'to' => self::moment($ends)];
+            }
+        }
+
+        return $pieces;
+    }
+
+    /** "tyres", "hull top and turret", "5 zones": where it goes, as short as it can be said. */
+    private static function where(Plan $plan, Step $step): string
+    {
+        $count = count($step->zones);
+        if ($count > 1 && $count === count($plan->zones)) {
+            return 'everything';
+        }
+
+        return $count > 2
+            ? "{$count} zones"
+            : implode(
+                ' and ',
+                array_map(static fn (string $zone) => mb_strtolower($plan->zones[$zone]->name), $step->zones),
+            );
     }
 
     /** @param  array<string, Verdict>  $verdicts */
@@ -157,17 +247,47 @@ final class TimetableReport
             'step' => $job->stepId,
             'number' => $job->stepIndex + 1,
             'technique' => TechniqueLibrary::get($step->technique)->name,
+            'kind' => TechniqueLibrary::get($step->technique)->kind->value,
             'product' => $product?->name,
+            'where' => self::where($verdict->plan, $step),
+            'worst' => self::worst($verdict, $job->stepId),
             'colour' => $product?->material->colour?->toHex(),
             'part' => self::part($job),
             'from' => self::moment($solution->starts[$index]),
             'to' => self::moment($solution->ends[$index]),
+            'pieces' => self::pieces($timetable, $index),
             'minutes' => $timetable->problem->activities[$index]->active,
             'sprays' => $timetable->problem->activities[$index]->spray !== null,
-            'reason' => Reason::of($timetable->problem, $solution, $index),
+            'finishes' => self::isLast($verdict, $job),
+            'reason' => Reason::of($timetable->problem, $solution, $index).self::light($timetable, $step, $index),
             'closes' => self::closes($timetable->problem, $solution->ends, $index),
             'dries' => self::dries($verdict, $job, $solution->ends[$index], $forecast),
         ];
+    }
+
+    /** Whether the step is done with it. */
+    private static function isLast(Verdict $verdict, Job $job): bool
+    {
+        $step = $verdict->plan->steps[$job->stepIndex];
+        $isCleaned = $step->cleanUp !== [] &&
+            TechniqueLibrary::get($step->technique)->kind !== TechniqueKind::CleanUp;
+
+        return $job->part === JobPart::CleanUp || ($job->number === $job->of && ! $isCleaned);
+    }
+
+    /** What helps where a look has to do without daylight; empty: it has it, or needs none. */
+    private static function light(Timetable $timetable, Step $step, int $index): string
+    {
+        $from = $timetable->solution->starts[$index];
+        foreach ($timetable->problem->daylight as [$dawn, $dusk]) {
+            if ($from >= $dawn && $timetable->solution->ends[$index] <= $dusk) {
+                return '';
+            }
+        }
+
+        return TechniqueLibrary::get($step->technique)->pauseMinutes > 0
+            ? ' There is no daylight in these hours: take a second lamp from the side, and a photograph.'
+            : '';
     }
 
     private static function part(Job $job): ?string
@@ -201,15 +321,13 @@ final class TimetableReport
      *   touchDry: string,
      *   recoatable: string,
      *   solventProof: string|null,
+     *   soonest: array{touchDry: string, recoatable: string, solventProof: string|null},
      * }|null what its last part leaves to dry
      */
     private static function dries(Verdict $verdict, Job $job, int $end, Forecast $forecast): ?array
     {
         $layer = $verdict->walk->layers[$job->stepIndex];
-        $isLast =
-            $job->part === JobPart::CleanUp ||
-            ($job->number === $job->of && $verdict->plan->steps[$job->stepIndex]->cleanUp === []);
-        if ($layer === null || ! $isLast) {
+        if ($layer === null || ! self::isLast($verdict, $job)) {
             return null;
         }
 
@@ -220,20 +338,30 @@ final class TimetableReport
      * When a film reaches its states.
      *
      * @param  int  $laidAt  Unix minute
-     * @return array{touchDry: string, recoatable: string, solventProof: string|null} solvent-proof null: never
+     * @return array{
+     *   touchDry: string,
+     *   recoatable: string,
+     *   solventProof: string|null,
+     *   soonest: array{touchDry: string, recoatable: string, solventProof: string|null},
+     * } surely, and perhaps already; solvent-proof null: never
      */
     public static function cures(Layer $layer, BenchConditions $bench, int $laidAt, Forecast $forecast): array
     {
-        $at = static function (CureState $state) use ($layer, $bench, $laidAt, $forecast): ?string {
-            $wait = $layer->waitFor($state);
+        $at = static function (CureState $state, bool $isSoonest) use ($layer, $bench, $laidAt, $forecast): ?string {
+            $wait = $layer->waitFor($state, $isSoonest);
 
             return $wait === null ? null : self::moment($laidAt + $forecast->minutes($wait, $bench, $laidAt));
         };
 
         return [
-            'touchDry' => (string) $at(CureState::TouchDry),
-            'recoatable' => (string) $at(CureState::Recoatable),
-            'solventProof' => $at(CureState::SolventProof),
+            'touchDry' => (string) $at(CureState::TouchDry, false),
+            'recoatable' => (string) $at(CureState::Recoatable, false),
+            'solventProof' => $at(CureState::SolventProof, false),
+            'soonest' => [
+                'touchDry' => (string) $at(CureState::TouchDry, true),
+                'recoatable' => (string) $at(CureState::Recoatable, true),
+                'solventProof' => $at(CureState::SolventProof, true),
+            ],
         ];
     }
 }

@@ -18,8 +18,8 @@ use Ulvrach\Quantity\Moment;
 use Ulvrach\Rules\Finding;
 use Ulvrach\Rules\Remedy\ProvedRemedy;
 use Ulvrach\Rules\Remedy\RemedyAdvisor;
+use Ulvrach\Rules\Rule;
 use Ulvrach\Rules\RuleBook;
-use Ulvrach\Rules\RuleKind;
 use Ulvrach\Rules\Severity;
 use Ulvrach\Rules\Verdict;
 
@@ -80,7 +80,8 @@ final class VerdictReport
             'happens' => $finding->happens,
             'why' => $finding->why,
             'isCertain' => $finding->isCertain,
-            'kind' => self::kindOf($finding)->value,
+            'title' => self::ruleOf($finding)->title(),
+            'kind' => self::ruleOf($finding)->kind()->value,
             'accepted' => $finding->accepted === null
                 ? null
                 : [
@@ -90,13 +91,13 @@ final class VerdictReport
         ];
     }
 
-    private static function kindOf(Finding $finding): RuleKind
+    private static function ruleOf(Finding $finding): Rule
     {
         /** @var RuleBook|null $book */
         static $book = null;
         $book ??= new RuleBook();
 
-        return $book->rules[$finding->code]->kind();
+        return $book->rules[$finding->code];
     }
 
     /** @return list<array<string, mixed>> */
@@ -114,6 +115,7 @@ final class VerdictReport
      *   label: string,
      *   clears: int,
      *   brings: int,
+     *   brought: list<string>,
      *   delayMinutes: int,
      *   workMinutes: int,
      *   edits: list<array<string, mixed>>,
@@ -125,6 +127,7 @@ final class VerdictReport
             'label' => $proved->remedy->label,
             'clears' => $proved->clears,
             'brings' => $proved->brings,
+            'brought' => $proved->brought,
             'delayMinutes' => $proved->delayMinutes,
             'workMinutes' => $proved->workMinutes,
             'edits' => EditCodec::write($proved->remedy->edits),

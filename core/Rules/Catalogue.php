@@ -28,15 +28,15 @@ final class Catalogue
             $now = self::group($rule);
             if ($now !== $group) {
                 $text .=
-                    "\n### {$now}\n\n| rule | kind | why | ".
+                    "\n### {$now}\n\n| rule | says | kind | why | ".
                     implode(' | ', array_map(static fn (School $school) => $school->name, School::all())).
-                    " |\n|---|---|---|".
+                    " |\n|---|---|---|---|".
                     str_repeat('---|', count(School::all())).
                     "\n";
                 $group = $now;
             }
             $text .=
-                "| `{$rule->code()}` | {$rule->kind()->value} | {$rule->explanation()} | ".
+                "| `{$rule->code()}` | {$rule->title()} | {$rule->kind()->value} | {$rule->explanation()} | ".
                 implode(' | ', self::severities($rule)).
                 " |\n";
         }

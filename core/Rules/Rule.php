@@ -16,6 +16,9 @@ interface Rule
     /** Stable; part of the plan file's findings. */
     public function code(): string;
 
+    /** What is wrong, as a short sentence without its stop. */
+    public function title(): string;
+
     public function kind(): RuleKind;
 
     /** One sentence: why this goes wrong, whatever the plan. */

@@ -18,6 +18,9 @@ abstract class RuleBase implements Rule
     /** @var string */
     public const CODE = '';
 
+    /** @var string what is wrong, as a short sentence without its stop */
+    public const TITLE = '';
+
     /** @var RuleKind */
     public const KIND = RuleKind::Fact;
 
@@ -33,6 +36,11 @@ abstract class RuleBase implements Rule
     public function code(): string
     {
         return static::CODE;
+    }
+
+    public function title(): string
+    {
+        return static::TITLE;
     }
 
     public function kind(): RuleKind

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Ulvrach\Schedule;
 
+use Ulvrach\Quantity\Minutes;
+
 /** The hours there are, as Unix minutes. */
 final readonly class Calendar
 {
@@ -19,6 +21,22 @@ final readonly class Calendar
         public array $compressor,
         public array $daylight,
     ) {
+    }
+
+    /** On how many of the coming seven days somebody is at the bench in daylight, for a quarter of an hour at least. */
+    public function daysWithLight(): int
+    {
+        $days = [];
+        foreach ($this->sessions as $session) {
+            foreach ($this->daylight as $light) {
+                $from = max($session[0], $light[0]);
+                if (min($session[1], $light[1]) - $from >= 15 && $from < $this->from + 7 * Minutes::DAY) {
+                    $days[intdiv($light[0], Minutes::DAY)] = true;
+                }
+            }
+        }
+
+        return count($days);
     }
 
     /** With so many minutes at the bench from the first moment on, besides what the week has. */

@@ -110,8 +110,11 @@ final class Scheduler
             return $solution;
         }
         $forward = [];
-        foreach ($order as $index) {
-            if (array_diff(array_column($bench->before[$index], 0), $forward) !== []) {
+        foreach ($this->inSpareTime($problem, $solution, $order) as [$index, $mayBreakOff]) {
+            if (
+                in_array($index, $forward, true) ||
+                array_diff(array_column($bench->before[$index], 0), $forward) !== []
+            ) {
                 continue;
             }
             $sweep = new Sweep($bench);
@@ -120,13 +123,43 @@ final class Scheduler
                 $sweep->run([...$next, ...array_values(array_diff($best->order, $next))]) &&
                 $sweep->makespan() <= $solution->makespan &&
                 $sweep->lateness() <= $best->lateness() &&
-                ($problem->activities[$index]->split ? $sweep->start[$index] : $sweep->end[$index] - 1) < $until
+                ($mayBreakOff ? $sweep->start[$index] : $sweep->end[$index] - 1) < $until
             ) {
                 [$best, $forward] = [$sweep, $next];
             }
         }
 
         return $this->solution($best, $bench, $solution->lowerBound, $solution->optimal);
+    }
+
+    /**
+     * What is tried in minutes to spare: first what has to be begun soon, then what fits whole, then what may be put
+     * down again. Twice over, since the second may wait for something that the first round has let in.
+     *
+     * @param  list<int>  $order  by the starts so far
+     * @return list<array{int, bool}> activity, and whether it may be begun and put down
+     */
+    private function inSpareTime(Problem $problem, Solution $solution, array $order): array
+    {
+        $closes = [];
+        foreach ($problem->lags as $lag) {
+            if ($lag->max !== null) {
+                $closes[$lag->to] = min($closes[$lag->to] ?? PHP_INT_MAX, $solution->ends[$lag->from] + $lag->max);
+            }
+        }
+        foreach ($problem->activities as $index => $activity) {
+            if ($activity->notAfter !== null) {
+                $closes[$index] = min($closes[$index] ?? PHP_INT_MAX, $activity->notAfter);
+            }
+        }
+        asort($closes);
+        $whole = array_map(static fn (int $index) => [$index, false], [...array_keys($closes), ...$order]);
+        $parts = array_map(
+            static fn (int $index) => [$index, true],
+            array_values(array_filter($order, static fn (int $index) => $problem->activities[$index]->split)),
+        );
+
+        return [...$whole, ...$whole, ...$parts];
     }
 
     /** @throws NoSchedule naming the work that stands in its own way */

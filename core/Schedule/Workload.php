@@ -45,6 +45,7 @@ final class Workload
 
     /**
      * @param  int  $now  Unix minute before which nothing can start
+     * @param  bool  $hasLight  the week has daylight often enough for what wants it
      * @param  array<string, int>  $putOff  "build step id" => Unix minute before which it shall not start
      */
     public function __construct(
@@ -52,17 +53,21 @@ final class Workload
         private readonly array $putOff = [],
         private readonly Pace $pace = new Pace(),
         ?Forecast $forecast = null,
+        private readonly bool $hasLight = false,
     ) {
         $this->forecast = $forecast ?? Forecast::asPlanned();
     }
 
-    /** @param  int|null  $due  Unix minute by which the build shall be finished, if it can be */
-    public function add(string $build, Walk $walk, ?int $due = null): void
+    /**
+     * @param  int|null  $due  Unix minute by which the build shall be finished, if it can be
+     * @param  array<string, mixed>  $heldBack  by id: steps that are not laid
+     */
+    public function add(string $build, Walk $walk, ?int $due = null, array $heldBack = []): void
     {
         $first = count($this->activities);
         $plan = $walk->plan;
         foreach ($plan->steps as $index => $step) {
-            if (! $walk->isDone($index) && $step->zones !== []) {
+            if (! $walk->isDone($index) && $step->zones !== [] && ! isset($heldBack[$step->id])) {
                 $this->addStep($build, $walk, $index, $step);
             }
         }
@@ -135,7 +140,7 @@ final class Workload
                 active: $this->rounded($minutes),
                 split: $this->maySplit($technique, $sprays),
                 spray: $sprays ? $product->name : null,
-                daylight: false,
+                daylight: $technique->kind === TechniqueKind::Look && $technique->pauseMinutes > 0 && $this->hasLight,
                 notBefore: $coat === 1 ? $notBefore : 0,
                 notAfter: $coat === 1 ? $notAfter : null,
             );
@@ -196,6 +201,12 @@ final class Workload
                     $mins[$before] ??= 0;
                     break;
                 }
+            }
+        }
+        $pause = TechniqueLibrary::get($plan->steps[$index]->technique)->pauseMinutes;
+        if ($pause > 0) {
+            foreach ($mins as $other => $minutes) {
+                $mins[$other] = max($minutes, $pause);
             }
         }
         if ($plan->steps[$index]->waitMinutes !== null && $index > 0) {

@@ -24,6 +24,7 @@ final readonly class Technique
      * @param  bool  $needsSource  runs down from somewhere: a chip, a bolt, an edge
      * @param  int  $serviceMonths  in service before this wear is credible
      * @param  float|null  $markMm  the size of its smallest marks on the model
+     * @param  int  $pauseMinutes  away from it before it begins; 0: none
      * @param  int  $restMinutes  that its product is left alone before it is used; 0: none
      * @param  bool  $closesOff  what it goes on cannot be reached afterwards
      * @param  Load  $load  how much a brush usually brings
@@ -58,6 +59,7 @@ final readonly class Technique
         public bool $wetInWet = false,
         public bool $closesOff = false,
         public int $restMinutes = 0,
+        public int $pauseMinutes = 0,
     ) {
     }
 

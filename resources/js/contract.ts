@@ -236,6 +236,8 @@ export const findingSchema = z.object({
     zones: z.array(z.string()),
     happens: z.string(),
     why: z.string(),
+    /** The rule as a short sentence without its stop. */
+    title: z.string(),
     /** No trial and no record can show otherwise. */
     isCertain: z.boolean(),
     kind: ruleKindSchema,
@@ -349,6 +351,8 @@ export const remedySchema = z.object({
     label: z.string(),
     clears: z.number(),
     brings: z.number(),
+    /** What these say, the gravest first. */
+    brought: z.array(z.string()),
     delayMinutes: z.number(),
     workMinutes: z.number(),
     /** Sent back as they come: only the server needs to understand them. */
@@ -371,6 +375,8 @@ export const repairSchema = z.object({
             label: z.string(),
             clears: z.number(),
             brings: z.number(),
+            /** What these say, the gravest first. */
+            brought: z.array(z.string()),
             delayMinutes: z.number(),
             workMinutes: z.number(),
             /** Sent back as they come: only the server needs to understand them. */
@@ -568,7 +574,9 @@ export const almanacSchema = z.object({
             reason: z.string(),
         }),
     ),
-    rules: z.array(z.object({ code: z.string(), group: z.string(), kind: z.string(), why: z.string() })),
+    rules: z.array(
+        z.object({ code: z.string(), title: z.string(), group: z.string(), kind: z.string(), why: z.string() }),
+    ),
     habits: z.array(
         z.object({
             code: z.string(),
@@ -634,17 +642,36 @@ export const itemSchema = z.object({
     step: z.string(),
     number: z.number(),
     technique: z.string(),
+    kind: z.string(),
     product: z.string().nullable(),
+    /** The zones in few words. */
+    where: z.string(),
+    /** The gravest thing that is open of it; null: nothing but notes. */
+    worst: z.enum(['stop', 'risk']).nullable(),
     colour: z.string().nullable(),
     part: z.string().nullable(),
     from: momentSchema,
     to: momentSchema,
+    /** More than one where it is put down at the end of a session. */
+    pieces: z.array(z.object({ from: momentSchema, to: momentSchema })),
     minutes: z.number(),
     sprays: z.boolean(),
+    /** The step is done with it. */
+    finishes: z.boolean(),
     reason: z.string(),
     closes: momentSchema.nullable(),
     dries: z
-        .object({ touchDry: momentSchema, recoatable: momentSchema, solventProof: momentSchema.nullable() })
+        .object({
+            touchDry: momentSchema,
+            recoatable: momentSchema,
+            solventProof: momentSchema.nullable(),
+            /** When it may be so far already. */
+            soonest: z.object({
+                touchDry: momentSchema,
+                recoatable: momentSchema,
+                solventProof: momentSchema.nullable(),
+            }),
+        })
         .nullable(),
 })
 export type Item = z.infer<typeof itemSchema>
@@ -665,13 +692,28 @@ export const timetableSchema = z.object({
             due: momentSchema.nullable(),
             /** Below 0: so much too late; null: no date to meet, or nothing left to do. */
             slackMinutes: z.number().nullable(),
+            /** Steps that are held back by a stop. */
+            held: z.number(),
         }),
     ),
     sessions: z.array(z.object({ from: momentSchema, to: momentSchema, isUsed: z.boolean() })),
     items: z.array(itemSchema),
+    /** Stops, and what is not laid because of them. */
+    held: z.array(
+        z.object({
+            build: z.string(),
+            step: z.string(),
+            number: z.number(),
+            says: z.string(),
+            /** The numbers of the steps that wait for it. */
+            steps: z.array(z.number()),
+        }),
+    ),
     conflicts: z.array(
         z.object({ message: z.string(), steps: z.array(z.object({ build: z.string(), step: z.string() })) }),
     ),
+    /** What is to be done later, by wish. */
+    putOff: z.array(z.object({ build: z.string(), step: z.string(), until: momentSchema })),
     now: momentSchema,
     timeZone: z.string(),
     unreadable: z.array(z.object({ id: z.string(), name: z.string(), message: z.string() })),

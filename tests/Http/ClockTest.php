@@ -221,17 +221,67 @@ it('has three builds share about two weeks in the demo, one day of them taken', 
                 'from',
             ),
         ),
-        $clock['builds'],
+        array_filter($clock['builds'], static fn (array $build) => $build['held'] === 0),
     );
 
-    expect($last)
+    expect($clock['builds'])
         ->toHaveCount(3)
+        ->and($last)
+        ->toHaveCount(2)
         ->and(min($last))
         ->toBeGreaterThan('2026-11-30')
         ->and(max($last))
         ->toBeLessThan('2026-12-12')
         ->and(array_filter($clock['items'], static fn (array $item) => str_starts_with($item['from'], '2026-11-29')))
         ->toBe([]);
+});
+
+it('holds back what stands under a stop and what goes over it, and says why', function () {
+    $clock = $this->postJson('/api/clock')->assertOk()->json();
+    $lorry = array_values(array_filter($clock['builds'], static fn (array $build) => $build['held'] > 0))[0];
+    $state = $this->getJson("/api/builds/{$lorry['id']}")->json();
+    $laid = array_column(
+        array_filter($clock['items'], static fn (array $item) => $item['build'] === $lorry['id']),
+        'step',
+    );
+    $stopped = array_column(
+        array_filter(
+            $state['verdict']['findings'],
+            static fn (array $finding) => $finding['severity'] === 'stop' && $finding['accepted'] === null,
+        ),
+        'step',
+    );
+
+    expect($stopped)
+        ->not->toBe([])
+        ->and(array_intersect($stopped, $laid))
+        ->toBe([])
+        ->and(array_column($clock['held'], 'says'))
+        ->not->toContain('')
+        ->and($lorry['slackMinutes'])
+        ->toBeNull()
+        ->and(max(array_merge(...array_column($clock['held'], 'steps'))))
+        ->toBeGreaterThan(1);
+});
+
+it('keeps work put off until it is taken back, for this person only', function () {
+    $item = $this->postJson('/api/clock')->json('items.0');
+    $wish = ['build' => $item['build'], 'step' => $item['step'], 'until' => '2026-11-27T00:00:00Z'];
+    $this->putJson('/api/put-off', ['putOff' => [$wish]])->assertNoContent();
+    $laid = $this->postJson('/api/clock')->json();
+    $moved = array_values(
+        array_filter(
+            $laid['items'],
+            static fn (array $one) => $one['build'] === $item['build'] && $one['step'] === $item['step'],
+        ),
+    );
+    expect($laid['putOff'])
+        ->toBe([$wish])
+        ->and($moved[0]['from'])
+        ->toBeGreaterThan($wish['until']);
+    $this->putJson('/api/put-off', ['putOff' => []])->assertNoContent();
+    expect($this->postJson('/api/clock')->json('items.0.from'))->toBe($item['from']);
+    $this->putJson('/api/put-off', ['putOff' => [['build' => 'x']]])->assertUnprocessable();
 });
 
 it('looks for an earlier end in the background, and tells how far it has come', function () {

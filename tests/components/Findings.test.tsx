@@ -8,6 +8,7 @@ const wait = {
     label: 'Wait until it is ready: 25 min more',
     clears: 1,
     brings: 0,
+    brought: [],
     delayMinutes: 25,
     workMinutes: 0,
     edits: [{ edit: 'remove-step' as const, id: 'b' }],
@@ -57,6 +58,26 @@ describe('findings of a step', () => {
         await userEvent.keyboard('2')
         expect(apply).toHaveBeenLastCalledWith(leave.edits, leave.label)
     })
+    it('are a line each with the worst one open, and ask only for the remedies of what is open', async () => {
+        const fetch = serverAnswers({ body: { version: 1, remedies: [wait] } })
+        const two = [finding(), finding({ key: 'other.b.1', severity: 'note', happens: 'The wash is faint.' })]
+        show(
+            <Findings
+                findings={two}
+                state={state([step('a'), step('b')])}
+                apply={vi.fn()}
+                near={vi.fn()}
+                onLog={vi.fn()}
+            />,
+        )
+        expect(screen.getAllByText(/^On Hull/)).toHaveLength(1)
+        await screen.findByRole('button', { name: /Wait until/ })
+        expect(fetch).toHaveBeenCalledTimes(1)
+        await userEvent.click(screen.getByRole('button', { name: /The wash is faint/ }))
+        expect(screen.getAllByText(/^On Hull/)).toHaveLength(2)
+        await userEvent.click(screen.getByRole('button', { name: /It starts 25 min before/ }))
+        expect(screen.getAllByText(/^On Hull/)).toHaveLength(1)
+    })
     it('have no remedies asked for while they are only in the hand', async () => {
         const fetch = serverAnswers({ body: { version: 1, remedies: [wait, leave] } })
         const inHand = { ...state([step('a'), step('b')]), isSaved: false }
@@ -91,7 +112,7 @@ describe('findings of a step', () => {
                 onLog={vi.fn()}
             />,
         )
-        await userEvent.click(screen.getByRole('button', { name: 'Break this rule knowingly' }))
+        await userEvent.click(await screen.findByRole('button', { name: 'Accept this risk' }))
         await userEvent.click(await screen.findByRole('button', { name: 'Keep' }))
         expect(screen.getByRole('alert')).toHaveTextContent('Say why')
         expect(apply).not.toHaveBeenCalled()
@@ -103,7 +124,7 @@ describe('findings of a step', () => {
             'Accept a finding',
         )
     })
-    it('offer no exception from what is certain, and a trial for what the tables expect, a stop too', () => {
+    it('offer no exception from what is certain, and a trial for what the tables expect, a stop too', async () => {
         serverAnswers({ body: { version: 1, remedies: [] } })
         const facts = [finding({ isCertain: true }), finding({ key: 'other', code: 'hot' })]
         show(
@@ -115,11 +136,11 @@ describe('findings of a step', () => {
                 onLog={vi.fn()}
             />,
         )
-        expect(screen.getAllByRole('button').map((button) => button.textContent)).toEqual([
-            'It was tried: enter the test patch',
-        ])
         expect(screen.getByText(/certain, whatever a trial shows/)).toBeVisible()
+        expect(screen.queryByRole('button', { name: /It was tried/ })).toBeNull()
+        await userEvent.click(screen.getAllByRole('button', { expanded: false })[0] as HTMLElement)
         expect(screen.getByText(/a trial of the same would settle it/)).toBeVisible()
+        expect(await screen.findByRole('button', { name: 'It was tried: enter the test patch' })).toBeVisible()
     })
     it('stay visible when accepted, with the reason', () => {
         serverAnswers({ body: { version: 1, remedies: [wait] } })
@@ -153,8 +174,12 @@ describe('findings of a step', () => {
         ).toBeVisible()
     })
     it('say what a remedy costs', () => {
-        expect(outcomeOf({ ...wait, clears: 2, brings: 1, delayMinutes: 1440 })).toBe(
-            'mends 2 findings, brings 1 finding, no stop, ends 1 d later',
+        expect(
+            outcomeOf({ ...wait, clears: 2, brings: 1, brought: ['The filter beads on gloss'], delayMinutes: 1440 }),
+        ).toBe('mends 2 findings, brings “the filter beads on gloss”, ends 1 d later')
+        const brought = ['One', 'Two', 'Three', 'Four']
+        expect(outcomeOf({ ...wait, brings: 4, brought, delayMinutes: 0 })).toBe(
+            'mends 1 finding, brings “one”, “two” and 2 more',
         )
         expect(outcomeOf({ ...wait, delayMinutes: 5 })).toBe('mends 1 finding')
     })

@@ -9,6 +9,7 @@ const action = (label: string, id: string) => ({
     label,
     clears: 1,
     brings: 0,
+    brought: [],
     delayMinutes: 0,
     workMinutes: 0,
     edits: [{ edit: 'remove-step', id }],
@@ -36,7 +37,7 @@ describe('making a plan sound', () => {
         const { edit, close } = open()
         expect(await screen.findByText('2 stops')).toBeVisible()
         expect(screen.getByText('Nothing will lift, craze or stay tacky')).toBeVisible()
-        await userEvent.click(screen.getByRole('button', { name: 'Take all 2' }))
+        await userEvent.click(screen.getByRole('button', { name: 'Apply all 2' }))
         expect(edit).toHaveBeenCalledWith(
             [
                 { edit: 'remove-step', id: 'a' },
@@ -51,8 +52,8 @@ describe('making a plan sound', () => {
         const { edit } = open()
         const first = (await screen.findAllByRole('listitem'))[0]
         if (first === undefined) throw new Error('no change is shown')
-        await userEvent.click(within(first).getByRole('button', { name: 'Up to here' }))
-        await userEvent.click(screen.getByRole('button', { name: 'Take the first one' }))
+        await userEvent.click(within(first).getByRole('button', { name: 'Apply up to here' }))
+        await userEvent.click(screen.getByRole('button', { name: 'Apply the first one' }))
         expect(edit).toHaveBeenCalledWith(
             [{ edit: 'remove-step', id: 'a' }],
             'Make the plan sound, the first 1 changes',
@@ -61,7 +62,7 @@ describe('making a plan sound', () => {
     it('stays open when the change is not saved', async () => {
         serverAnswers({ body: repair() })
         const { close } = open(vi.fn().mockResolvedValue(false))
-        await userEvent.click(await screen.findByRole('button', { name: 'Take all 2' }))
+        await userEvent.click(await screen.findByRole('button', { name: 'Apply all 2' }))
         expect(close).not.toHaveBeenCalled()
     })
     it('says when it cannot mend everything, or when a smaller way may exist', async () => {

@@ -9,6 +9,11 @@ const item = (step: string, from: string, to: string, changes = {}) => ({
     step,
     number: 1,
     technique: 'Prime',
+    kind: 'prime',
+    where: 'hull',
+    worst: null,
+    finishes: true,
+    pieces: [{ from: `2026-11-${from}:00Z`, to: `2026-11-${to}:00Z` }],
     product: 'Fennick grey',
     colour: '#777777',
     part: null,
@@ -28,7 +33,7 @@ const timetable = (changes = {}) => ({
     isOptimal: false,
     stops: 1,
     risks: 3,
-    builds: [{ id: 'b1', name: 'Ostrel', ends: '2026-11-27T20:30:00Z', due: null, slackMinutes: null }],
+    builds: [{ id: 'b1', name: 'Ostrel', ends: '2026-11-27T20:30:00Z', due: null, slackMinutes: null, held: 0 }],
     sessions: [
         { from: '2026-11-25T18:00:00Z', to: '2026-11-25T20:00:00Z', isUsed: true },
         { from: '2026-11-26T18:00:00Z', to: '2026-11-26T21:00:00Z', isUsed: true },
@@ -39,6 +44,8 @@ const timetable = (changes = {}) => ({
         item('b', '26T18:00', '26T20:30', { number: 2, technique: 'Lift chips', closes: '2026-11-27T01:00:00Z' }),
     ],
     conflicts: [],
+    held: [],
+    putOff: [],
     now: '2026-11-25T12:00:00Z',
     timeZone: 'UTC',
     unreadable: [],
@@ -56,17 +63,47 @@ describe('the clock screen', () => {
         expect(await screen.findByRole('heading', { name: 'All done Thu 26 Nov, 20:30' })).toBeVisible()
         const sessions = screen.getAllByRole('region', { name: /^Session/ })
         expect(sessions).toHaveLength(2)
-        expect(within(sessions[1] ?? document.body).getByText(/closes Fri 27 Nov, 01:00/)).toBeVisible()
+        expect(within(sessions[1] ?? document.body).getByText(/by Fri 27 Nov, 01:00/)).toBeVisible()
         expect(screen.getByText('22 h between')).toBeVisible()
     })
     it('tells what holds a piece of work, and puts it off to a later session', async () => {
-        const fetch = serverAnswers({ body: timetable() })
+        const wish = { build: 'b1', step: 'a', until: '2026-11-26T18:00:00Z' }
+        let kept: unknown[] = []
+        vi.spyOn(globalThis, 'fetch').mockImplementation(async (path, init) => {
+            if (String(path) === '/api/put-off') {
+                kept = JSON.parse(String(init?.body)).putOff
+                return new Response('null')
+            }
+            return new Response(JSON.stringify(timetable({ putOff: kept })))
+        })
         show(<Clock />)
-        await userEvent.click(await screen.findByRole('button', { name: /1 Prime/ }))
+        await userEvent.click(await screen.findByRole('button', { name: /1 Fennick grey on hull.*prime/ }))
         expect(screen.getByText('It is the first session in which there is room for it.')).toBeVisible()
         await userEvent.selectOptions(screen.getByLabelText('Put it off to'), 'Thu 26 Nov, 18:00')
-        expect(await screen.findByRole('button', { name: 'Take back' })).toBeVisible()
-        expect(asked(fetch).at(-1)).toEqual({ putOff: [{ build: 'b1', step: 'a', until: '2026-11-26T18:00:00Z' }] })
+        expect(await screen.findByText('1 Fennick grey on hull to Thu 26 Nov, 18:00')).toBeVisible()
+        expect(kept).toEqual([wish])
+        await userEvent.click(screen.getByRole('button', { name: 'Take back' }))
+        await waitFor(() => expect(kept).toEqual([]))
+        await waitFor(() => expect(screen.queryByRole('button', { name: 'Take back' })).toBeNull())
+    })
+    it('holds back what stands under a stop, says why, and leads there', async () => {
+        const held = [{ build: 'b1', step: 'c', number: 3, says: 'Enamel stays tacky on vinyl.', steps: [3, 4, 7] }]
+        serverAnswers({ body: timetable({ held }) })
+        show(<Clock />)
+        const line = await screen.findByText(/is held back: Enamel stays tacky on vinyl. 2 later steps wait for it./)
+        expect(within(line).getByRole('link', { name: 'Ostrel, step 3' })).toHaveAttribute('href', '/builds/b1?step=c')
+    })
+    it('ticks a step off where it is done with, and only there', async () => {
+        const asked = serverKnows({
+            'POST /clock': timetable({
+                items: [item('a', '25T18:15', '25T18:40'), item('b', '25T18:40', '25T19:00', { finishes: false })],
+            }),
+            'POST /builds/b1/log': {},
+        })
+        show(<Clock />)
+        await userEvent.click(await screen.findByRole('button', { name: 'Done: 1 Fennick grey on hull' }))
+        await waitFor(() => expect(asked).toContain('POST /builds/b1/log'))
+        expect(screen.getAllByRole('button', { name: /^Done:/ })).toHaveLength(1)
     })
     const search = (changes = {}) => ({
         id: 'search-1',
@@ -118,6 +155,7 @@ describe('the clock screen', () => {
             ends: '2026-11-27T20:30:00Z',
             due: '2026-11-30T00:00:00Z',
             slackMinutes: 3090,
+            held: 0,
         }
         serverKnows({ 'POST /clock': timetable({ builds: [build] }) })
         show(<Clock />)
@@ -133,6 +171,7 @@ describe('the clock screen', () => {
             ends: '2026-11-27T20:30:00Z',
             due: '2026-11-27T00:00:00Z',
             slackMinutes: -1230,
+            held: 0,
         }
         const shedding = (steps: unknown[], isEnough: boolean) => ({
             steps,
@@ -166,6 +205,7 @@ describe('the clock screen', () => {
             ends: '2026-11-27T20:30:00Z',
             due: '2026-11-27T00:00:00Z',
             slackMinutes: -1230,
+            held: 0,
         }
         serverKnows({
             'POST /clock': timetable({ builds: [build], isOptimal: true }),
@@ -186,7 +226,7 @@ describe('the clock screen', () => {
         show(<Clock />)
         await userEvent.type(await screen.findByLabelText('Room'), '9,5')
         await userEvent.selectOptions(screen.getByLabelText('Judged by another school'), 'Sealed steps')
-        await userEvent.click(screen.getByRole('button', { name: 'Think it through' }))
+        await userEvent.click(screen.getByRole('button', { name: 'Try it' }))
         expect(await screen.findByText('It ends 2 d later.')).toBeVisible()
         expect(screen.getByRole('row', { name: 'Sessions 2 4' })).toBeVisible()
         expect(asked(fetch).at(-1)).toMatchObject({
@@ -201,12 +241,12 @@ describe('the clock screen', () => {
         const fetch = serverAnswers({ body: timetable() }, { body: room }, { body: library }, { body: timetable() })
         show(<Clock />)
         await userEvent.selectOptions(
-            await screen.findByLabelText('The room as in another season'),
+            await screen.findByLabelText('Try the air of another season'),
             'In summer: 24 °C, 60 %',
         )
         await userEvent.type(screen.getByLabelText('Humidity'), '70')
-        await userEvent.click(screen.getByRole('button', { name: 'Think it through' }))
-        expect(await screen.findByText('It ends at the same time.')).toBeVisible()
+        await userEvent.click(screen.getByRole('button', { name: 'Try it' }))
+        expect(await screen.findByText('Your end date stays the same.')).toBeVisible()
         expect(asked(fetch).at(-1)).toMatchObject({ temperatureC: 24, humidityPercent: 70 })
     })
     it('names what cannot be kept, and offers the week when nothing can be laid', async () => {
@@ -236,7 +276,13 @@ describe('the next session on the bench', () => {
                     ends: '2026-11-26T18:30:00Z',
                     items: [
                         item('a', '25T12:00', '25T12:25'),
-                        item('b', '25T12:25', '26T18:30', { technique: 'Lift chips' }),
+                        item('b', '25T12:25', '26T18:30', {
+                            technique: 'Lift chips',
+                            pieces: [
+                                { from: '2026-11-25T12:25:00Z', to: '2026-11-25T12:40:00Z' },
+                                { from: '2026-11-26T18:00:00Z', to: '2026-11-26T18:30:00Z' },
+                            ],
+                        }),
                     ],
                 }),
             },
@@ -247,7 +293,7 @@ describe('the next session on the bench', () => {
         expect(
             await screen.findByText(/^A window is kept .* All could be done 2 h earlier, Thu 26 Nov, 18:30\.$/),
         ).toBeVisible()
-        expect(screen.getByText(/Lift chips, begun and put down again/)).toBeVisible()
+        expect(screen.getByText(/lift chips, 1 of 2, goes on Thu 26 Nov/)).toBeVisible()
         expect(asked(fetch).at(-1)).toEqual({ spare: 40 })
 
         await userEvent.click(screen.getByRole('button', { name: '20 min' }))

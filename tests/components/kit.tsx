@@ -125,6 +125,7 @@ export const finding = (changes: Partial<Finding> = {}): Finding => ({
     zones: ['hull'],
     happens: 'It starts 25 min before the lacquer of step 1 is recoatable.',
     why: 'Dry to the touch and safe to coat over are different times.',
+    title: 'What lies below is not ready',
     kind: 'fact',
     isCertain: false,
     accepted: null,

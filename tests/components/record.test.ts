@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest'
-import { entryOf, momentOf, standing, toggleDone, trialsOf } from '@/features/plan/record'
+import { entryOf, momentOf } from '@/features/build'
+import { standing, toggleDone, trialsOf } from '@/features/plan/record'
 import { entry, plan, step, verdict } from './kit'
 
 const trial = { rule: 'tape-early', where: 'underside', rubs: 10, passed: true }

@@ -4,10 +4,14 @@ import {
     dryingBetween,
     formats,
     midnights,
+    type Piece,
     placeOf,
     readSpans,
     sayConflict,
+    sayHow,
+    sayRange,
     saySpans,
+    sayWork,
     sittingsOf,
 } from '@/features/clock/times'
 
@@ -17,11 +21,16 @@ const item = (from: string, to: string, changes: Partial<Item> = {}): Item => ({
     step: from,
     number: 1,
     technique: 'Prime',
+    kind: 'prime',
+    where: 'hull',
+    worst: null,
+    finishes: true,
     product: 'Grey',
     colour: null,
     part: null,
     from: at(from),
     to: at(to),
+    pieces: [{ from: at(from), to: at(to) }],
     minutes: (at(to).getTime() - at(from).getTime()) / 60_000,
     sprays: false,
     reason: '',
@@ -36,7 +45,7 @@ const timetable: Timetable = {
     isOptimal: false,
     stops: 0,
     risks: 0,
-    builds: [{ id: 'b', name: 'Ostrel', ends: null, due: null, slackMinutes: null }],
+    builds: [{ id: 'b', name: 'Ostrel', ends: null, due: null, slackMinutes: null, held: 0 }],
     sessions: [
         { from: at('25T18:00'), to: at('25T20:00'), isUsed: true },
         { from: at('26T08:00'), to: at('26T09:00'), isUsed: false },
@@ -44,12 +53,19 @@ const timetable: Timetable = {
     ],
     items: [
         item('25T18:15', '25T19:00', {
-            dries: { touchDry: at('25T19:10'), recoatable: at('25T19:30'), solventProof: at('26T12:00') },
+            dries: {
+                touchDry: at('25T19:10'),
+                recoatable: at('25T19:30'),
+                solventProof: at('26T12:00'),
+                soonest: { touchDry: at('25T19:05'), recoatable: at('25T19:20'), solventProof: at('26T10:00') },
+            },
         }),
         item('25T19:30', '25T20:00'),
         item('26T18:00', '26T20:00'),
     ],
     conflicts: [],
+    held: [],
+    putOff: [],
     now: at('25T12:00'),
     timeZone: 'UTC',
     unreadable: [],
@@ -58,10 +74,29 @@ const timetable: Timetable = {
 
 describe('the clock', () => {
     it('gathers what is done in each session, and how much of it is free', () => {
-        expect(sittingsOf(timetable).map(({ items, busy, free }) => [items.length, busy, free])).toEqual([
+        expect(sittingsOf(timetable).map(({ pieces, busy, free }) => [pieces.length, busy, free])).toEqual([
             [2, 75, 45],
             [1, 120, 0],
         ])
+    })
+    it('shows what is put down and taken up again in each of its sessions, and when it goes on', () => {
+        const pieces = [
+            { from: at('25T19:30'), to: at('25T20:00') },
+            { from: at('26T18:00'), to: at('26T18:40') },
+        ]
+        const split = item('25T19:30', '26T18:40', { pieces, part: 'coat 1 of 2' })
+        const [first, second] = sittingsOf({ ...timetable, items: [split] })
+        expect([first?.busy, second?.busy]).toEqual([30, 40])
+        const say = (piece: Piece | undefined) => (piece === undefined ? '' : sayHow(piece, formats('UTC')))
+        expect(say(first?.pieces[0])).toBe('prime, coat 1 of 2, 1 of 2, goes on Thu 26 Nov')
+        expect(say(second?.pieces[0])).toBe('prime, coat 1 of 2, 2 of 2')
+        expect(sayWork(split)).toBe('Grey on hull')
+        expect(sayWork({ ...split, product: null })).toBe('Prime on hull')
+    })
+    it('says what surely is, and from when it may be so already', () => {
+        const utc = formats('UTC')
+        expect(sayRange(at('25T19:20'), at('25T19:30'), utc)).toBe('Wed 25 Nov, 19:30, perhaps 19:20 already')
+        expect(sayRange(at('25T19:30'), at('25T19:30'), utc)).toBe('Wed 25 Nov, 19:30')
     })
     it('tells what dries between two sessions', () => {
         const drying = dryingBetween(timetable.items, at('25T20:00'), at('26T18:00'))

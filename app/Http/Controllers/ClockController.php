@@ -12,6 +12,7 @@ use App\Clock\Searches;
 use App\Clock\Turns;
 use App\Http\CurrentUser;
 use App\Http\Requests\ClockRequest;
+use App\Http\Requests\PutOffRequest;
 use App\Http\Requests\WeekRequest;
 use App\Models\Build;
 use App\Models\User;
@@ -45,6 +46,14 @@ final readonly class ClockController
         BenchSettings::keep(CurrentUser::of($request), $request->week());
 
         return new JsonResponse($this->shown(CurrentUser::of($request)));
+    }
+
+    /** Keeps what is to be done later; the answer is empty, since the clock has to be laid anew. */
+    public function putOff(PutOffRequest $request): JsonResponse
+    {
+        BenchSettings::keepPutOff(CurrentUser::of($request), $request->wishes());
+
+        return new JsonResponse(null, 204);
     }
 
     public function lay(ClockRequest $request): JsonResponse

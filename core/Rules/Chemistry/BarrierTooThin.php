@@ -18,6 +18,8 @@ final class BarrierTooThin extends RuleBase
 {
     public const CODE = 'barrier-too-thin';
 
+    public const TITLE = 'One coat is too thin to seal';
+
     public const KIND = RuleKind::Custom;
 
     public const EXPLANATION = 'One coat of clear leaves gaps that cannot be seen; the wash finds them and stains the '

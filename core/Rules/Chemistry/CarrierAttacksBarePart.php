@@ -18,6 +18,8 @@ final class CarrierAttacksBarePart extends RuleBase
 {
     public const CODE = 'carrier-attacks-bare-part';
 
+    public const TITLE = 'A solvent attacks the bare part';
+
     public const EXPLANATION = 'Spirits creep into stressed glue joints and hot thinners etch polystyrene; a skin of '
         .'primer keeps both out.';
 

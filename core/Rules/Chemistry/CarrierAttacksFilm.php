@@ -13,6 +13,8 @@ final class CarrierAttacksFilm extends AttackRule
 {
     public const CODE = 'carrier-attacks-film';
 
+    public const TITLE = 'A solvent attacks the film below';
+
     public const EXPLANATION = 'A carrier that dissolves the binder under it stains, lifts or moves that film, '
         .'however long it has cured; only something in between keeps it off.';
 

@@ -20,6 +20,8 @@ final class CleanUpDoesNothing extends RuleBase
 {
     public const CODE = 'clean-up-does-nothing';
 
+    public const TITLE = 'The clean-up moves nothing';
+
     public const EXPLANATION = 'A clean-up works because its carrier still moves the fresh film; one that leaves even '
         .'the fresh film alone only wets it.';
 

@@ -13,6 +13,8 @@ final class HotSolventOverSoftFilm extends AttackRule
 {
     public const CODE = 'hot-solvent-over-soft-film';
 
+    public const TITLE = 'A hot solvent wrinkles a softer film';
+
     public const EXPLANATION = 'Lacquer thinner and acetone go through the skin of a softer film and swell it from '
         .'below, so that it wrinkles or crazes.';
 

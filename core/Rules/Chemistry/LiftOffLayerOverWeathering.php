@@ -22,6 +22,8 @@ final class LiftOffLayerOverWeathering extends RuleBase
 {
     public const CODE = 'lift-off-layer-over-weathering';
 
+    public const TITLE = 'Lifting chips scrubs the weathering below';
+
     public const KIND = RuleKind::Custom;
 
     public const EXPLANATION = 'The water that lifts chips scrubs whatever lies open below, and weathering is the '

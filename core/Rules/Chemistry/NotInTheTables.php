@@ -20,6 +20,8 @@ final class NotInTheTables extends RuleBase
 {
     public const CODE = 'not-in-the-tables';
 
+    public const TITLE = 'The tables do not know this pair';
+
     public const EXPLANATION = 'Nobody has written down what this liquid does to what it meets here; a trial on a '
         .'hidden spot tells more than a guess.';
 

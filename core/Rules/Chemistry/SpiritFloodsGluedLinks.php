@@ -20,6 +20,8 @@ final class SpiritFloodsGluedLinks extends RuleBase
 {
     public const CODE = 'spirit-floods-glued-links';
 
+    public const TITLE = 'Spirit lets glued links go';
+
     public const EXPLANATION = 'Spirit creeps between single links and lets their glued joints go; a glaze that is '
         .'drained at once does not.';
 

@@ -20,6 +20,8 @@ final class SpiritInCleanAir extends RuleBase
 {
     public const CODE = 'spirit-in-clean-air';
 
+    public const TITLE = 'Spirit comes into a shop that keeps to water';
+
     public const KIND = RuleKind::Taste;
 
     public const EXPLANATION =

@@ -20,6 +20,8 @@ final class SpiritOnYoungVarnish extends RuleBase
 {
     public const CODE = 'spirit-on-young-varnish';
 
+    public const TITLE = 'Spirit meets varnish that is too young';
+
     public const EXPLANATION = 'A clear coat of acrylic bears the next coat after an hour and spirit only after a '
         .'night: until then spirit goes through it to the paint.';
 

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Ulvrach\Rules\Chemistry;
 
+use Ulvrach\Chemistry\BinderFamily;
+use Ulvrach\Chemistry\Carrier;
 use Ulvrach\Evaluation\Situation;
 use Ulvrach\Evaluation\Strata;
 use Ulvrach\Rules\Finding;
@@ -15,6 +17,8 @@ use Ulvrach\Rules\Severity;
 final class StrangersThinner extends RuleBase
 {
     public const CODE = 'strangers-thinner';
+
+    public const TITLE = 'A stranger’s thinner curdles the paint';
 
     public const KIND = RuleKind::Custom;
 
@@ -43,8 +47,25 @@ final class StrangersThinner extends RuleBase
             Severity::Risk,
             $situation,
             $below,
-            "“{$product->name}” is {$product->material->family->label()}; {$thinner->label()} is a stranger to it.",
+            ucfirst($thinner->label())." does not belong in “{$product->name}”, which is "
+                ."{$product->material->family->label()}: ".$this->comesOf($product->material->family, $thinner),
         );
+    }
+
+    /** What happens in the cup: an emulsion breaks, a binder falls out, or the two merely stay apart. */
+    private function comesOf(BinderFamily $family, Carrier $thinner): string
+    {
+        $isWater = $thinner === Carrier::Water || $thinner === Carrier::WettedWater;
+        $isEmulsion = in_array(Carrier::Water, $family->ownThinners(), true);
+
+        return match (true) {
+            $isEmulsion && $thinner->isSpirit() => 'the two do not mix.',
+            $isEmulsion => 'it curdles.',
+            $family === BinderFamily::AlcoholAcrylic && $isWater => 'it thickens, and curdles if there is much of it.',
+            $family->oxidises() && $thinner->isHot() => 'it thins it, and bites into what lies below.',
+            $isWater => 'the two do not mix.',
+            default => 'it curdles.',
+        };
     }
 
     public function remedies(Finding $finding, Workbench $bench): array

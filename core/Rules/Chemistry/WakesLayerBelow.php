@@ -11,6 +11,8 @@ final class WakesLayerBelow extends AttackRule
 {
     public const CODE = 'wakes-layer-below';
 
+    public const TITLE = 'Spirit reopens enamel and oil';
+
     public const EXPLANATION = 'Enamels and oils dissolve again in the spirit that carried them, until they have '
         .'hardened for days or are sealed in.';
 

@@ -19,6 +19,8 @@ final class CleanedOutsideWindow extends RuleBase
 {
     public const CODE = 'cleaned-outside-window';
 
+    public const TITLE = 'The clean-up comes too soon or too late';
+
     public const EXPLANATION = 'Cleaned while it shines, a wash comes out of the recess as well; cleaned when it has '
         .'set, it stays, or takes the paint along.';
 

@@ -19,6 +19,8 @@ final class ColdAcrylic extends RuleBase
 {
     public const CODE = 'cold-acrylic';
 
+    public const TITLE = 'The room is too cold for acrylic';
+
     public const EXPLANATION = 'Waterborne acrylic is made of particles that have to flow together, and in the cold '
         .'they do not: the film stays weak.';
 

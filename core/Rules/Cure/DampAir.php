@@ -20,6 +20,8 @@ final class DampAir extends RuleBase
 {
     public const CODE = 'damp-air';
 
+    public const TITLE = 'The air is too damp to spray';
+
     public const EXPLANATION = 'In damp air a heavy coat skins over before its water has left and crazes, and a '
         .'lacquer draws water and turns milky.';
 

@@ -17,6 +17,8 @@ final class LiftOffCoatTooTough extends RuleBase
 {
     public const CODE = 'lift-off-coat-too-tough';
 
+    public const TITLE = 'The coat is too tough to lift';
+
     public const EXPLANATION = 'Water must get through the coat to the film below: thin coats of acrylic let it in, '
         .'thick ones and other families keep it out.';
 

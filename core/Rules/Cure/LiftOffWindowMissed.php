@@ -18,6 +18,8 @@ final class LiftOffWindowMissed extends RuleBase
 {
     public const CODE = 'lift-off-window-missed';
 
+    public const TITLE = 'The time for lifting chips has passed';
+
     public const EXPLANATION = 'A chipping film takes its colour coat within a day, and water gets through that coat '
         .'for a few hours; then it only comes off in sheets, or not at all.';
 

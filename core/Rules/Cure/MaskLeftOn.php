@@ -24,6 +24,8 @@ final class MaskLeftOn extends RuleBase implements JourneyRule
 {
     public const CODE = 'mask-left-on';
 
+    public const TITLE = 'The mask stays on too long';
+
     public const KIND = RuleKind::Custom;
 
     public const EXPLANATION = 'The longer a mask stays, the harder its glue holds and the sharper the ridge of paint '

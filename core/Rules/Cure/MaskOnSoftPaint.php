@@ -17,6 +17,8 @@ final class MaskOnSoftPaint extends RuleBase
 {
     public const CODE = 'mask-on-soft-paint';
 
+    public const TITLE = 'The mask meets soft paint';
+
     public const EXPLANATION = 'Tape and putty sink into paint that has not hardened through and take it along when '
         .'they come off.';
 

@@ -17,6 +17,8 @@ final class MaskOnWhatHoldsWeakly extends RuleBase
 {
     public const CODE = 'mask-on-what-holds-weakly';
 
+    public const TITLE = 'The mask takes along what holds weakly';
+
     public const EXPLANATION = 'A mask takes along whatever holds less well than its glue: loose grains, a clay wash, '
         .'an unsealed decal.';
 

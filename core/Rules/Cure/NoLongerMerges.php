@@ -19,6 +19,8 @@ final class NoLongerMerges extends RuleBase
 {
     public const CODE = 'no-longer-merges';
 
+    public const TITLE = 'It no longer merges';
+
     public const EXPLANATION = 'More of the same goes into it while it is open; once it has set, and before it bears a '
         .'coat, the next pass drags it.';
 

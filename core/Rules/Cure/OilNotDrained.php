@@ -18,6 +18,8 @@ final class OilNotDrained extends RuleBase
 {
     public const CODE = 'oil-not-drained';
 
+    public const TITLE = 'The oil has not drained';
+
     public const KIND = RuleKind::Custom;
 
     public const EXPLANATION = 'Card draws the oil out of the colour in some hours; taken earlier it dries slowly and '

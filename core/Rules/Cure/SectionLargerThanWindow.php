@@ -17,6 +17,8 @@ final class SectionLargerThanWindow extends RuleBase
 {
     public const CODE = 'section-larger-than-window';
 
+    public const TITLE = 'The section is too large to clean in time';
+
     public const EXPLANATION = 'Cleaning takes longer than applying, so the last inch of a large section has set '
         .'before the cleaner gets there.';
 

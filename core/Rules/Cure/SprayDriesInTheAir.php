@@ -18,6 +18,8 @@ final class SprayDriesInTheAir extends RuleBase
 {
     public const CODE = 'spray-dries-in-the-air';
 
+    public const TITLE = 'The spray dries in the air';
+
     public const EXPLANATION = 'In hot, dry air droplets are dry before they land: the coat is rough, and holds badly.';
 
     /** °C above which, and per cent below which, it happens; bench experience. */

@@ -24,6 +24,8 @@ final class TooEarly extends RuleBase
 {
     public const CODE = 'too-early';
 
+    public const TITLE = 'What lies below is not ready';
+
     public const EXPLANATION = 'Dry to the touch, safe to coat over and safe to rub are three different times; work '
         .'before its time tears, traps or softens what is below.';
 

@@ -17,6 +17,8 @@ final class AbradedToPlastic extends RuleBase
 {
     public const CODE = 'abraded-to-plastic';
 
+    public const TITLE = 'Rubbing gets down to the plastic';
+
     public const KIND = RuleKind::Custom;
 
     public const EXPLANATION = 'Rubbing wears the paint down to what lies under it: without a primer or a barrier that '

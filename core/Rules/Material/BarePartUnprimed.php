@@ -16,6 +16,8 @@ final class BarePartUnprimed extends RuleBase
 {
     public const CODE = 'bare-part-unprimed';
 
+    public const TITLE = 'The bare part has no primer';
+
     public const EXPLANATION = 'Paint grips resin, metal and vinyl only through a primer; without one it rubs off '
         .'edges and flakes when the part bends.';
 

@@ -18,6 +18,8 @@ final class EarthTonesDiffer extends EndRule implements PlanRule
 {
     public const CODE = 'earth-tones-differ';
 
+    public const TITLE = 'The earth tones differ';
+
     public const KIND = RuleKind::Custom;
 
     public const EXPLANATION = 'All the dust and mud on a vehicle comes from one ground; two earths on one vehicle do '

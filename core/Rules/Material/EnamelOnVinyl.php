@@ -18,6 +18,8 @@ final class EnamelOnVinyl extends RuleBase
 {
     public const CODE = 'enamel-on-vinyl';
 
+    public const TITLE = 'Enamel stays tacky on vinyl';
+
     public const EXPLANATION = 'The softener in vinyl keeps enamel from hardening: it stays tacky for good.';
 
     protected const WATCHES = [

@@ -19,6 +19,8 @@ final class ExhaustLikeHull extends EndRule implements JourneyRule
 {
     public const CODE = 'exhaust-like-hull';
 
+    public const TITLE = 'The exhaust looks like the hull';
+
     public const KIND = RuleKind::Taste;
 
     public const EXPLANATION = 'An exhaust burns its paint off: heat, rust and soot tell it apart from the hull.';

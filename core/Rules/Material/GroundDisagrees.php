@@ -19,6 +19,8 @@ final class GroundDisagrees extends RuleBase
 {
     public const CODE = 'ground-disagrees';
 
+    public const TITLE = 'The dirt does not come from this ground';
+
     public const KIND = RuleKind::Taste;
 
     public const EXPLANATION = 'Dust and mud come from the ground of the story: sand leaves no wet mud, and snow no '

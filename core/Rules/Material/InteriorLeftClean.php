@@ -19,6 +19,8 @@ final class InteriorLeftClean extends EndRule implements PlanRule
 {
     public const CODE = 'interior-left-clean';
 
+    public const TITLE = 'The inside stays clean';
+
     public const KIND = RuleKind::Taste;
 
     public const EXPLANATION = 'Boots carry the mud of the road inside: floor and ramp show it first.';

@@ -20,6 +20,8 @@ final class MarkingsFactoryFresh extends EndRule implements JourneyRule
 {
     public const CODE = 'markings-factory-fresh';
 
+    public const TITLE = 'The markings look factory fresh';
+
     public const KIND = RuleKind::Taste;
 
     public const EXPLANATION = 'Markings wear and fade with the paint they are on; left white they look stuck on.';

@@ -17,6 +17,8 @@ final class MarksOutOfScale extends RuleBase
 {
     public const CODE = 'marks-out-of-scale';
 
+    public const TITLE = 'The marks are out of scale';
+
     public const KIND = RuleKind::Custom;
 
     public const EXPLANATION = 'A mark on the model is a mark on the vehicle times the scale: half a millimetre at '

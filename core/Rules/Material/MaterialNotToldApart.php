@@ -18,6 +18,8 @@ final class MaterialNotToldApart extends EndRule implements PlanRule
 {
     public const CODE = 'material-not-told-apart';
 
+    public const TITLE = 'The material is not told apart';
+
     public const KIND = RuleKind::Custom;
 
     public const EXPLANATION = 'Rubber, wood and canvas left in the colour of the metal disappear into it.';

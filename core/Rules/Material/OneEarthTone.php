@@ -19,6 +19,8 @@ final class OneEarthTone extends EndRule implements PlanRule
 {
     public const CODE = 'one-earth-tone';
 
+    public const TITLE = 'There is only one earth tone';
+
     public const KIND = RuleKind::Taste;
 
     public const EXPLANATION = 'Mud in a single tone looks like paint: dry and damp, light and dark belong together.';

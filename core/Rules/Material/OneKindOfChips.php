@@ -17,6 +17,8 @@ final class OneKindOfChips extends EndRule implements PlanRule
 {
     public const CODE = 'one-kind-of-chips';
 
+    public const TITLE = 'There is only one kind of chips';
+
     public const KIND = RuleKind::Taste;
 
     public const EXPLANATION = 'One tool makes one pattern; brush and sponge together look as if nobody had made them.';

@@ -16,6 +16,8 @@ final class RustOnWhatCannotRust extends RuleBase
 {
     public const CODE = 'rust-on-what-cannot-rust';
 
+    public const TITLE = 'Rust shows on what cannot rust';
+
     public const EXPLANATION = 'Only steel rusts: aluminium turns grey, wood rots, rubber, canvas and fibreglass fade.';
 
     protected const WATCHES = [

@@ -17,6 +17,8 @@ final class StowageLikeHull extends EndRule implements PlanRule
 {
     public const CODE = 'stowage-like-hull';
 
+    public const TITLE = 'The stowage looks like the hull';
+
     public const KIND = RuleKind::Custom;
 
     public const EXPLANATION = 'Stowage in the colour of the hull is not seen as stowage.';

@@ -18,6 +18,8 @@ final class TooBrightToRun extends RuleBase
 {
     public const CODE = 'too-bright-to-run';
 
+    public const TITLE = 'The metal is too bright to run';
+
     public const KIND = RuleKind::Custom;
 
     public const EXPLANATION = 'What runs on the ground is polished by grit, which leaves it bright but grey; chrome '

@@ -19,6 +19,8 @@ final class TrackFacesUnpolished extends EndRule implements JourneyRule
 {
     public const CODE = 'track-faces-unpolished';
 
+    public const TITLE = 'The running faces stay dull';
+
     public const KIND = RuleKind::Custom;
 
     public const EXPLANATION = 'Where track meets ground and wheels it is ground bright; a track that is dull all '

@@ -17,6 +17,8 @@ final class WearBeyondService extends RuleBase
 {
     public const CODE = 'wear-beyond-service';
 
+    public const TITLE = 'The wear is older than the vehicle';
+
     public const KIND = RuleKind::Taste;
 
     public const EXPLANATION = 'Paint wears through in months, corrosion takes longer; what is older than the vehicle '

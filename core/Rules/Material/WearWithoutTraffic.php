@@ -19,6 +19,8 @@ final class WearWithoutTraffic extends RuleBase
 {
     public const CODE = 'wear-without-traffic';
 
+    public const TITLE = 'Nothing rubs where the paint is worn';
+
     public const KIND = RuleKind::Custom;
 
     public const EXPLANATION = 'Paint wears where boots, hands and stowage rub; a sheltered corner keeps it.';

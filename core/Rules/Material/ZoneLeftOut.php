@@ -18,6 +18,8 @@ final class ZoneLeftOut extends EndRule implements JourneyRule
 {
     public const CODE = 'zone-left-out';
 
+    public const TITLE = 'A zone is left out';
+
     public const KIND = RuleKind::Custom;
 
     public const EXPLANATION = 'A zone without a step stays bare plastic.';

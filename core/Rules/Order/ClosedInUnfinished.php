@@ -16,6 +16,8 @@ final class ClosedInUnfinished extends RuleBase
 {
     public const CODE = 'closed-in-unfinished';
 
+    public const TITLE = 'It is closed in unfinished';
+
     public const EXPLANATION = 'What is closed in stays as it is: bare plastic shows through the first open hatch.';
 
     protected const CERTAIN = true;

@@ -17,6 +17,8 @@ final class CoreBeforeRim extends RuleBase
 {
     public const CODE = 'core-before-rim';
 
+    public const TITLE = 'The core comes before its rim';
+
     public const KIND = RuleKind::Custom;
 
     public const EXPLANATION = 'The light rim of a chip is painted first and the dark core inside it; the other way '

@@ -17,6 +17,8 @@ final class DecalWithoutSoftener extends RuleBase
 {
     public const CODE = 'decal-without-softener';
 
+    public const TITLE = 'The decal goes without softener';
+
     public const KIND = RuleKind::Custom;
 
     public const EXPLANATION = 'Over rivets and edges a film bridges the hollow unless softener has drawn it down; '

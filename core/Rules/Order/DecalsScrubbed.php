@@ -17,6 +17,8 @@ final class DecalsScrubbed extends RuleBase
 {
     public const CODE = 'decals-scrubbed';
 
+    public const TITLE = 'Unsealed decals are scrubbed';
+
     public const EXPLANATION = 'The wet brush that lifts chips lifts an unsealed decal just as well.';
 
     protected const WATCHES = [TechniqueKind::LiftOff];

@@ -18,6 +18,8 @@ final class EndsWithoutMatteCoat extends EndRule implements JourneyRule
 {
     public const CODE = 'ends-without-matte-coat';
 
+    public const TITLE = 'The finish ends without a matte coat';
+
     public const KIND = RuleKind::Custom;
 
     public const EXPLANATION = 'A last coat evens out the sheen of everything before it; what shines all over looks '

@@ -17,6 +17,8 @@ final class FilterAfterWash extends RuleBase
 {
     public const CODE = 'filter-after-wash';
 
+    public const TITLE = 'The filter softens the wash';
+
     public const KIND = RuleKind::Custom;
 
     public const EXPLANATION = 'A filter over a wash softens the lines that the wash has just drawn.';

@@ -18,6 +18,8 @@ final class FilterOverUnsealedWash extends RuleBase
 {
     public const CODE = 'filter-over-unsealed-wash';
 
+    public const TITLE = 'The filter goes over an unsealed wash';
+
     public const KIND = RuleKind::Custom;
 
     public const EXPLANATION = 'Who seals between solvent steps keeps the lines of a wash under a coat before the '

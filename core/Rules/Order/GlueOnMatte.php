@@ -17,6 +17,8 @@ final class GlueOnMatte extends RuleBase
 {
     public const CODE = 'glue-on-matte';
 
+    public const TITLE = 'Glue shines on a matte finish';
+
     public const EXPLANATION = 'Glue that is squeezed out dries with a shine, and on a matte finish that line stays.';
 
     protected const WATCHES = [TechniqueKind::Join];

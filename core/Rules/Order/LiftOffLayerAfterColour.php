@@ -19,6 +19,8 @@ final class LiftOffLayerAfterColour extends EndRule implements PlanRule
 {
     public const CODE = 'lift-off-layer-after-colour';
 
+    public const TITLE = 'The chipping film lies above its colour';
+
     public const EXPLANATION =
         'A chipping film lifts only what is sprayed over it; under it, the colour is out of '.'its reach.';
 

@@ -16,6 +16,8 @@ final class LiftOffLayerSealedIn extends RuleBase
 {
     public const CODE = 'lift-off-layer-sealed-in';
 
+    public const TITLE = 'The chipping film is sealed in';
+
     public const EXPLANATION = 'Under a clear coat no water reaches the chipping film, and nothing can be lifted any '
         .'more.';
 

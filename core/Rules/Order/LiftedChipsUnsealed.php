@@ -20,6 +20,8 @@ final class LiftedChipsUnsealed extends EndRule implements JourneyRule
 {
     public const CODE = 'lifted-chips-unsealed';
 
+    public const TITLE = 'The lifted chips stay unsealed';
+
     public const KIND = RuleKind::Custom;
 
     public const EXPLANATION = 'The chipping film goes on dissolving at every damp touch until a clear coat seals its '

@@ -18,6 +18,8 @@ final class MarkingsStained extends RuleBase
 {
     public const CODE = 'markings-stained';
 
+    public const TITLE = 'The tint stains the markings';
+
     public const KIND = RuleKind::Custom;
 
     public const EXPLANATION = 'Brown and ochre tints yellow white markings for good unless a clear coat lies between.';

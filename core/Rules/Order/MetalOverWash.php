@@ -17,6 +17,8 @@ final class MetalOverWash extends RuleBase
 {
     public const CODE = 'metal-over-wash';
 
+    public const TITLE = 'Metal hides the wash';
+
     public const EXPLANATION = 'Metal brushed over raised detail lies on top of the wash around it and hides its line.';
 
     protected const WATCHES = [TechniqueKind::Metal];

@@ -21,6 +21,8 @@ final class MetalUnderMatteCoat extends RuleBase
 {
     public const CODE = 'metal-under-matte-coat';
 
+    public const TITLE = 'Metal dulls under the matte coat';
+
     public const KIND = RuleKind::Custom;
 
     public const EXPLANATION = 'A matte coat scatters the light that made metal shine: it turns into grey paint.';

@@ -18,6 +18,8 @@ final class NoLookBeforeSeal extends RuleBase
 {
     public const CODE = 'no-look-before-seal';
 
+    public const TITLE = 'Nobody looks before it is sealed';
+
     public const KIND = RuleKind::Custom;
 
     public const EXPLANATION = 'A clear coat locks in what lies below; what was missed is found in a fresh look, and '

@@ -16,6 +16,8 @@ final class NothingToClean extends RuleBase
 {
     public const CODE = 'nothing-to-clean';
 
+    public const TITLE = 'There is nothing to clean';
+
     public const EXPLANATION = 'A wash, oil or streak is wiped back or drawn down while it lies open; on bare paint, '
         .'or under a clear coat, there is nothing that the brush could move.';
 

@@ -18,6 +18,8 @@ final class NothingToLift extends RuleBase
 {
     public const CODE = 'nothing-to-lift';
 
+    public const TITLE = 'There is nothing to lift';
+
     public const EXPLANATION = 'Water lifts chips only where a chipping film lies under the colour; elsewhere it just '
         .'wets the paint.';
 

@@ -18,6 +18,8 @@ final class NothingUnderneathToShow extends RuleBase
 {
     public const CODE = 'nothing-underneath-to-show';
 
+    public const TITLE = 'Nothing worth showing lies underneath';
+
     public const EXPLANATION = 'A lifted chip shows what lies under the chipping film, and that is worn by the same '
         .'brush: bare plastic or primer shines through if no chip colour was laid.';
 

@@ -18,6 +18,8 @@ final class PaintedBeforeItIsBent extends RuleBase
 {
     public const CODE = 'painted-before-it-is-bent';
 
+    public const TITLE = 'It is painted before it is bent';
+
     public const EXPLANATION = 'Vinyl gives when it is stretched round the wheels, paint does not: it flakes off.';
 
     protected const WATCHES = [TechniqueKind::Join];

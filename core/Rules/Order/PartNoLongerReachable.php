@@ -15,6 +15,8 @@ final class PartNoLongerReachable extends RuleBase
 {
     public const CODE = 'part-no-longer-reachable';
 
+    public const TITLE = 'The part is out of reach';
+
     public const EXPLANATION = 'Where a part is closed in, neither brush nor spray gets to it any more.';
 
     protected const CERTAIN = true;

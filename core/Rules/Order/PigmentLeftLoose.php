@@ -18,6 +18,8 @@ final class PigmentLeftLoose extends EndRule implements JourneyRule
 {
     public const CODE = 'pigment-left-loose';
 
+    public const TITLE = 'The pigment stays loose';
+
     public const KIND = RuleKind::Custom;
 
     public const EXPLANATION = 'Dry pigment has no binder: it comes off on the first finger, and on its own in time.';

@@ -17,6 +17,8 @@ final class PostShadeBeforeDecals extends RuleBase
 {
     public const CODE = 'post-shade-before-decals';
 
+    public const TITLE = 'The shade comes before the decals';
+
     public const KIND = RuleKind::Custom;
 
     public const EXPLANATION = 'A shade along the edges has to run over the markings too, or they float on top of it.';

@@ -17,6 +17,8 @@ final class PreShadeBuried extends RuleBase
 {
     public const CODE = 'pre-shade-buried';
 
+    public const TITLE = 'The pre-shade is buried';
+
     public const KIND = RuleKind::Custom;
 
     public const EXPLANATION = 'A pre-shade shows through thin, translucent coats; a brush or several full coats bury '

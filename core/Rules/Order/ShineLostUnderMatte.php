@@ -18,6 +18,8 @@ final class ShineLostUnderMatte extends RuleBase
 {
     public const CODE = 'shine-lost-under-matte';
 
+    public const TITLE = 'A matte coat takes the shine';
+
     public const KIND = RuleKind::Custom;
 
     public const EXPLANATION = 'Wet mud, oil, lenses and glass live from their shine, and a matte coat takes it: they '

@@ -19,6 +19,8 @@ final class StreakWithoutSource extends RuleBase
 {
     public const CODE = 'streak-without-source';
 
+    public const TITLE = 'The streak has no source';
+
     public const KIND = RuleKind::Custom;
 
     public const EXPLANATION = 'A rust streak runs down from bare metal: where nothing is chipped or rusted above it, '

@@ -18,6 +18,8 @@ final class TintOverSealedMarkings extends RuleBase
 {
     public const CODE = 'tint-over-sealed-markings';
 
+    public const TITLE = 'The tint lies on sealed markings';
+
     public const KIND = RuleKind::Custom;
 
     public const EXPLANATION = 'A clear coat keeps a tint from soaking into white markings, not from lying on them.';

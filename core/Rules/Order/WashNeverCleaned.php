@@ -17,6 +17,8 @@ final class WashNeverCleaned extends RuleBase
 {
     public const CODE = 'wash-never-cleaned';
 
+    public const TITLE = 'The wash is never cleaned';
+
     public const KIND = RuleKind::Custom;
 
     public const EXPLANATION = 'A wash over everything darkens everything, unless what lies on the raised faces is '

@@ -17,6 +17,8 @@ final class WetMudBeforeDry extends RuleBase
 {
     public const CODE = 'wet-mud-before-dry';
 
+    public const TITLE = 'Wet mud comes before dry';
+
     public const KIND = RuleKind::Custom;
 
     public const EXPLANATION = 'Mud dries from the outside: what is fresh and dark lies on top of what is pale and '

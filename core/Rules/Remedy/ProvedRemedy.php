@@ -10,6 +10,7 @@ final readonly class ProvedRemedy
     /**
      * @param  int  $clears  findings that are gone with it, the one asked about among them
      * @param  int  $brings  risks and notes that it brings; never a stop
+     * @param  list<string>  $brought  what these say, each once, the gravest first
      * @param  int  $workMinutes  by how much more (or, negative, less) the hands are busy
      * @param  int  $delayMinutes  by how much the plan ends later; negative: earlier
      */
@@ -17,6 +18,7 @@ final readonly class ProvedRemedy
         public Remedy $remedy,
         public int $clears,
         public int $brings,
+        public array $brought,
         public int $delayMinutes,
         public int $workMinutes,
     ) {

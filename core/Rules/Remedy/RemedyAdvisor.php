@@ -75,7 +75,8 @@ final readonly class RemedyAdvisor
             static fn (ProvedRemedy $a, ProvedRemedy $b) => [
                 $a->remedy->weight($before->plan),
                 $a->brings - $a->clears,
-            ] <=> [$b->remedy->weight($before->plan), $b->brings - $b->clears],
+                $a->delayMinutes,
+            ] <=> [$b->remedy->weight($before->plan), $b->brings - $b->clears, $b->delayMinutes],
         );
 
         return $proved;
@@ -192,9 +193,29 @@ final readonly class RemedyAdvisor
             remedy: $remedy,
             clears: $findings(array_diff_key($was, $is)),
             brings: $findings(array_diff_key($is, $was)),
+            brought: $this->titles($after, array_diff_key($is, $was)),
             delayMinutes: $after->walk->lasts() - $before->walk->lasts(),
             workMinutes: $after->walk->handsOn() - $before->walk->handsOn(),
         );
+    }
+
+    /**
+     * @param  array<string, true>  $spots
+     * @return list<string> what the findings at these spots say, each once, the gravest first
+     */
+    private function titles(Verdict $verdict, array $spots): array
+    {
+        $titles = [];
+        foreach ($verdict->findings as $finding) {
+            foreach ($finding->zones as $zone) {
+                if (isset($spots["{$finding->stepId}|{$finding->code}|{$zone}"])) {
+                    $titles[$this->rules->rules[$finding->code]->title()] ??= $finding->severity->rank();
+                }
+            }
+        }
+        asort($titles);
+
+        return array_keys($titles);
     }
 
     /**

@@ -18,6 +18,8 @@ final class BlackOrWhiteBase extends RuleBase
 {
     public const CODE = 'black-or-white-base';
 
+    public const TITLE = 'The base is pure black or white';
+
     public const KIND = RuleKind::Custom;
 
     public const EXPLANATION = 'Pure black and pure white leave no room for shade or light: a photograph shows a hole '

@@ -21,6 +21,8 @@ final class ChipsSkipAColour extends EndRule implements JourneyRule
 {
     public const CODE = 'chips-skip-a-colour';
 
+    public const TITLE = 'The chips skip a colour';
+
     public const KIND = RuleKind::Custom;
 
     public const EXPLANATION = 'A vehicle that was painted over wears down through its own history: the chip shows the '

@@ -17,6 +17,8 @@ final class HighlightNotSmaller extends RuleBase
 {
     public const CODE = 'highlight-not-smaller';
 
+    public const TITLE = 'The highlight is not smaller than the first';
+
     public const KIND = RuleKind::Custom;
 
     public const EXPLANATION = 'Each lighter pass covers less than the one before, or nothing is left of the earlier '

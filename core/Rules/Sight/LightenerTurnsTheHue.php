@@ -17,6 +17,8 @@ final class LightenerTurnsTheHue extends RuleBase
 {
     public const CODE = 'lightener-turns-the-hue';
 
+    public const TITLE = 'The lightener turns the hue';
+
     public const KIND = RuleKind::Custom;
 
     public const EXPLANATION = 'A tone is lightened with a hue that keeps it: yellow or buff into olive, off-white '

@@ -20,6 +20,8 @@ final class NeighboursAlike extends RuleBase
 {
     public const CODE = 'neighbours-alike';
 
+    public const TITLE = 'Neighbouring panels look alike';
+
     public const KIND = RuleKind::Custom;
 
     public const EXPLANATION = 'Panels are tinted one by one so that they differ; two that meet along an edge and have '

@@ -18,6 +18,8 @@ final class OrangeTrack extends RuleBase
 {
     public const CODE = 'orange-track';
 
+    public const TITLE = 'The track is orange';
+
     public const KIND = RuleKind::Taste;
 
     public const EXPLANATION = 'A track that runs is brown and bright, not orange: fresh rust is ground off at once.';

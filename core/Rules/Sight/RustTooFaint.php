@@ -15,6 +15,8 @@ final class RustTooFaint extends ContrastRule
 {
     public const CODE = 'rust-too-faint';
 
+    public const TITLE = 'The rust is too faint';
+
     public const KIND = RuleKind::Custom;
 
     public const EXPLANATION = 'Light rust cannot be seen over red-brown, and shouts on sand.';

@@ -14,6 +14,8 @@ final class WashTooFaint extends ContrastRule
 {
     public const CODE = 'wash-too-faint';
 
+    public const TITLE = 'The wash is too faint';
+
     public const KIND = RuleKind::Custom;
 
     public const EXPLANATION = 'A wash shows by being darker than its base; on a dark vehicle brown or grey lines '

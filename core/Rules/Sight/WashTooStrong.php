@@ -14,6 +14,8 @@ final class WashTooStrong extends ContrastRule
 {
     public const CODE = 'wash-too-strong';
 
+    public const TITLE = 'The wash is too strong';
+
     public const KIND = RuleKind::Taste;
 
     public const EXPLANATION = 'Nearly black lines on a light vehicle draw a net over it; a brown or grey of the same '

@@ -17,6 +17,8 @@ final class WeakColourOnDark extends RuleBase
 {
     public const CODE = 'weak-colour-on-dark';
 
+    public const TITLE = 'A weak colour goes on a dark ground';
+
     public const EXPLANATION = 'Yellow, red and light pigments hide badly: over a dark ground they stay dull until '
         .'many coats have covered it.';
 
@@ -52,7 +54,9 @@ final class WeakColourOnDark extends RuleBase
                 $situation,
                 $below,
                 "“{$situation->product->name}” hides badly over “{$paint->product->name}”; "
-                    ."{$situation->step->coats} coats stay dull.",
+                    .($situation->step->coats === 1
+                        ? 'one coat stays dull.'
+                        : "{$situation->step->coats} coats stay dull."),
             )
             : null;
     }

@@ -11,6 +11,8 @@ final class DecalOnMatte extends WrongSheen
 {
     public const CODE = 'decal-on-matte';
 
+    public const TITLE = 'The decal silvers on matte';
+
     public const EXPLANATION = 'A decal lies flat only on a smooth surface; over a rough one air stays under the film '
         .'and shines like silver.';
 

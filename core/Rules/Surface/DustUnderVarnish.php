@@ -17,6 +17,8 @@ final class DustUnderVarnish extends RuleBase
 {
     public const CODE = 'dust-under-varnish';
 
+    public const TITLE = 'Varnish swallows the dust';
+
     public const EXPLANATION = 'A sprayed varnish wets loose pigment through: it turns darker and flatter, and half '
         .'of a light dust is gone.';
 

@@ -10,6 +10,8 @@ final class FilterOnGloss extends WrongSheen
 {
     public const CODE = 'filter-on-gloss';
 
+    public const TITLE = 'The filter beads on gloss';
+
     public const EXPLANATION = 'A filter needs a surface with some tooth to spread as an even tint; on gloss it draws '
         .'together into beads and pools.';
 

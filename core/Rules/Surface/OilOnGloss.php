@@ -12,6 +12,8 @@ final class OilOnGloss extends WrongSheen
 {
     public const CODE = 'oil-on-gloss';
 
+    public const TITLE = 'Oil slides on gloss';
+
     public const KIND = RuleKind::Custom;
 
     public const EXPLANATION = 'Oil finds no hold on gloss: it slides under the brush and wipes away altogether.';

@@ -11,6 +11,8 @@ final class PigmentOnGloss extends WrongSheen
 {
     public const CODE = 'pigment-on-gloss';
 
+    public const TITLE = 'Pigment slides off gloss';
+
     public const EXPLANATION = 'Pigment holds only in the tooth of a matte surface; on gloss it slides off at the '
         .'first touch.';
 

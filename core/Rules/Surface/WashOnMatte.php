@@ -16,6 +16,8 @@ final class WashOnMatte extends WrongSheen
 {
     public const CODE = 'wash-on-matte';
 
+    public const TITLE = 'The wash soaks into matte paint';
+
     public const EXPLANATION =
         'Matte paint soaks a spirit wash up: it stains the faces, leaves tide marks and cannot '.
         'be cleaned back; on gloss it runs along the lines.';

@@ -38,6 +38,7 @@ final class AssemblyWork
                 setUpMinutes: 5,
                 applyMinutes: 1.0,
                 needs: CureState::TouchDry,
+                pauseMinutes: 30,
             ),
             new Technique(
                 code: 'dry-fit',

@@ -113,7 +113,7 @@ function countsOf(almanac: AlmanacData, search: string): Record<Page, number> {
     return {
         techniques: almanac.techniques.filter((one) => findsTechnique(search, one)).length,
         rules:
-            almanac.rules.filter((rule) => finds(search, rule.code, rule.why)).length +
+            almanac.rules.filter((rule) => finds(search, rule.title, rule.why, rule.code)).length +
             almanac.habits.filter((habit) => finds(search, habit.code, habit.text, habit.otherwise)).length,
         materials:
             almanac.attack.filter((row) => finds(search, row.label)).length +
@@ -123,8 +123,11 @@ function countsOf(almanac: AlmanacData, search: string): Record<Page, number> {
     }
 }
 
+const KIND_WORD: Record<string, string> = { fact: 'a fact', custom: 'a habit', taste: 'taste' }
+const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1)
+
 function Rules({ almanac, search }: { almanac: AlmanacData; search: string }) {
-    const rules = almanac.rules.filter((rule) => finds(search, rule.code, rule.why))
+    const rules = almanac.rules.filter((rule) => finds(search, rule.title, rule.why, rule.code))
     const habits = almanac.habits.filter((habit) => finds(search, habit.code, habit.text, habit.otherwise))
     return (
         <>
@@ -136,7 +139,7 @@ function Rules({ almanac, search }: { almanac: AlmanacData; search: string }) {
                         {rules
                             .filter((rule) => rule.group === group)
                             .map((rule) => (
-                                <Entry key={rule.code} name={rule.code.replaceAll('-', ' ')} side={rule.kind}>
+                                <Entry key={rule.code} name={rule.title} side={KIND_WORD[rule.kind] ?? ''}>
                                     {rule.why}
                                 </Entry>
                             ))}
@@ -150,7 +153,7 @@ function Rules({ almanac, search }: { almanac: AlmanacData; search: string }) {
                         {habits.map((habit) => (
                             <Entry
                                 key={habit.code}
-                                name={habit.code.replaceAll('-', ' ')}
+                                name={capital(habit.code.replaceAll('-', ' '))}
                                 side={habit.kinds.length === 0 ? 'advice' : habit.moment}
                             >
                                 {habit.text} <span className="text-soft">Otherwise {habit.otherwise}.</span>

@@ -40,7 +40,7 @@ export function Schools({ almanac }: { almanac: AlmanacData }) {
     )
 }
 
-/** What the answers come to: how grave each school takes a custom or taste. */
+/** What the answers come to: how grave each school takes a habit or taste. */
 function Severities({ almanac }: { almanac: AlmanacData }) {
     const rules = almanac.rules.filter((rule) => almanac.schools.some((school) => rule.code in school.severities))
     return (

@@ -103,7 +103,7 @@ function StartForm({ kinds, onClose }: { kinds: Library['vehicleKinds']; onClose
                 </p>
             )}
             <div className="flex justify-end gap-2">
-                <Button onClick={onClose}>Not now</Button>
+                <Button onClick={onClose}>Cancel</Button>
                 <Button type="submit" tone="act" disabled={formState.isSubmitting}>
                     Start it
                 </Button>

@@ -1,5 +1,5 @@
 import type { Item, Timetable } from './api'
-import { type Formats, midnights, minutesBetween, placeOf } from './times'
+import { type Formats, midnights, minutesBetween, placeOf, sayDries, sayWork } from './times'
 
 const ROW = 46
 const HEAD = 22
@@ -88,15 +88,26 @@ export function Axis({ timetable, format, chosen, onChoose }: Props) {
                     return (
                         <g key={`${item.build} ${item.step} ${item.part}`}>
                             {item.dries !== null && (
-                                <line
-                                    x1={x(item.to)}
-                                    x2={x(item.dries.recoatable)}
-                                    y1={y + ROW - 9}
-                                    y2={y + ROW - 9}
-                                    className="stroke-soft"
-                                    strokeWidth={3}
-                                    strokeDasharray="2 2"
-                                />
+                                <>
+                                    <title>{`${item.number} ${sayWork(item)}: ${sayDries(item.dries, format)}`}</title>
+                                    <line
+                                        x1={x(item.to)}
+                                        x2={x(item.dries.soonest.recoatable)}
+                                        y1={y + ROW - 9}
+                                        y2={y + ROW - 9}
+                                        className="stroke-soft"
+                                        strokeWidth={3}
+                                    />
+                                    <line
+                                        x1={x(item.dries.soonest.recoatable)}
+                                        x2={x(item.dries.recoatable)}
+                                        y1={y + ROW - 9}
+                                        y2={y + ROW - 9}
+                                        className="stroke-risk"
+                                        strokeWidth={3}
+                                        strokeDasharray="2 2"
+                                    />
+                                </>
                             )}
                             {item.closes !== null && (
                                 <line

@@ -1,4 +1,4 @@
-import { useQuery } from '@tanstack/react-query'
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { CalendarDays, Download, Printer } from 'lucide-react'
 import { useEffect, useState } from 'react'
 import { Link } from 'react-router'
@@ -9,18 +9,21 @@ import { iconLink } from '@/design/Icon'
 import { RetryNotice } from '@/design/Notice'
 import { SeverityMark } from '@/design/Severity'
 import { Axis } from './Axis'
-import { type Item, type Question, type Timetable, timetableQuery } from './api'
+import { type Item, keepPutOff, type Question, type Timetable, timetableQuery } from './api'
 import { Dates } from './Dates'
 import { EarlierEnd } from './EarlierEnd'
+import { HeldBack } from './HeldBack'
 import { RoomLine } from './RoomLine'
 import { Sittings } from './Sittings'
-import { type Formats, formats, sayConflict } from './times'
+import { type Formats, formats, keyOf, sayConflict, sayRange, sayWork } from './times'
 import { WeekDialog } from './WeekDialog'
 import { WhatIf } from './WhatIf'
 
+const EVERYTHING: Question = {}
+
 /** When everything is done: all builds laid into the week, with what holds each step where it stands. */
 export function Clock() {
-    const [question, setQuestion] = useState<Question>({})
+    const question = EVERYTHING
     const timetable = useQuery({ ...timetableQuery(question), placeholderData: (before) => before })
     const [isWeekOpen, setWeekOpen] = useState(false)
     useEffect(() => {
@@ -39,7 +42,6 @@ export function Clock() {
                 <Laid
                     timetable={timetable.data}
                     question={question}
-                    setQuestion={setQuestion}
                     isLaying={timetable.isFetching}
                     onWeek={() => setWeekOpen(true)}
                 />
@@ -52,22 +54,25 @@ export function Clock() {
 type LaidProps = {
     timetable: Timetable
     question: Question
-    setQuestion: (question: Question) => void
     isLaying: boolean
     onWeek: () => void
 }
 
-function Laid({ timetable, question, setQuestion, isLaying, onWeek }: LaidProps) {
+function Laid({ timetable, question, isLaying, onWeek }: LaidProps) {
     const [chosenKey, setChosenKey] = useState<string | null>(null)
     const format = formats(timetable.timeZone)
     const chosen = timetable.items.find((item) => keyOf(item) === chosenKey) ?? null
-    const putOff = (item: Item, until: Date) => {
-        const others = (question.putOff ?? []).filter((one) => one.step !== item.step || one.build !== item.build)
-        setQuestion({
-            ...question,
-            putOff: [...others, { build: item.build, step: item.step, until: `${until.toISOString().slice(0, 19)}Z` }],
-        })
-    }
+    const queries = useQueryClient()
+    const wish = useMutation({
+        mutationFn: keepPutOff,
+        onSuccess: () => queries.invalidateQueries({ queryKey: ['clock'] }),
+    })
+    const wishes = timetable.putOff.map(({ until, ...one }) => ({ ...one, until: stamp(until) }))
+    const putOff = (item: Item, until: Date) =>
+        wish.mutate([
+            ...wishes.filter((one) => one.step !== item.step || one.build !== item.build),
+            { build: item.build, step: item.step, until: stamp(until) },
+        ])
     return (
         <>
             <Head timetable={timetable} question={question} isLaying={isLaying} format={format} onWeek={onWeek} />
@@ -79,6 +84,7 @@ function Laid({ timetable, question, setQuestion, isLaying, onWeek }: LaidProps)
                     </span>
                 </p>
             ))}
+            <HeldBack timetable={timetable} />
             {timetable.items.length === 0 ? (
                 <p className="p-10 text-center text-soft">
                     Nothing is left to do. <Link to="/">Back to the bench</Link>
@@ -125,7 +131,13 @@ function Laid({ timetable, question, setQuestion, isLaying, onWeek }: LaidProps)
                         )}
                         <RoomLine onChange={onWeek} />
                         <Dates timetable={timetable} format={format} />
-                        <PutOffs question={question} setQuestion={setQuestion} timetable={timetable} format={format} />
+                        <PutOffs
+                            wishes={wishes}
+                            onChange={(next) => wish.mutate(next)}
+                            timetable={timetable}
+                            format={format}
+                        />
+                        {wish.isError && <p role="alert">{wish.error.message}</p>}
                         <WhatIf timetable={timetable} base={question} format={format} />
                     </aside>
                 </div>
@@ -134,14 +146,14 @@ function Laid({ timetable, question, setQuestion, isLaying, onWeek }: LaidProps)
     )
 }
 
-const keyOf = (item: Item): string => `${item.build} ${item.step} ${item.part}`
+const stamp = (date: Date): string => `${date.toISOString().slice(0, 19)}Z`
 
 function sayProven({ builds, isOptimal }: Timetable): string {
     const dates = builds.some((build) => build.due !== null) ? ' that meets the dates' : ''
     return isOptimal ? `, no earlier end is possible${dates}` : ''
 }
 
-type HeadProps = Omit<LaidProps, 'setQuestion'> & { format: Formats }
+type HeadProps = LaidProps & { format: Formats }
 
 function Head({ timetable, question, isLaying, format, onWeek }: HeadProps) {
     return (
@@ -180,18 +192,20 @@ function Chosen({ item, timetable, format, onPutOff }: ChosenProps) {
     return (
         <section aria-label="What holds it" className="flex flex-col gap-1.5">
             <h2 className="wide text-base leading-tight font-semibold">
-                {item.number} {item.technique}
-                {item.part !== null && `, ${item.part}`}
+                {item.number} {sayWork(item)}
             </h2>
             <p>
-                <Link className="underline" to={`/builds/${item.build}`}>
+                <Link className="underline" to={`/builds/${item.build}?step=${item.step}`}>
                     {build?.name}
                 </Link>
-                {item.product !== null && `, ${item.product}`}
+                , {[item.technique.toLowerCase(), item.part].filter((part) => part !== null).join(', ')}
             </p>
-            <p className="font-medium">
-                {format.both(item.from)}–{format.time(item.to)}, {inWords(item.minutes)} of work
-            </p>
+            {item.pieces.map((piece) => (
+                <p key={piece.from.getTime()} className="font-medium">
+                    {format.both(piece.from)}–{format.time(piece.to)}
+                </p>
+            ))}
+            <p>{inWords(item.minutes)} of work.</p>
             <p>{item.reason}</p>
             {item.closes !== null && (
                 <p className="border-l-2 border-risk pl-1.5">Its window closes {format.both(item.closes)}.</p>
@@ -199,11 +213,19 @@ function Chosen({ item, timetable, format, onPutOff }: ChosenProps) {
             {item.dries !== null && (
                 <dl className="grid grid-cols-[auto_1fr] gap-x-3 text-fine">
                     <dt className="text-soft">Touch-dry</dt>
-                    <dd>{format.both(item.dries.touchDry)}</dd>
+                    <dd>{sayRange(item.dries.soonest.touchDry, item.dries.touchDry, format)}</dd>
                     <dt className="text-soft">Recoatable</dt>
-                    <dd>{format.both(item.dries.recoatable)}</dd>
+                    <dd>{sayRange(item.dries.soonest.recoatable, item.dries.recoatable, format)}</dd>
                     <dt className="text-soft">Solvent-proof</dt>
-                    <dd>{item.dries.solventProof === null ? 'never' : format.both(item.dries.solventProof)}</dd>
+                    <dd>
+                        {item.dries.solventProof === null
+                            ? 'never'
+                            : sayRange(
+                                  item.dries.soonest.solventProof ?? item.dries.solventProof,
+                                  item.dries.solventProof,
+                                  format,
+                              )}
+                    </dd>
                 </dl>
             )}
             <label className="flex flex-col gap-0.5">
@@ -228,35 +250,30 @@ function Chosen({ item, timetable, format, onPutOff }: ChosenProps) {
     )
 }
 
+type Wish = { build: string; step: string; until: string }
 type PutOffsProps = {
-    question: Question
-    setQuestion: (question: Question) => void
+    wishes: readonly Wish[]
+    onChange: (wishes: Wish[]) => void
     timetable: Timetable
     format: Formats
 }
 
-function PutOffs({ question, setQuestion, timetable, format }: PutOffsProps) {
-    const all = question.putOff ?? []
-    if (all.length === 0) return null
+/** Work that shall be done later than it could be; it stays so until it is taken back or its time has come. */
+function PutOffs({ wishes, onChange, timetable, format }: PutOffsProps) {
+    if (wishes.length === 0) return null
     return (
         <section aria-label="Put off">
-            <h2 className="border-b border-line text-fine font-semibold text-soft">
-                Put off, for as long as this page is open
-            </h2>
+            <h2 className="border-b border-line text-fine font-semibold text-soft">Put off</h2>
             <ul>
-                {all.map((one) => {
+                {wishes.map((one) => {
                     const item = timetable.items.find((other) => other.build === one.build && other.step === one.step)
                     return (
                         <li key={one.build + one.step} className="flex items-center gap-2 py-0.5">
                             <span className="flex-1">
-                                {item?.number} {item?.technique} to {format.both(new Date(one.until))}
+                                {item === undefined ? 'A step' : `${item.number} ${sayWork(item)}`} to{' '}
+                                {format.both(new Date(one.until))}
                             </span>
-                            <Button
-                                tone="quiet"
-                                onClick={() =>
-                                    setQuestion({ ...question, putOff: all.filter((other) => other !== one) })
-                                }
-                            >
+                            <Button tone="quiet" onClick={() => onChange(wishes.filter((other) => other !== one))}>
                                 Take back
                             </Button>
                         </li>

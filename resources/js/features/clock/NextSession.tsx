@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
 import { Link } from 'react-router'
 import { inWords } from '@/design/duration'
-import { timetableQuery } from './api'
+import { type Timetable, timetableQuery } from './api'
 import { SpareTime } from './SpareTime'
 import { formats, sayConflict, sittingsOf } from './times'
 import { WorkList } from './WorkList'
@@ -31,7 +31,8 @@ export function NextSession() {
                     The clock
                 </Link>
             </h2>
-            <WorkList items={sitting.items} timetable={timetable.data} />
+            <WorkList pieces={sitting.pieces} timetable={timetable.data} />
+            <HeldLine timetable={timetable.data} />
             {timetable.data.conflicts.map((conflict) => (
                 <p key={conflict.message} className="mt-1 border-l-2 border-risk pl-1.5">
                     {sayConflict(conflict, timetable.data)}
@@ -39,5 +40,28 @@ export function NextSession() {
             ))}
             <SpareTime plain={timetable.data} />
         </section>
+    )
+}
+
+/** On the bench a line is enough: what is held back, and where to decide it. */
+function HeldLine({ timetable }: { timetable: Timetable }) {
+    const held = timetable.builds.filter((build) => build.held > 0)
+    if (held.length === 0) return null
+    return (
+        <p className="mt-1 border-l-2 border-stop pl-1.5">
+            Held back by stops:{' '}
+            {held.map((build, place) => {
+                const step = timetable.held.find((stop) => stop.build === build.id)?.step
+                return (
+                    <span key={build.id}>
+                        {place > 0 && ', '}
+                        <Link className="underline" to={`/builds/${build.id}?step=${step ?? ''}`}>
+                            {build.held} {build.held === 1 ? 'step' : 'steps'} of {build.name}
+                        </Link>
+                    </span>
+                )
+            })}
+            .
+        </p>
     )
 }

@@ -5,14 +5,14 @@ import { Button } from '@/design/Button'
 import { inWords } from '@/design/duration'
 import { RetryNotice } from '@/design/Notice'
 import { knowledgeQuery, type StepKnowledge } from '@/features/plan'
-import { type Item, timetableQuery } from './api'
-import { type Formats, formats, sayConflict, sittingsOf } from './times'
+import { timetableQuery } from './api'
+import { type Formats, formats, keyOf, type Piece, sayConflict, sayHow, sayWork, sittingsOf } from './times'
 
 /** The next session on paper: in order, with waits, windows, looks and cautions. It also reads well on the screen. */
 export function Sheet() {
     const timetable = useQuery(timetableQuery({}))
     const sitting = timetable.data === undefined ? undefined : sittingsOf(timetable.data)[0]
-    const steps = [...new Map((sitting?.items ?? []).map((item) => [`${item.build} ${item.step}`, item])).values()]
+    const steps = [...new Map((sitting?.pieces ?? []).map(({ item }) => [`${item.build} ${item.step}`, item])).values()]
     const known = useQueries({
         queries: steps.map((item) => knowledgeQuery(item.build, timetable.data?.stamps[item.build] ?? '', item.step)),
     })
@@ -64,15 +64,18 @@ export function Sheet() {
                     </section>
                 )}
                 <ol className="mt-3 flex flex-col gap-3">
-                    {sitting.items.map((item) => (
+                    {sitting.pieces.map((piece) => (
                         <Entry
-                            key={item.build + item.step + item.part}
-                            item={item}
-                            build={names.get(item.build) ?? ''}
+                            key={`${keyOf(piece.item)} ${piece.number}`}
+                            piece={piece}
+                            build={names.get(piece.item.build) ?? ''}
                             format={format}
                             knowledge={
-                                known[steps.findIndex((one) => one.build === item.build && one.step === item.step)]
-                                    ?.data
+                                known[
+                                    steps.findIndex(
+                                        (one) => one.build === piece.item.build && one.step === piece.item.step,
+                                    )
+                                ]?.data
                             }
                         />
                     ))}
@@ -82,22 +85,22 @@ export function Sheet() {
     )
 }
 
-type EntryProps = { item: Item; build: string; format: Formats; knowledge: StepKnowledge | undefined }
+type EntryProps = { piece: Piece; build: string; format: Formats; knowledge: StepKnowledge | undefined }
 
-function Entry({ item, build, format, knowledge }: EntryProps) {
+function Entry({ piece, build, format, knowledge }: EntryProps) {
+    const { item } = piece
     const isFirst = item.part === null || item.part.startsWith('coat 1 ')
     return (
         <li className="grid break-inside-avoid grid-cols-[7rem_1fr] gap-x-3 border-b border-line pb-2">
             <p className="font-semibold">
-                ☐ {format.time(item.from)}–{format.time(item.to)}
+                ☐ {format.time(piece.from)}–{format.time(piece.to)}
             </p>
             <div>
                 <p>
                     <strong className="font-semibold">
-                        {item.number} {item.technique}
-                        {item.part !== null && `, ${item.part}`}
+                        {item.number} {sayWork(item)}
                     </strong>{' '}
-                    {item.product !== null && `with ${item.product}`} <span className="text-soft">({build})</span>
+                    {sayHow(piece, format)} <span className="text-soft">({build})</span>
                 </p>
                 <p className="text-fine">
                     {inWords(item.minutes)} of work. {item.reason}

@@ -1,8 +1,11 @@
+import { ArrowUpRight } from 'lucide-react'
+import { Link } from 'react-router'
 import { classes } from '@/design/classes'
 import { inWords } from '@/design/duration'
-import { SeverityMark } from '@/design/Severity'
+import { iconLink } from '@/design/Icon'
 import type { Item, Timetable } from './api'
-import { dryingBetween, type Formats, minutesBetween, type Sitting, sittingsOf } from './times'
+import { dryingBetween, type Formats, keyOf, minutesBetween, type Sitting, sittingsOf } from './times'
+import { linkOf, Tick, WorkText } from './WorkRow'
 
 type Props = {
     timetable: Timetable
@@ -44,7 +47,7 @@ export function Sittings({ timetable, format, chosen, onChoose, onPutOff }: Prop
 const DRAGGED = 'application/x-ulvrach-item'
 
 function SessionCard({ sitting, timetable, format, chosen, onChoose, onPutOff }: Props & { sitting: Sitting }) {
-    const { session, items, busy, free } = sitting
+    const { session, pieces, busy, free } = sitting
     const names = new Map(timetable.builds.map((build) => [build.id, build.name]))
     const total = minutesBetween(session.from, session.to)
     return (
@@ -67,57 +70,57 @@ function SessionCard({ sitting, timetable, format, chosen, onChoose, onPutOff }:
                 </p>
             </header>
             <div className="relative h-2 bg-press" aria-hidden="true">
-                {items.map((item) => (
+                {pieces.map(({ item, from, to, number }) => (
                     <span
-                        key={item.build + item.step + item.part}
+                        key={`${keyOf(item)} ${number}`}
                         className="absolute inset-y-0 border-x border-sheet"
                         style={{
-                            left: `${(100 * minutesBetween(session.from, item.from)) / total}%`,
-                            width: `${(100 * Math.min(item.minutes, minutesBetween(item.from, session.to))) / total}%`,
+                            left: `${(100 * minutesBetween(session.from, from)) / total}%`,
+                            width: `${(100 * minutesBetween(from, to)) / total}%`,
                             backgroundColor: item.colour ?? 'var(--color-soft)',
                         }}
                     />
                 ))}
             </div>
             <ul>
-                {items.map((item) => (
-                    <li key={item.build + item.step + item.part}>
+                {pieces.map((piece) => (
+                    <li
+                        key={`${keyOf(piece.item)} ${piece.number}`}
+                        className={classes(
+                            'flex items-center gap-1 pr-2 hover:bg-press',
+                            piece.item === chosen ? 'bg-press' : '',
+                        )}
+                    >
                         <button
                             type="button"
                             draggable
-                            aria-pressed={item === chosen}
+                            aria-pressed={piece.item === chosen}
                             onDragStart={(event) =>
-                                event.dataTransfer.setData(DRAGGED, String(timetable.items.indexOf(item)))
+                                event.dataTransfer.setData(DRAGGED, String(timetable.items.indexOf(piece.item)))
                             }
-                            onClick={() => onChoose(item)}
+                            onClick={() => onChoose(piece.item)}
                             className={classes(
-                                'grid min-h-8 w-full grid-cols-[6.5rem_1rem_1fr_auto] items-center gap-2 px-3 py-0.5',
-                                'text-left hover:bg-press pointer-coarse:min-h-11',
-                                item === chosen ? 'bg-press' : '',
+                                'grid min-h-10 min-w-0 flex-1 grid-cols-[6.5rem_1fr_auto] items-center gap-2 px-3',
+                                'py-0.5 text-left pointer-coarse:min-h-11 max-sm:grid-cols-1 max-sm:gap-0',
                             )}
                         >
                             <span className="text-soft">
-                                {format.time(item.from)}–{format.time(item.to)}
+                                {format.time(piece.from)}–{format.time(piece.to)}
                             </span>
-                            <span
-                                className="size-4 border border-rule"
-                                style={{ backgroundColor: item.colour ?? 'var(--color-line)' }}
-                                aria-hidden="true"
-                            />
-                            <span className="min-w-0 truncate">
-                                <span className="font-medium">
-                                    {item.number} {item.technique}
-                                    {item.part !== null && `, ${item.part}`}
-                                </span>{' '}
-                                <span className="text-soft">{names.get(item.build)}</span>
-                            </span>
-                            {item.closes !== null && (
-                                <span className="flex items-center gap-1 text-fine">
-                                    <SeverityMark severity="risk" className="size-3.5" /> closes{' '}
-                                    {format.near(item.closes, item.from)}
+                            <WorkText piece={piece} build={names.get(piece.item.build) ?? ''} format={format} />
+                            {piece.item.closes !== null && (
+                                <span className="text-fine font-medium text-stop">
+                                    by {format.near(piece.item.closes, piece.from)}
                                 </span>
                             )}
                         </button>
+                        <Link
+                            to={linkOf(piece)}
+                            {...iconLink(`To step ${piece.item.number} of ${names.get(piece.item.build) ?? ''}`)}
+                        >
+                            <ArrowUpRight className="size-4" aria-hidden />
+                        </Link>
+                        <Tick piece={piece} />
                     </li>
                 ))}
             </ul>

@@ -4,7 +4,7 @@ import { Button } from '@/design/Button'
 import { inWords } from '@/design/duration'
 import { RetryNotice } from '@/design/Notice'
 import { type Timetable, timetableQuery } from './api'
-import { formats, minutesBetween } from './times'
+import { formats, minutesBetween, type Piece, piecesOf } from './times'
 import { WorkList } from './WorkList'
 
 const CHOICES = [20, 40, 90]
@@ -42,8 +42,8 @@ export function SpareTime({ plain }: { plain: Timetable }) {
 
 function Fits({ plain, laid, minutes }: { plain: Timetable; laid: Timetable; minutes: number }) {
     const until = new Date(laid.now.getTime() + minutes * 60_000)
-    const items = laid.items.filter((item) => item.from < until)
-    if (items.length === 0)
+    const pieces = piecesOf(laid.items).filter((piece) => piece.from < until)
+    if (pieces.length === 0)
         return (
             <p className="mt-1">
                 Nothing fits: what comes next is still drying, takes longer, or may not be done at this hour.
@@ -52,7 +52,7 @@ function Fits({ plain, laid, minutes }: { plain: Timetable; laid: Timetable; min
     const gain = plain.ends === null || laid.ends === null ? 0 : minutesBetween(laid.ends, plain.ends)
     return (
         <>
-            <WorkList items={items} timetable={laid} until={until} />
+            <WorkList pieces={inSpareTime(pieces, until)} timetable={laid} />
             <p className="mt-1 text-soft">
                 {laid.conflicts.length < plain.conflicts.length && 'A window is kept that would close otherwise. '}
                 {gain > 0 && laid.ends !== null
@@ -61,4 +61,10 @@ function Fits({ plain, laid, minutes }: { plain: Timetable; laid: Timetable; min
             </p>
         </>
     )
+}
+
+/** What has a window first, then what fits whole, what is put down again last; each in the order of its hours. */
+function inSpareTime(pieces: readonly Piece[], until: Date): Piece[] {
+    const rank = ({ item, of }: Piece) => (of > 1 || item.to > until ? 2 : item.closes === null ? 1 : 0)
+    return pieces.toSorted((one, other) => rank(one) - rank(other) || one.from.getTime() - other.from.getTime())
 }

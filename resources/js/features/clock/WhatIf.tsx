@@ -80,7 +80,7 @@ export function WhatIf({ timetable, base, format }: Props) {
                 {room.data !== undefined && (
                     <div className="col-span-2">
                         <Select
-                            label="The room as in another season"
+                            label="Try the air of another season"
                             name="season"
                             choices={[
                                 { value: '', label: 'as it is' },
@@ -110,11 +110,11 @@ export function WhatIf({ timetable, base, format }: Props) {
                 </div>
                 <div className="col-span-2 flex flex-wrap justify-end gap-2">
                     {room.data?.reading != null && (
-                        <Button onClick={() => setAsked(airOf(room.data?.reading))}>The room as measured</Button>
+                        <Button onClick={() => setAsked(airOf(room.data?.reading))}>Try the air as measured</Button>
                     )}
-                    {asked !== null && <Button onClick={() => setAsked(null)}>Forget it</Button>}
+                    {asked !== null && <Button onClick={() => setAsked(null)}>Back to the plan</Button>}
                     <Button type="submit" tone="act">
-                        Think it through
+                        Try it
                     </Button>
                 </div>
             </form>
@@ -154,7 +154,7 @@ export function Compared({ before, after, format }: { before: Timetable; after: 
         <>
             <p className="font-medium">
                 {later === 0
-                    ? 'It ends at the same time.'
+                    ? 'Your end date stays the same.'
                     : `It ends ${inWords(Math.abs(later))} ${later > 0 ? 'later' : 'sooner'}.`}
             </p>
             <table className="mt-1 w-full text-left">

@@ -1,29 +1,23 @@
-import type { Item, Timetable } from './api'
-import { formats } from './times'
+import type { Timetable } from './api'
+import { formats, keyOf, type Piece } from './times'
+import { Tick, WorkLink } from './WorkRow'
 
-/** Work in the order in which it is done: when it begins, with what colour, on which build. */
-export function WorkList({ items, timetable, until }: { items: readonly Item[]; timetable: Timetable; until?: Date }) {
+/** Work in the order in which it is done: when it begins, what and where; each leads to its step and can be ticked. */
+export function WorkList({ pieces, timetable }: { pieces: readonly Piece[]; timetable: Timetable }) {
     const format = formats(timetable.timeZone)
     const names = new Map(timetable.builds.map((build) => [build.id, build.name]))
     return (
         <ol className="mt-1">
-            {items.map((item) => (
-                <li
-                    key={item.build + item.step + item.part}
-                    className="grid grid-cols-[3.5rem_1rem_1fr] items-center gap-2"
-                >
-                    <span className="text-soft">{format.time(item.from)}</span>
-                    <span
-                        className="size-3.5 border border-rule"
-                        style={{ backgroundColor: item.colour ?? 'var(--color-line)' }}
-                        aria-hidden="true"
-                    />
-                    <span className="truncate">
-                        {item.number} {item.technique}
-                        {item.part !== null && `, ${item.part}`}
-                        {until !== undefined && item.to > until && ', begun and put down again'}{' '}
-                        <span className="text-soft">{names.get(item.build)}</span>
-                    </span>
+            {pieces.map((piece) => (
+                <li key={`${keyOf(piece.item)} ${piece.number}`} className="flex min-h-11 items-center gap-2 py-0.5">
+                    <span className="w-11 shrink-0 text-soft">{format.time(piece.from)}</span>
+                    <WorkLink piece={piece} build={names.get(piece.item.build) ?? ''} format={format} />
+                    {piece.item.closes !== null && (
+                        <span className="shrink-0 text-fine font-medium text-stop">
+                            by {format.near(piece.item.closes, piece.from)}
+                        </span>
+                    )}
+                    <Tick piece={piece} />
                 </li>
             ))}
         </ol>

@@ -1,4 +1,5 @@
 import { queryOptions } from '@tanstack/react-query'
+import { z } from 'zod'
 import { getJson, send } from '@/app/http'
 import {
     type Item,
@@ -10,6 +11,7 @@ import {
     weekSettingsSchema,
 } from '@/contract'
 import type { Question } from '@/features/build'
+import { entryOf } from '@/features/build'
 
 export { type Question, timetableQuery, weekQuery } from '@/features/build'
 export type { Item, Search, Timetable, Week }
@@ -35,6 +37,13 @@ export const searchQuery = (id: string) =>
         staleTime: Number.POSITIVE_INFINITY,
         refetchInterval: ({ state: { data } }) => (data === undefined || isUnderWay(data) ? 500 : false),
     })
+
+export const keepPutOff = (putOff: { build: string; step: string; until: string }[]) =>
+    send('PUT', '/put-off', z.null(), { putOff })
+
+/** Says that a step is done, as of now. */
+export const markDone = (build: string, step: string) =>
+    send('POST', `/builds/${build}/log`, z.unknown(), { entries: [entryOf('finished', step)] })
 
 export const keepWeek = (week: Week) => send('PUT', '/week', weekSettingsSchema, week)
 export const openFeed = () => send('POST', '/feed', weekSettingsSchema)

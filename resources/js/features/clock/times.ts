@@ -21,22 +21,44 @@ export function formats(timeZone: string) {
 }
 export type Formats = ReturnType<typeof formats>
 
-export type Sitting = { session: Session; items: Item[]; busy: number; free: number }
+/** What is done of a piece of work in one session; more than one where it is put down and taken up again. */
+export type Piece = { item: Item; from: Date; to: Date; number: number; of: number }
 
-/**
- * The sessions in which something is done, with what is done; an item that goes on into the next session counts where
- * it begins.
- */
+export type Sitting = { session: Session; pieces: Piece[]; busy: number; free: number }
+
+export const keyOf = (item: Item): string => `${item.build} ${item.step} ${item.part}`
+
+/** "Vellow 05 worn rubber on tyres": the colour or effect leads, the place follows. */
+export function sayWork(item: Pick<Item, 'product' | 'technique' | 'where'>): string {
+    const lead = item.product ?? item.technique
+    return item.where === '' ? lead : `${lead} on ${item.where}`
+}
+
+/** "brush a colour, coat 1 of 2, 1 of 2, goes on Tue 1 Dec": how it is done, and what of it. */
+export function sayHow({ item, number, of }: Piece, format: Formats): string {
+    const next = item.pieces[number]
+    return [
+        ...(item.product === null ? [] : [item.technique.toLowerCase()]),
+        ...(item.part === null ? [] : [item.part]),
+        ...(of > 1 ? [`${number} of ${of}`] : []),
+        ...(next === undefined ? [] : [`goes on ${format.day(next.from)}`]),
+    ].join(', ')
+}
+
+export const piecesOf = (items: readonly Item[]): Piece[] =>
+    items.flatMap((item) =>
+        item.pieces.map((piece, place) => ({ item, ...piece, number: place + 1, of: item.pieces.length })),
+    )
+
+/** The sessions in which something is done, with what is done in each. */
 export function sittingsOf(timetable: Timetable): Sitting[] {
+    const all = piecesOf(timetable.items).sort((one, other) => one.from.getTime() - other.from.getTime())
     return timetable.sessions
         .filter((session) => session.isUsed)
         .map((session) => {
-            const items = timetable.items.filter((item) => item.from >= session.from && item.from < session.to)
-            const busy = items.reduce(
-                (sum, item) => sum + minutesBetween(item.from, item.to < session.to ? item.to : session.to),
-                0,
-            )
-            return { session, items, busy, free: minutesBetween(session.from, session.to) - busy }
+            const pieces = all.filter((piece) => piece.from >= session.from && piece.from < session.to)
+            const busy = pieces.reduce((sum, piece) => sum + minutesBetween(piece.from, piece.to), 0)
+            return { session, pieces, busy, free: minutesBetween(session.from, session.to) - busy }
         })
 }
 
@@ -61,6 +83,16 @@ export function sayConflict(conflict: Timetable['conflicts'][number], { builds }
         .filter((build) => conflict.steps.some((step) => step.build === build.id))
         .map((build) => build.name)
     return names.length === 0 ? conflict.message : `${names.join(', ')}: ${conflict.message}`
+}
+
+/** "recoatable Fri 27 Nov, 21:00, perhaps 20:40 already": the state that the next coat waits for. */
+export function sayDries(dries: NonNullable<Item['dries']>, format: Formats): string {
+    return `recoatable ${sayRange(dries.soonest.recoatable, dries.recoatable, format)}`
+}
+
+/** The moment that is sure, and the one from which it may be so already. */
+export function sayRange(soonest: Date, sure: Date, format: Formats): string {
+    return soonest < sure ? `${format.both(sure)}, perhaps ${format.near(soonest, sure)} already` : format.both(sure)
 }
 
 /** What becomes dry between two moments, the last to be ready last. */

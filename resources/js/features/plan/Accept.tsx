@@ -1,8 +1,7 @@
 import { lazy, Suspense, useState } from 'react'
 import { Button } from '@/design/Button'
-import type { Acceptance, Entry, Finding, Step } from '@/features/build'
-import type { LogEntry } from './machine'
-import { entryOf, trialsOf } from './record'
+import { type Acceptance, type Entry, entryOf, type Finding, type LogEntry, type Step } from '@/features/build'
+import { trialsOf } from './record'
 
 const AcceptForm = lazy(() => import('./AcceptForm'))
 
@@ -27,11 +26,11 @@ export function Accept({ finding, step, log, onAccept, onLog }: Props) {
         const takeBack = async () => {
             if (trials.length > 0)
                 await onLog(trials.map((trial) => entryOf('withdrawn', step.id, { corrects: trial.id })))
-            if (isAccepted) await onAccept(others, 'Take an exception back')
+            if (isAccepted) await onAccept(others, 'No longer accept a finding')
         }
         return (
             <Button className="mt-1.5 text-fine" tone="quiet" onClick={() => void takeBack()}>
-                {isAccepted ? 'Take the exception back' : 'Take the trial back'}
+                {isAccepted ? 'No longer accept it' : 'Take the trial back'}
             </Button>
         )
     }
@@ -39,7 +38,7 @@ export function Accept({ finding, step, log, onAccept, onLog }: Props) {
     if (!open) {
         return (
             <Button className="mt-1.5 text-fine" tone="quiet" onClick={() => setOpen(true)}>
-                {finding.kind === 'fact' ? 'It was tried: enter the test patch' : 'Break this rule knowingly'}
+                {finding.kind === 'fact' ? 'It was tried: enter the test patch' : 'Accept this risk'}
             </Button>
         )
     }

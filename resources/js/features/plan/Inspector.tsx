@@ -4,14 +4,13 @@ import { Button } from '@/design/Button'
 import { classes } from '@/design/classes'
 import { inWords } from '@/design/duration'
 import { IconButton } from '@/design/Icon'
-import { type Finding, type Library, techniqueOf } from '@/features/build'
+import { type Finding, type Library, type LogEntry, techniqueOf } from '@/features/build'
 import type { Acts, Cursor } from './acts'
 import { BenchNotes } from './BenchNotes'
 import { CoreSample } from './CoreSample'
 import { DryingChart } from './DryingChart'
 import type { PlanEdit } from './edits'
 import { Findings } from './Findings'
-import type { LogEntry } from './machine'
 import type { PlanState } from './usePlan'
 import type { InWeek } from './useSessions'
 import { type FindingIndex, sayHold, sayInto, sayInWeek, sayMinute, sayWindow } from './verdicts'
@@ -29,7 +28,7 @@ type Props = {
     onCursor: (cursor: Cursor) => void
     findings: FindingIndex
     edit: (edits: PlanEdit[], label?: string) => Promise<boolean>
-    near: (edits: PlanEdit[]) => void
+    near: (edits: PlanEdit[] | null) => void
     log: (entries: LogEntry[]) => Promise<boolean>
     /** Where it stands in the described week. */
     inWeek: InWeek | undefined

@@ -1,4 +1,5 @@
 import { useMemo, useState } from 'react'
+import { useSearchParams } from 'react-router'
 import type { BuildState, Library } from '@/features/build'
 import type { Cursor, OpenDialog } from './acts'
 import { Board } from './Board'
@@ -28,10 +29,15 @@ export function PlanDesk({ state, library, work }: Props) {
         () => (preview.shown === null ? state : { ...state, ...preview.shown, isSaved: false }),
         [state, preview.shown],
     )
+    const [isTried, setTried] = useState(false)
     const { plan, verdict } = shown
+    const read = isTried ? state : shown
     const findings = useMemo(() => indexFindings(verdict.findings), [verdict])
+    const findingsRead = useMemo(() => indexFindings(read.verdict.findings), [read.verdict])
     const sessions = useSessions(shown)
-    const [cursor, setCursor] = useState<Cursor>(() => whereToBegin(state))
+    const [address] = useSearchParams()
+    const asked = address.get('step')
+    const [cursor, setCursor] = useState<Cursor>(() => whereToBegin(state, asked))
     const [dialog, setDialog] = useState<OpenDialog>(null)
     const [view, setView] = useState<View>(wholeView)
     const [chosen, setChosen] = useState<ReadonlySet<string>>(new Set())
@@ -53,7 +59,14 @@ export function PlanDesk({ state, library, work }: Props) {
             preview.clear()
         },
     })
-    const near = useStable({ edits: (edits: PlanEdit[]) => void preview.foresee([edits]) })
+    // What a hand is on is shown on the board alone: what is read of it must not change under the hand.
+    const near = useStable({
+        edits: (edits: PlanEdit[] | null) => {
+            setTried(edits !== null)
+            if (edits === null) preview.clear()
+            else void preview.ask(edits)
+        },
+    })
     usePlanKeys(acts, dialog === null)
     // The first half of the keys that move a step up or down.
     useWhileHeld('Alt', state, () => {
@@ -84,12 +97,12 @@ export function PlanDesk({ state, library, work }: Props) {
                     sessions={sessions}
                 />
                 <Inspector
-                    state={shown}
+                    state={read}
                     saved={state}
                     library={library}
                     cursor={cursor}
                     onCursor={setCursor}
-                    findings={findings}
+                    findings={findingsRead}
                     edit={work.edit}
                     near={near.edits}
                     log={work.log}
@@ -111,8 +124,9 @@ export function PlanDesk({ state, library, work }: Props) {
     )
 }
 
-/** Where the eye should fall first: on what is wrong, else on what comes next. */
-function whereToBegin({ plan, verdict }: BuildState): Cursor {
+/** Where the eye should fall first: on the step that the address names, on what is wrong, else on what comes next. */
+function whereToBegin({ plan, verdict }: BuildState, asked: string | null): Cursor {
+    if (plan.steps.some((step) => step.id === asked)) return { step: asked, zone: null }
     const finding = verdict.findings.find((one) => one.accepted === null)
     const next = plan.steps.find((step) => !isDone(verdict, step.id)) ?? plan.steps[0]
     return finding === undefined

@@ -49,7 +49,7 @@ export default function ProductDialog(props: Props) {
             title={title}
             description={
                 props.from === undefined || props.isCopy
-                    ? 'What the label hides and the checks need: its family and what carries it. It stays on your shelf.'
+                    ? 'What the label hides and the checks need: family and carrier. It stays on your shelf.'
                     : 'Every step of this plan that uses it is judged anew; your shelf keeps it too.'
             }
         >

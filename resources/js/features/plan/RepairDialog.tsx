@@ -103,7 +103,7 @@ function Choice({
                             aria-pressed={count === place + 1}
                             onClick={() => setCount(count === place + 1 ? repair.actions.length : place + 1)}
                         >
-                            {count === place + 1 && place + 1 < repair.actions.length ? 'All' : 'Up to here'}
+                            {count === place + 1 && place + 1 < repair.actions.length ? 'All' : 'Apply up to here'}
                         </Button>
                     </li>
                 ))}
@@ -128,8 +128,8 @@ function Choice({
                     }}
                 >
                     {count === repair.actions.length
-                        ? `Take ${count === 1 ? 'it' : `all ${count}`}`
-                        : `Take the first ${count === 1 ? 'one' : count}`}
+                        ? `Apply ${count === 1 ? 'it' : `all ${count}`}`
+                        : `Apply the first ${count === 1 ? 'one' : count}`}
                 </Button>
             </div>
         </div>

@@ -16,7 +16,7 @@ import { usePreview } from './usePreview'
 type Edit = (edits: PlanEdit[], label?: string) => Promise<boolean>
 type Props = { open: boolean; onOpenChange: (open: boolean) => void; state: PlanState; library: Library; edit: Edit }
 
-/** Whose customs judge this plan. Choosing shows at once what would be said otherwise. */
+/** Whose habits judge this plan. Choosing shows at once what would be said otherwise. */
 export default function SchoolDialog({ open, onOpenChange, state, library, edit }: Props) {
     return (
         <Dialog
@@ -217,8 +217,8 @@ function Difference({
         <div aria-live="polite" className="rounded-plate border border-line bg-sheet p-2">
             <p className="font-medium">
                 {changes.length === 0
-                    ? 'It says the same of this plan.'
-                    : `It judges ${changes.length} ${changes.length === 1 ? 'thing' : 'things'} otherwise:`}
+                    ? 'No finding changes.'
+                    : `${changes.length} ${changes.length === 1 ? 'finding changes' : 'findings change'}:`}
             </p>
             <ul className="mt-1 flex max-h-48 flex-col gap-1 overflow-y-auto">
                 {changes.map((finding) => {
@@ -240,7 +240,7 @@ function Difference({
 }
 
 function sayChange(old: Finding | undefined, now: Finding | undefined): string {
-    if (now === undefined) return '(no longer minded)'
+    if (now === undefined) return '(goes)'
     if (old === undefined) return '(new)'
     const [was, is] = [old, now].map(({ severity }) => SEVERITY_WORD[severity].toLowerCase())
     return `(${was} becomes ${is})`

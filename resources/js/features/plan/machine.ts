@@ -1,6 +1,6 @@
 import { replaceEqualDeep } from '@tanstack/react-query'
 import type { Outcome } from '@/contract'
-import type { BuildState, Entry } from '@/features/build'
+import type { BuildState, LogEntry } from '@/features/build'
 import type { PlanEdit } from './edits'
 import { Trail } from './trail'
 
@@ -27,9 +27,6 @@ export type Change =
     | { kind: 'undo' }
     | { kind: 'redo' }
     | { kind: 'log'; entries: LogEntry[] }
-
-/** A log entry as it is sent: the server adds the words of the step. */
-export type LogEntry = Pick<Entry, 'id' | 'kind' | 'at' | 'step'> & Partial<Entry>
 
 type Waiting = {
     id: number

@@ -1,15 +1,4 @@
-import type { Entry, Verdict } from '@/features/build'
-import type { LogEntry } from './machine'
-
-/** "2026-11-24T19:30:00Z", the form in which moments are kept. */
-export function momentOf(date: Date): string {
-    return `${date.toISOString().slice(0, 16)}:00Z`
-}
-
-/** An entry about a step, as of now; its id is made here, so that one that is sent twice counts once. */
-export function entryOf(kind: Entry['kind'], step: string, more: Partial<Entry> = {}): LogEntry {
-    return { id: crypto.randomUUID(), kind, at: momentOf(new Date()), step, ...more }
-}
+import { type Entry, entryOf, type LogEntry, type Verdict } from '@/features/build'
 
 export function isDone(verdict: Verdict, step: string): boolean {
     return verdict.steps.find((one) => one.id === step)?.done != null

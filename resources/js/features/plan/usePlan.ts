@@ -8,7 +8,7 @@ import {
     outcomeSchema,
     remediesSchema,
 } from '@/contract'
-import type { BuildState, Finding } from '@/features/build'
+import type { BuildState, Finding, LogEntry } from '@/features/build'
 import type { PlanEdit } from './edits'
 import {
     begin,
@@ -16,7 +16,6 @@ import {
     canForesee,
     type Event,
     type Failure,
-    type LogEntry,
     type Machine,
     reduce,
     shownIn,

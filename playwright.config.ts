@@ -15,6 +15,7 @@ export default defineConfig({
         baseURL: process.env.ULVRACH_URL ?? 'http://127.0.0.1:8480',
         viewport: { width: 1280, height: 800 },
         reducedMotion: 'reduce',
+        locale: 'en-GB',
         trace: 'off',
         launchOptions: {
             executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',

@@ -4,11 +4,12 @@ declare(strict_types=1);
 
 namespace App\Clock;
 
+use Sabre\VObject\Component;
 use Sabre\VObject\Component\VCalendar;
 
 /**
  * A timetable as iCalendar (RFC 5545): moments in UTC, which every calendar shows in its own zone; stable ids, so that
- * a second import updates; an alarm before a window closes.
+ * a second import updates; an alarm when a window opens and before it closes.
  */
 final class CalendarFile
 {
@@ -27,10 +28,12 @@ final class CalendarFile
          *   number: int,
          *   technique: string,
          *   product: string|null,
+         *   where: string,
          *   part: string|null,
          *   from: string,
          *   to: string,
          *   reason: string,
+         *   opens: string|null,
          *   closes: string|null,
          * }> $items
          */
@@ -45,26 +48,35 @@ final class CalendarFile
                 'DTSTAMP' => new \DateTimeImmutable(self::text($timetable['now'])),
                 'DTSTART' => new \DateTimeImmutable($item['from']),
                 'DTEND' => new \DateTimeImmutable($item['to']),
-                'SUMMARY' => ($names[$item['build']] ?? '').": {$item['number']} {$item['technique']}{$part}",
+                'SUMMARY' => ($names[$item['build']] ?? '').
+                    ": {$item['number']} ".($item['product'] ?? $item['technique']).", {$item['where']}{$part}",
                 'DESCRIPTION' => trim(
-                    ($item['product'] ?? '').
-                        "\n{$item['reason']}".
+                    "{$item['technique']}\n{$item['reason']}".
                         ($item['closes'] === null ? '' : "\nIts window closes {$item['closes']}."),
                 ),
             ]);
             $calendar->add($event);
+            $work = $item['product'] ?? $item['technique'];
+            if ($item['opens'] !== null) {
+                $event->add(
+                    self::alarm($calendar, new \DateTimeImmutable($item['opens']), "{$work}: its window opens"),
+                );
+            }
             if ($item['closes'] !== null) {
-                $alarm = $calendar->createComponent('VALARM', [
-                    'ACTION' => 'DISPLAY',
-                    'DESCRIPTION' => "The window for {$item['technique']} closes soon",
-                ]);
                 $rings = (new \DateTimeImmutable($item['closes']))->modify('-'.self::WARN_BEFORE.' minutes');
-                $alarm->add('TRIGGER', $rings->format('Ymd\THis\Z'), ['VALUE' => 'DATE-TIME']);
-                $event->add($alarm);
+                $event->add(self::alarm($calendar, $rings, "{$work}: its window closes soon"));
             }
         }
 
         return $calendar->serialize();
+    }
+
+    private static function alarm(VCalendar $calendar, \DateTimeImmutable $at, string $says): Component
+    {
+        $alarm = $calendar->createComponent('VALARM', ['ACTION' => 'DISPLAY', 'DESCRIPTION' => $says]);
+        $alarm->add('TRIGGER', $at->format('Ymd\THis\Z'), ['VALUE' => 'DATE-TIME']);
+
+        return $alarm;
     }
 
     private static function text(mixed $value): string

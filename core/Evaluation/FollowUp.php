@@ -18,11 +18,13 @@ use Ulvrach\Technique\TechniqueKind;
 final readonly class FollowUp
 {
     /**
+     * @param  string  $kind  "begin", "clean-up", "unmask", "next-coat" or "solvents"
      * @param  int  $opens  minute on the plan's clock
      * @param  int|null  $bestUntil  null: any time is as good
      * @param  int|null  $closes  null: it stays open
      */
     private function __construct(
+        public string $kind,
         public string $action,
         public int $opens,
         public ?int $bestUntil,
@@ -85,12 +87,17 @@ final readonly class FollowUp
             ? []
             : [
                 new self(
+                    kind: 'begin',
                     action: $situation->technique->name,
                     opens: $times->ready,
                     bestUntil: $easy,
                     closes: $times->closes,
-                    before: 'nothing lets go yet',
-                    after: 'it takes force and comes off in sheets, or not at all',
+                    before: $situation->kind === TechniqueKind::CleanUp
+                        ? 'the brush takes all of it out'
+                        : 'nothing lets go yet',
+                    after: $situation->kind === TechniqueKind::CleanUp
+                        ? 'it comes off with effort, or takes the paint along'
+                        : 'it takes force and comes off in sheets, or not at all',
                 ),
             ];
     }
@@ -108,6 +115,7 @@ final readonly class FollowUp
 
         return [
             new self(
+                kind: 'clean-up',
                 action: "Clean it up, {$window->sign}",
                 opens: $applied + $window->earliest,
                 bestUntil: $at($window->bestUntil),
@@ -129,6 +137,7 @@ final readonly class FollowUp
                 ? []
                 : [
                     new self(
+                        kind: 'unmask',
                         action: 'Take the mask off',
                         opens: $end,
                         bestUntil: null,
@@ -141,6 +150,7 @@ final readonly class FollowUp
         $isFilm = $layer->kind === TechniqueKind::ReleaseFilm;
         $windows = [
             new self(
+                kind: 'next-coat',
                 action: $isFilm ? 'The colour that it shall lift' : 'The next coat',
                 opens: $layer->recoatableAt,
                 bestUntil: null,
@@ -151,6 +161,7 @@ final readonly class FollowUp
         ];
         if ($layer->solventProofAt !== null && ! $isFilm) {
             $windows[] = new self(
+                kind: 'solvents',
                 action: 'Masks, solvents and rubbing',
                 opens: $layer->solventProofAt,
                 bestUntil: null,

@@ -260,6 +260,7 @@ final class TimetableReport
             'sprays' => $timetable->problem->activities[$index]->spray !== null,
             'finishes' => self::isLast($verdict, $job),
             'reason' => Reason::of($timetable->problem, $solution, $index).self::light($timetable, $step, $index),
+            'opens' => self::opens($timetable->problem, $solution->ends, $index),
             'closes' => self::closes($timetable->problem, $solution->ends, $index),
             'dries' => self::dries($verdict, $job, $solution->ends[$index], $forecast),
         ];
@@ -297,6 +298,23 @@ final class TimetableReport
             JobPart::Coat => "coat {$job->number} of {$job->of}",
             JobPart::CleanUp => 'clean-up',
         };
+    }
+
+    /**
+     * When the window for it opens; null: it has none, or what opens it is done already.
+     *
+     * @param  list<int>  $ends
+     */
+    private static function opens(Problem $problem, array $ends, int $index): ?string
+    {
+        $opens = null;
+        foreach ($problem->lags as $lag) {
+            if ($lag->to === $index && $lag->max !== null) {
+                $opens = max($opens ?? 0, $ends[$lag->from] + $lag->min);
+            }
+        }
+
+        return $opens === null ? null : self::moment($opens);
     }
 
     /**

@@ -180,6 +180,7 @@ final class VerdictReport
             'heldBy' => $times->hold === null ? null : self::hold($times->hold),
             'windows' => array_map(
                 static fn (FollowUp $window) => [
+                    'kind' => $window->kind,
                     'action' => $window->action,
                     'opens' => $window->opens,
                     'bestUntil' => $window->bestUntil,

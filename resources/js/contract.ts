@@ -266,6 +266,7 @@ export type Layer = z.infer<typeof layerSchema>
 
 /** Something that may follow a step. Minutes on the plan’s clock; closes null: it stays open. */
 export const followUpSchema = z.object({
+    kind: z.string(),
     action: z.string(),
     opens: z.number(),
     bestUntil: z.number().nullable(),
@@ -659,6 +660,7 @@ export const itemSchema = z.object({
     /** The step is done with it. */
     finishes: z.boolean(),
     reason: z.string(),
+    opens: momentSchema.nullable(),
     closes: momentSchema.nullable(),
     dries: z
         .object({

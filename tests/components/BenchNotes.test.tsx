@@ -1,5 +1,6 @@
 import { screen } from '@testing-library/react'
 import { afterEach, describe, expect, it, vi } from 'vitest'
+import { onPlanClock } from '@/design/duration'
 import type { Knowledge } from '@/features/plan/api'
 import { BenchNotes, sayAdjustable } from '@/features/plan/BenchNotes'
 import { serverAnswers, show, state, step } from './kit'
@@ -52,7 +53,7 @@ describe('what is known of a step', () => {
         open()
         expect(await screen.findByText('Look first: there is no way back')).toBeVisible()
         expect(screen.getByText('Step 4: do the markings lie flat?')).toBeVisible()
-        expect(screen.getByText(/from day 1, 0:20, best until day 1, 4:00, at the latest day 2, 0:00/)).toBeVisible()
+        expect(screen.getByText(/from 20 min on, best until 4 h, gone at 24 h/)).toBeVisible()
         expect(screen.getByText(/1: Hull, Turret · 2: Tracks/)).toBeVisible()
         expect(screen.getByText('Ventilation')).toBeVisible()
         expect(screen.getByRole('link', { name: 'Pin wash' })).toHaveAttribute('href', '/almanac?find=Pin%20wash')
@@ -77,14 +78,14 @@ describe('what is known of a step', () => {
         expect(await screen.findByRole('button', { name: 'Try again' })).toBeVisible()
     })
     it('says until when a step can be adjusted', () => {
-        expect(sayAdjustable(knowledge(), null)).toBe('It can be adjusted until day 2, 0:00.')
+        expect(sayAdjustable(knowledge(), onPlanClock)).toBe('It can be adjusted until 24 h.')
         const undo = knowledge().undo
-        expect(sayAdjustable(knowledge({ undo: { ...undo, until: null } }), null)).toBe(
+        expect(sayAdjustable(knowledge({ undo: { ...undo, until: null } }), onPlanClock)).toBe(
             'It can be adjusted at any later time.',
         )
-        expect(sayAdjustable(knowledge({ undo: { ...undo, open: false } }), null)).toBe(
+        expect(sayAdjustable(knowledge({ undo: { ...undo, open: false } }), onPlanClock)).toBe(
             'Not without taking along what is below.',
         )
-        expect(sayAdjustable(knowledge({ undo: { ...undo, ways: [] } }), null)).toBe('Wiped off with spirit.')
+        expect(sayAdjustable(knowledge({ undo: { ...undo, ways: [] } }), onPlanClock)).toBe('Wiped off with spirit.')
     })
 })

@@ -22,6 +22,7 @@ const item = (step: string, from: string, to: string, changes = {}) => ({
     minutes: 25,
     sprays: true,
     reason: 'It is the first session in which there is room for it.',
+    opens: null,
     closes: null,
     dries: null,
     ...changes,
@@ -88,10 +89,12 @@ describe('the clock screen', () => {
     })
     it('holds back what stands under a stop, says why, and leads there', async () => {
         const held = [{ build: 'b1', step: 'c', number: 3, says: 'Enamel stays tacky on vinyl.', steps: [3, 4, 7] }]
-        serverAnswers({ body: timetable({ held }) })
+        const builds = [{ id: 'b1', name: 'Ostrel', ends: null, due: null, slackMinutes: null, held: 3 }]
+        serverAnswers({ body: timetable({ held, builds }) })
         show(<Clock />)
-        const line = await screen.findByText(/is held back: Enamel stays tacky on vinyl. 2 later steps wait for it./)
-        expect(within(line).getByRole('link', { name: 'Ostrel, step 3' })).toHaveAttribute('href', '/builds/b1?step=c')
+        const line = await screen.findByText(/3 steps are held back/)
+        expect(line).toHaveTextContent('Ostrel: 3 steps are held back. Step 3: Enamel stays tacky on vinyl.')
+        expect(within(line).getByRole('link', { name: 'Step 3' })).toHaveAttribute('href', '/builds/b1?step=c')
     })
     it('ticks a step off where it is done with, and only there', async () => {
         const asked = serverKnows({

@@ -14,8 +14,9 @@ describe('lengths of time', () => {
         expect(inWords(minutes)).toBe(words)
     })
 
-    it('counts the days of a plan from one', () => {
-        expect(onPlanClock(0)).toBe('day 1, 0:00')
-        expect(onPlanClock(1440 + 65)).toBe('day 2, 1:05')
+    it('counts a plan in hours since it began, so that nothing reads like a time of day', () => {
+        expect(onPlanClock(0)).toBe('0 min')
+        expect(onPlanClock(1440 + 351)).toBe('29 h 51 min')
+        expect(onPlanClock(5 * 1440 + 60)).toBe('5 d 1 h')
     })
 })

@@ -160,7 +160,9 @@ export const verdict = (plan: Plan, findings: Finding[] = [], log: Entry[] = [])
         handsOn: 20,
         closes: null,
         heldBy: null,
-        windows: [{ action: 'The next coat', opens: index * 100 + 70, bestUntil: null, closes: null }],
+        windows: [
+            { kind: 'next-coat', action: 'The next coat', opens: index * 100 + 70, bestUntil: null, closes: null },
+        ],
         layer: {
             kind: 'colour',
             sprayed: true,

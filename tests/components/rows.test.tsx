@@ -23,10 +23,10 @@ describe('the rows of the board', () => {
         expect(first?.cells[0]?.name).toBe('Hull: Spray a colour')
     })
 
-    test('say until when a step has to be begun, the day only where it is another', () => {
+    test('say until when a step has to be begun', () => {
         const closing = (closes: number) => ({ ...verdict, steps: verdict.steps.map((one) => ({ ...one, closes })) })
-        expect(rows(plan, closing(700))[1]?.latest).toBe('11:40')
-        expect(rows(plan, closing(1500))[1]?.latest).toBe('day 2, 1:00')
+        expect(rows(plan, closing(700))[1]?.latest).toBe('11 h 40 min')
+        expect(rows(plan, closing(1500))[1]?.latest).toBe('25 h')
         expect(rows(plan, verdict)[1]?.latest).toBeNull()
     })
 
@@ -35,9 +35,9 @@ describe('the rows of the board', () => {
         const sessions = new Map([['b', { starts: at('26T18:30'), closes: at('26T21:00'), timeZone: 'Europe/Paris' }]])
         const [first, second] = rowsOf(plan, verdict, indexFindings([]), library, columns, sessions)
         expect([second?.starts, second?.latest]).toEqual(['Thu 26 Nov, 19:30', '22:00'])
-        expect([first?.starts, first?.latest]).toEqual(['day 1, 0:00', null])
+        expect([first?.starts, first?.latest]).toEqual(['at the start', null])
         const done = { ...verdict, steps: verdict.steps.map((one) => ({ ...one, done: '2026-11-20T10:00:00Z' })) }
-        expect(rowsOf(plan, done, indexFindings([]), library, columns, sessions)[1]?.starts).toBe('day 1, 1:40')
+        expect(rowsOf(plan, done, indexFindings([]), library, columns, sessions)[1]?.starts).toBe('after 1 h 40 min')
     })
 
     test('carry a finding in the cells that it is about, the gravest of several', () => {

@@ -12,4 +12,7 @@ window.ResizeObserver ??= NoResize
 Element.prototype.scrollIntoView ??= () => {}
 Element.prototype.hasPointerCapture ??= () => false
 
+// Tests read dates as one person would write them.
+Object.defineProperty(navigator, 'language', { value: 'en-GB' })
+
 afterEach(cleanup)

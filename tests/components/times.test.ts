@@ -34,6 +34,7 @@ const item = (from: string, to: string, changes: Partial<Item> = {}): Item => ({
     minutes: (at(to).getTime() - at(from).getTime()) / 60_000,
     sprays: false,
     reason: '',
+    opens: null,
     closes: null,
     dries: null,
     ...changes,

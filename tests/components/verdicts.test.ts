@@ -1,6 +1,15 @@
 import { describe, expect, it } from 'vitest'
 import type { StepVerdict } from '@/features/build'
-import { bestShare, cureAt, indexFindings, sayHold, sayWindows, strataOf, waitBefore } from '@/features/plan/verdicts'
+import {
+    bestShare,
+    clockOf,
+    cureAt,
+    indexFindings,
+    sayHold,
+    sayWindows,
+    strataOf,
+    waitBefore,
+} from '@/features/plan/verdicts'
 import { finding, plan, step, verdict } from './kit'
 
 describe('verdicts on the board', () => {
@@ -29,14 +38,14 @@ describe('verdicts on the board', () => {
     it('say what a step waits for', () => {
         const times = said.steps[1]
         if (times === undefined) throw new Error('no step')
-        expect(sayHold(times, one, null)).toBe('Nothing below has to be waited for.')
+        expect(sayHold(times, one, clockOf(null).at)).toBe('Nothing below has to be waited for.')
         const held = {
             ...times,
             ready: 70,
             heldBy: { step: 'a', film: 'enamel', needs: 'solvent-proof', carrier: 'white spirit' },
         }
-        expect(sayHold(held, one, null)).toBe(
-            'From day 1, 1:10, when the enamel of step 1 is solvent-proof against white spirit.',
+        expect(sayHold(held, one, clockOf(null).at)).toBe(
+            'Ready after 1 h 10 min, when the enamel of step 1 is solvent-proof against white spirit.',
         )
     })
     it('know films that never become solvent-proof', () => {
@@ -50,17 +59,20 @@ describe('windows', () => {
     const one = (windows: StepVerdict['windows']) => ({ windows }) as StepVerdict
     it('says what may follow, and when it is too late', () => {
         const step = one([
-            { action: 'Clean it up', opens: 20, bestUntil: 240, closes: 1440 },
-            { action: 'The next coat', opens: 200, bestUntil: null, closes: null },
+            { kind: 'clean-up', action: 'Clean it up', opens: 20, bestUntil: 240, closes: 1440 },
+            { kind: 'next-coat', action: 'The next coat', opens: 200, bestUntil: null, closes: null },
         ])
-        expect(sayWindows(step, null)).toBe(
-            'Clean it up from day 1, 0:20, best until day 1, 4:00, at the latest day 2, 0:00\n' +
-                'The next coat from day 1, 3:20',
+        expect(sayWindows(step, clockOf(null).say)).toBe(
+            'Clean it up: from 20 min on, best until 4 h, gone at 24 h\n' + 'The next coat: from 3 h 20 min on',
         )
         expect(bestShare(step)).toBeCloseTo(220 / 1420)
     })
     it('draws nothing that never closes, and a window without a best part as one piece', () => {
-        expect(bestShare(one([{ action: 'The next coat', opens: 200, bestUntil: null, closes: null }]))).toBeNull()
-        expect(bestShare(one([{ action: 'Take the mask off', opens: 0, bestUntil: null, closes: 1440 }]))).toBe(1)
+        expect(
+            bestShare(one([{ kind: 'next-coat', action: 'The next coat', opens: 200, bestUntil: null, closes: null }])),
+        ).toBeNull()
+        expect(
+            bestShare(one([{ kind: 'unmask', action: 'Take the mask off', opens: 0, bestUntil: null, closes: 1440 }])),
+        ).toBe(1)
     })
 })

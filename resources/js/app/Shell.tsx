@@ -5,6 +5,7 @@ import { Link, Navigate, NavLink, Outlet, useLocation } from 'react-router'
 import { classes } from '@/design/classes'
 import { IconButton } from '@/design/Icon'
 import { RetryNotice } from '@/design/Notice'
+import { Alarm } from '@/features/remind'
 import { sessionQuery, useSignOut } from './session'
 import { currentTheme, keepTheme } from './theme'
 
@@ -46,6 +47,7 @@ export function Shell() {
                 <SignOutButton name={session.data.user.name} />
             </header>
             <Outlet />
+            <Alarm />
         </div>
     )
 }

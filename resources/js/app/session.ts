@@ -1,5 +1,6 @@
 import { type QueryClient, queryOptions, useMutation, useQueryClient } from '@tanstack/react-query'
 import { type Session, sessionSchema } from '@/contract'
+import { forgetAll } from '@/features/remind'
 import { forgetToken, getJson, send } from './http'
 
 export type { Session }
@@ -17,6 +18,7 @@ function enter(queries: QueryClient, session: Session): void {
         predicate: (query) => query.queryKey[0] !== sessionQuery.queryKey[0] && query.queryKey[0] !== 'library',
     })
     queries.setQueryData(sessionQuery.queryKey, session)
+    if (session.user === null) forgetAll()
 }
 
 export function useEnter<Input>(path: string) {

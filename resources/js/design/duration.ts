@@ -1,3 +1,5 @@
+import { LOCALE } from './locale'
+
 const HOUR = 60
 const DAY = 1440
 
@@ -13,11 +15,12 @@ function pair(large: number, largeUnit: string, small: number, smallUnit: string
     return small === 0 ? `${large} ${largeUnit}` : `${large} ${largeUnit} ${small} ${smallUnit}`
 }
 
-/** A plan's minute as day and time of a plan that has not begun: "day 1, 0:30". */
+/** A plan's minute, as the time since it began: "29 h 51 min". Days would read like times of day. */
 export function onPlanClock(minute: number): string {
-    const day = Math.floor(minute / DAY) + 1
-    const rest = minute % DAY
-    return `day ${day}, ${Math.floor(rest / HOUR)}:${String(rest % HOUR).padStart(2, '0')}`
+    const whole = Math.max(0, Math.round(minute))
+    return whole < 100 * HOUR && whole >= HOUR
+        ? pair(Math.floor(whole / HOUR), 'h', whole % HOUR, 'min')
+        : inWords(whole)
 }
 
 const CLOCK: Intl.DateTimeFormatOptions = {
@@ -27,13 +30,23 @@ const CLOCK: Intl.DateTimeFormatOptions = {
     hour: '2-digit',
     minute: '2-digit',
 }
-const HERE = new Intl.DateTimeFormat('en-GB', CLOCK)
+const HERE = new Intl.DateTimeFormat(LOCALE, CLOCK)
 const elsewhere = new Map<string, Intl.DateTimeFormat>()
 
 /** "Tue 24 Nov, 19:30" at the reader's place, or in another time zone. */
 export function onWallClock(moment: Date, timeZone?: string): string {
     if (timeZone === undefined) return HERE.format(moment)
-    const format = elsewhere.get(timeZone) ?? new Intl.DateTimeFormat('en-GB', { ...CLOCK, timeZone })
+    const format = elsewhere.get(timeZone) ?? new Intl.DateTimeFormat(LOCALE, { ...CLOCK, timeZone })
     elsewhere.set(timeZone, format)
     return format.format(moment)
+}
+
+/** The time alone on the same day as another moment, else day and time. */
+export function onWallClockNear(moment: Date, other: Date, timeZone?: string): string {
+    const part = (date: Date, options: Intl.DateTimeFormatOptions) =>
+        new Intl.DateTimeFormat(LOCALE, { ...options, ...(timeZone === undefined ? {} : { timeZone }) }).format(date)
+    const day: Intl.DateTimeFormatOptions = { dateStyle: 'short' }
+    return part(moment, day) === part(other, day)
+        ? part(moment, { hour: '2-digit', minute: '2-digit' })
+        : onWallClock(moment, timeZone)
 }

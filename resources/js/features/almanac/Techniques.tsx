@@ -1,5 +1,6 @@
 import type { ReactNode } from 'react'
 import { inWords } from '@/design/duration'
+import { LOCALE } from '@/design/locale'
 import type { AlmanacData } from './api'
 import { findsTechnique } from './find'
 import { Nothing } from './Nothing'
@@ -41,7 +42,7 @@ function Sheet({
     technique: AlmanacData['techniques'][number]
     names: ReadonlyMap<string, string>
 }) {
-    const rate = (minutes: number) => `${minutes.toLocaleString('en-GB')} min per 100 cm²`
+    const rate = (minutes: number) => `${minutes.toLocaleString(LOCALE)} min per 100 cm²`
     return (
         <dl className="grid gap-x-4 gap-y-1 border-t border-line px-2 py-2 sm:grid-cols-[8rem_1fr]">
             <Row name="Takes">{technique.families.length === 0 ? 'no product' : technique.families.join(', ')}</Row>

@@ -5,6 +5,7 @@ import { Button } from '@/design/Button'
 import { RetryNotice } from '@/design/Notice'
 import { type Reading, roomQuery } from '@/features/build'
 import { NextSession } from '@/features/clock'
+import { Countdowns } from '@/features/remind'
 import { benchQuery } from './api'
 import { BuildCard } from './BuildCard'
 import { ImportDialog } from './ImportDialog'
@@ -61,6 +62,7 @@ export function Bench() {
                         </Button>
                     </div>
                 )}
+                <Countdowns />
                 {(builds.data?.length ?? 0) > 0 && <NextSession />}
                 <ul aria-label="Builds" className="flex flex-col gap-3">
                     {byUrgency(builds.data ?? [], now).map((card) => (

@@ -51,7 +51,8 @@ function DateToMeet({ build, format }: { build: Build; format: Formats }) {
 }
 
 /** "2 d 3 h to spare" */
-export function saySlack({ ends, slackMinutes }: Pick<Build, 'ends' | 'slackMinutes'>): string {
+export function saySlack({ ends, slackMinutes, held }: Pick<Build, 'ends' | 'slackMinutes' | 'held'>): string {
+    if (held > 0) return `${held} ${held === 1 ? 'step is' : 'steps are'} held back by a stop.`
     if (ends === null || slackMinutes === null) return 'nothing is left to do.'
     return slackMinutes >= 0 ? `${inWords(slackMinutes)} to spare.` : `${inWords(-slackMinutes)} too late.`
 }

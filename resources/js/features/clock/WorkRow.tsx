@@ -1,6 +1,7 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { Check } from 'lucide-react'
 import { Link } from 'react-router'
+import { ActSign, leavesNoFilm } from '@/design/ActSign'
 import { IconButton } from '@/design/Icon'
 import { SEVERITY_WORD, SeverityMark } from '@/design/Severity'
 import { Swatch } from '@/design/Swatch'
@@ -12,12 +13,16 @@ export function WorkText({ piece, build, format }: { piece: Piece; build: string
     const { item } = piece
     return (
         <span className="flex min-w-0 items-center gap-2">
-            <Swatch
-                coverage="whole"
-                kind={item.kind}
-                colour={item.colour}
-                className="h-5 w-6 shrink-0 border border-rule/70"
-            />
+            {leavesNoFilm(item.kind) ? (
+                <ActSign kind={item.kind} className="h-5 w-6 shrink-0" />
+            ) : (
+                <Swatch
+                    coverage="whole"
+                    kind={item.kind}
+                    colour={item.colour}
+                    className="h-5 w-6 shrink-0 border border-rule/70"
+                />
+            )}
             <span className="min-w-0 leading-tight">
                 <span className="flex items-center gap-1.5 font-medium">
                     <span className="truncate">

@@ -6,9 +6,10 @@ import { RetryNotice } from '@/design/Notice'
 import { type Knowledge, knowledgeQuery } from './api'
 import { useIsDrawn } from './useIsDrawn'
 import { type PlanState, stampOf } from './usePlan'
-import { sayMinute } from './verdicts'
+import type { InWeek } from './useSessions'
+import { clockOf, type SayMoment, sayEdges } from './verdicts'
 
-type Props = { state: PlanState; stepId: string }
+type Props = { state: PlanState; stepId: string; inWeek?: InWeek | undefined }
 
 const MOMENT: Record<Knowledge['habits'][number]['moment'], string> = {
     before: 'Before',
@@ -17,8 +18,10 @@ const MOMENT: Record<Knowledge['habits'][number]['moment'], string> = {
 }
 
 /** How the step is done well and taken back: what the hands need, beside what the checks say. */
-export function BenchNotes({ state, stepId }: Props) {
+export function BenchNotes({ state, stepId, inWeek }: Props) {
     const { verdict } = state
+    const times = verdict.steps.find((one) => one.id === stepId)
+    const clock = clockOf(verdict.clockZero, times, inWeek)
     const enabled = useIsDrawn(state)
     const knowledge = useQuery({ ...knowledgeQuery(state.id, stampOf(state), stepId), enabled })
     if (knowledge.isPending) return <p className="text-soft">Looking it up…</p>
@@ -41,11 +44,7 @@ export function BenchNotes({ state, stepId }: Props) {
                             <div key={window.action}>
                                 <dt className="font-medium">{window.action}</dt>
                                 <dd>
-                                    from {sayMinute(window.opens, verdict.clockZero)}
-                                    {window.bestUntil !== null &&
-                                        `, best until ${sayMinute(window.bestUntil, verdict.clockZero)}`}
-                                    {window.closes !== null &&
-                                        `, at the latest ${sayMinute(window.closes, verdict.clockZero)}`}
+                                    {sayEdges(window, clock.say)}
                                     <span className="block text-fine text-soft">
                                         Before: {window.before}.{window.after !== null && ` After: ${window.after}.`}
                                     </span>
@@ -57,14 +56,14 @@ export function BenchNotes({ state, stepId }: Props) {
             )}
             {rounds !== null && <Rounds rounds={rounds} />}
             <Block title="Taking it back">
-                <p>{sayAdjustable(knowledge.data, verdict.clockZero)}</p>
+                <p>{sayAdjustable(knowledge.data, clock.say)}</p>
                 <details className="mt-1">
                     <summary className="cursor-pointer text-fine text-soft">With what, and what it costs below</summary>
                     <dl className="mt-1 flex flex-col gap-1">
                         {undo.ways.map((way) => (
                             <div key={way.state} className={way.open ? '' : 'border-l-2 border-stop pl-1.5'}>
                                 <dt className="text-fine text-soft">
-                                    {way.state}, from {sayMinute(way.from, verdict.clockZero)}
+                                    {way.state}, from {clock.say(way.from)} on
                                 </dt>
                                 <dd>{way.says}</dd>
                             </div>
@@ -150,13 +149,13 @@ function Rounds({ rounds }: { rounds: NonNullable<Knowledge['rounds']> }) {
     )
 }
 
-/** "Adjustable until day 2, 3:00." */
-export function sayAdjustable({ undo }: Knowledge, clockZero: string | null): string {
+/** "Adjustable until Tue 24 Nov, 19:30." */
+export function sayAdjustable({ undo }: Knowledge, say: SayMoment): string {
     if (undo.ways.length === 0) return undo.usual
     if (!undo.open) return 'Not without taking along what is below.'
     return undo.until === null
         ? 'It can be adjusted at any later time.'
-        : `It can be adjusted until ${sayMinute(undo.until, clockZero)}.`
+        : `It can be adjusted until ${say(undo.until)}.`
 }
 
 function Block({ title, children }: { title: string; children: ReactNode }) {

@@ -13,7 +13,8 @@ import type { PlanEdit } from './edits'
 import { Findings } from './Findings'
 import type { PlanState } from './usePlan'
 import type { InWeek } from './useSessions'
-import { type FindingIndex, sayHold, sayInto, sayInWeek, sayMinute, sayWindow } from './verdicts'
+import { clockOf, type FindingIndex, sayHold, sayInto, sayInWeek, sayWindow } from './verdicts'
+import { WashWindow } from './WashWindow'
 
 // Not needed for the board to stand.
 const StepSettings = lazy(() => import('./StepSettings'))
@@ -44,18 +45,21 @@ export const Inspector = memo(function Inspector(props: Props) {
     const settled = saved.plan.steps.find((one) => one.id === cursor.step) ?? step
     const times = verdict.steps.find((one) => one.id === cursor.step)
     // Read after the verdicts, so drawn after them.
-    const beside = useDeferredValue(useMemo(() => ({ state: saved, cursor, onCursor }), [saved, cursor, onCursor]))
+    const beside = useDeferredValue(
+        useMemo(() => ({ state: saved, cursor, onCursor, inWeek }), [saved, cursor, onCursor, inWeek]),
+    )
     if (step === undefined || settled === undefined) {
         return null
     }
     const technique = techniqueOf(library, step.technique)
+    const clock = clockOf(verdict.clockZero, times, inWeek)
     const said = verdict.contradictions.filter((one) => one.step === step.id)
     const window =
         inWeek?.closes != null && times?.done === null
             ? `The window closes ${sayInWeek(inWeek.closes, inWeek)}.`
             : times === undefined
               ? null
-              : sayWindow(times, verdict.clockZero)
+              : sayWindow(times, clock.at)
     return (
         <aside
             data-inspector
@@ -96,6 +100,15 @@ export const Inspector = memo(function Inspector(props: Props) {
                     <Trash2 className="size-4" aria-hidden />
                 </IconButton>
             </div>
+            {times !== undefined && (
+                <WashWindow
+                    build={state.id}
+                    times={times}
+                    name={plan.products.find((one) => one.id === step.product)?.name ?? technique.name}
+                    sign={technique.cleanUp?.sign ?? 'dull'}
+                    say={clock.say}
+                />
+            )}
             <Findings
                 findings={onZoneFirst(findings.ofStep(step.id), cursor.zone)}
                 state={state}
@@ -118,20 +131,14 @@ export const Inspector = memo(function Inspector(props: Props) {
                         {times.done === null ? 'Starts' : 'Was started'}{' '}
                         {inWeek !== undefined && times.done === null
                             ? `${sayInWeek(inWeek.starts, inWeek)}, in your week`
-                            : sayMinute(times.start, verdict.clockZero)}
+                            : clock.at(times.start)}
                         , {inWords(times.handsOn)} of work
                         {times.end - times.start > times.handsOn && `, done ${inWords(times.end - times.start)} later`}.
                     </p>
-                    <p className="text-soft">{sayHold(times, state.plan, verdict.clockZero)}</p>
+                    <p className="text-soft">{sayHold(times, state.plan, clock.at)}</p>
                     {times.into.length > 0 && <p className="font-medium">{sayInto(times, state.plan)}</p>}
                     {window !== null && <p className="font-medium">{window}</p>}
-                    {times.layer !== null && (
-                        <DryingChart
-                            layer={times.layer}
-                            from={times.layer.laid}
-                            say={(minute) => sayMinute(minute, verdict.clockZero)}
-                        />
-                    )}
+                    {times.layer !== null && <DryingChart layer={times.layer} from={times.layer.laid} say={clock.at} />}
                 </Section>
             )}
             <Section title="How">
@@ -144,10 +151,10 @@ export const Inspector = memo(function Inspector(props: Props) {
     )
 })
 
-type BesideProps = Pick<Props, 'state' | 'cursor' | 'onCursor'>
+type BesideProps = Pick<Props, 'state' | 'cursor' | 'onCursor' | 'inWeek'>
 
 /** What is good to know of the step beside the verdicts: what it lies on, and how it is done well. */
-const Beside = memo(function Beside({ state, cursor, onCursor }: BesideProps) {
+const Beside = memo(function Beside({ state, cursor, onCursor, inWeek }: BesideProps) {
     const step = state.plan.steps.find((one) => one.id === cursor.step)
     const zone = state.plan.zones.find((one) => one.id === cursor.zone)
     if (step === undefined) return null
@@ -177,7 +184,7 @@ const Beside = memo(function Beside({ state, cursor, onCursor }: BesideProps) {
                 )}
             </Section>
             <Section title="At the bench">
-                <BenchNotes state={state} stepId={step.id} />
+                <BenchNotes state={state} stepId={step.id} inWeek={inWeek} />
             </Section>
         </>
     )

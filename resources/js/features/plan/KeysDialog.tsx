@@ -1,8 +1,8 @@
+import { ActSign } from '@/design/ActSign'
 import { classes } from '@/design/classes'
 import { Dialog } from '@/design/Dialog'
 import { SEVERITY_WORD, SeverityMark } from '@/design/Severity'
 import { Swatch } from '@/design/Swatch'
-import { ActSign } from './ActSign'
 import { KEYS } from './usePlanKeys'
 import { WindowMark } from './WindowMark'
 

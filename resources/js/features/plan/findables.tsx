@@ -1,7 +1,7 @@
+import { ActSign, leavesNoFilm } from '@/design/ActSign'
 import { Swatch } from '@/design/Swatch'
 import type { Findable, Library, Product, Technique } from '@/features/build'
 import { wordFor } from '@/features/build'
-import { ActSign, leavesNoFilm } from './ActSign'
 
 const LOOK = 'h-4 w-6 shrink-0 border border-rule/60'
 

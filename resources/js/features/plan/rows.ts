@@ -1,11 +1,12 @@
 import { replaceEqualDeep } from '@tanstack/react-query'
 import { useEffect, useMemo, useRef } from 'react'
+import { onWallClockNear } from '@/design/duration'
 import { SEVERITIES, type Severity } from '@/design/Severity'
 import type { SwatchLook } from '@/design/Swatch'
 import { type Library, type Plan, type StepVerdict, techniqueOf, type Verdict } from '@/features/build'
 import { sayExtent, spotsOf } from './extent'
 import type { InWeek } from './useSessions'
-import { bestShare, type FindingIndex, sayInWeek, sayMinute, sayWindows, waitBefore } from './verdicts'
+import { bestShare, clockOf, type FindingIndex, sayInWeek, sayWindows, waitBefore } from './verdicts'
 import type { Column } from './view'
 
 /** Where a step meets a zone, or a folded group of zones. */
@@ -77,7 +78,7 @@ export function rowsOf(
             joins: { above: isInto(verdict, plan, index), below: isInto(verdict, plan, index + 1) },
             isDone: times?.done != null,
             ...whenOf(times, verdict.clockZero, sessions?.get(step.id)),
-            windows: times === undefined ? '' : sayWindows(times, verdict.clockZero),
+            windows: times === undefined ? '' : sayWindows(times, clockOf(verdict.clockZero).say),
             bestShare: times === undefined ? null : bestShare(times),
             waitMinutes: waitBefore(verdict, index),
             into: (times?.into ?? []).map((id) => plan.steps.findIndex((one) => one.id === id) + 1),
@@ -115,23 +116,14 @@ function whenOf(
     session: InWeek | undefined,
 ): Pick<Row, 'starts' | 'latest'> {
     if (times === undefined) return { starts: '', latest: null }
-    const inWeek = times.done === null ? session : undefined
-    const starts = inWeek === undefined ? sayMinute(times.start, clockZero) : sayInWeek(inWeek.starts, inWeek)
-    const closes =
-        inWeek === undefined
-            ? times.closes === null
-                ? null
-                : sayMinute(times.closes, clockZero)
-            : inWeek.closes === null
-              ? null
-              : sayInWeek(inWeek.closes, inWeek)
-    return { starts, latest: closes === null ? null : sayNear(closes, starts) }
-}
-
-/** The day is said once: "9:00" beside "day 2, 7:17", but "day 3, 9:00". */
-function sayNear(moment: string, beside: string): string {
-    const [day, time] = moment.split(', ')
-    return time !== undefined && beside.startsWith(`${day},`) ? time : moment
+    if (times.done === null && session !== undefined) {
+        return {
+            starts: sayInWeek(session.starts, session),
+            latest: session.closes === null ? null : onWallClockNear(session.closes, session.starts, session.timeZone),
+        }
+    }
+    const clock = clockOf(clockZero)
+    return { starts: clock.at(times.start), latest: times.closes === null ? null : clock.say(times.closes) }
 }
 
 /** The rows by step; one that looks as it did before is the same object as before, and need not be drawn again. */

@@ -30,11 +30,30 @@ export function indexFindings(findings: readonly Finding[]): FindingIndex {
     }
 }
 
-/** A minute of the plan in words: wall-clock time once a step is done, else day and hour of the plan. */
-export function sayMinute(minute: number, clockZero: string | null): string {
-    return clockZero === null
-        ? onPlanClock(minute)
-        : onWallClock(new Date(new Date(clockZero).getTime() + minute * 60_000))
+/** How minutes of a plan are said: on the wall, where it is known when they are, else since the plan began. */
+export type SayMoment = (minute: number) => string
+
+/** By the log, once a step is done, or by the session that a step is laid into; "29 h 51 min" where nobody knows. */
+export function clockOf(
+    clockZero: string | null,
+    step?: StepVerdict,
+    inWeek?: { starts: Date; timeZone: string },
+): {
+    /** "29 h 51 min" or "Tue 24 Nov, 19:30". */
+    say: SayMoment
+    /** "after 29 h 51 min" or "Tue 24 Nov, 19:30". */
+    at: SayMoment
+} {
+    if (inWeek !== undefined && step !== undefined && step.done === null) {
+        const zero = inWeek.starts.getTime() - step.start * 60_000
+        const say = (minute: number) => onWallClock(new Date(zero + minute * 60_000), inWeek.timeZone)
+        return { say, at: say }
+    }
+    if (clockZero === null) {
+        return { say: onPlanClock, at: (minute) => (minute <= 0 ? 'at the start' : `after ${onPlanClock(minute)}`) }
+    }
+    const say = (minute: number) => onWallClock(new Date(new Date(clockZero).getTime() + minute * 60_000))
+    return { say, at: say }
 }
 
 /** "Thu 26 Nov, 19:30" on the clock of the bench. */
@@ -48,18 +67,18 @@ export function waitBefore(verdict: Verdict, index: number): number {
 }
 
 /** What a step waits for, as a sentence. */
-export function sayHold(step: StepVerdict, plan: Plan, clockZero: string | null): string {
+export function sayHold(step: StepVerdict, plan: Plan, at: SayMoment): string {
     if (step.heldBy === null) return 'Nothing below has to be waited for.'
     const number = plan.steps.findIndex((other) => other.id === step.heldBy?.step) + 1
     const against = step.heldBy.carrier === null ? '' : ` against ${step.heldBy.carrier}`
     const film = `the ${step.heldBy.film} of step ${number}`
-    return `From ${sayMinute(step.ready, clockZero)}, when ${film} is ${step.heldBy.needs}${against}.`
+    return `Ready ${at(step.ready)}, when ${film} is ${step.heldBy.needs}${against}.`
 }
 
-export function sayWindow(step: StepVerdict, clockZero: string | null): string | null {
+export function sayWindow(step: StepVerdict, at: SayMoment): string | null {
     return step.closes === null
         ? null
-        : `The window closes ${sayMinute(step.closes, clockZero)}, ${inWords(step.closes - step.ready)} after it opens.`
+        : `The window closes ${at(step.closes)}; it is open for ${inWords(step.closes - step.ready)}.`
 }
 
 /** "It goes into step 5 while that is open: nothing has to dry in between." */
@@ -69,17 +88,21 @@ export function sayInto(step: StepVerdict, plan: Plan): string {
     return `It goes into ${steps}, still open: nothing has to dry.`
 }
 
-/** "The next coat from day 1, 1:54" and "Take the mask off by day 3, 9:00", a line for each thing that may follow. */
-export function sayWindows(step: StepVerdict, clockZero: string | null): string {
-    return step.windows
-        .map(({ action, opens, bestUntil, closes }) =>
-            [
-                `${action} from ${sayMinute(opens, clockZero)}`,
-                ...(bestUntil === null ? [] : [`best until ${sayMinute(bestUntil, clockZero)}`]),
-                ...(closes === null ? [] : [`at the latest ${sayMinute(closes, clockZero)}`]),
-            ].join(', '),
-        )
-        .join('\n')
+/** "The next coat: from 1 h 54 min on", "Take the mask off: by Fri 27 Nov, 9:00": a line for each that may follow. */
+export function sayWindows(step: StepVerdict, say: SayMoment): string {
+    return step.windows.map((window) => `${window.action}: ${sayEdges(window, say)}`).join('\n')
+}
+
+/** "from 20 min on, best until 4 h, gone at 24 h" */
+export function sayEdges(
+    { opens, bestUntil, closes }: { opens: number; bestUntil: number | null; closes: number | null },
+    say: SayMoment,
+): string {
+    return [
+        `from ${say(opens)} on`,
+        ...(bestUntil === null ? [] : [`best until ${say(bestUntil)}`]),
+        ...(closes === null ? [] : [`gone at ${say(closes)}`]),
+    ].join(', ')
 }
 
 /** How much of the first window that closes is its best part, from 0 to 1; null: none closes. */

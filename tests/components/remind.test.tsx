@@ -67,8 +67,8 @@ describe('the window of a wash', () => {
         expect(screen.queryByText(/Wait/)).toBeNull()
     })
     it('does without what cannot be read', () => {
-        localStorage.setItem('ulvrach.reminders', 'not a list')
-        window.dispatchEvent(new StorageEvent('storage', { key: 'ulvrach.reminders' }))
+        localStorage.setItem('ulvrach.kept.reminders', 'not a list')
+        window.dispatchEvent(new StorageEvent('storage', { key: 'ulvrach.kept.reminders' }))
         render(
             <MemoryRouter>
                 <Countdowns />

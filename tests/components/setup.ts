@@ -15,4 +15,7 @@ Element.prototype.hasPointerCapture ??= () => false
 // Tests read dates as one person would write them.
 Object.defineProperty(navigator, 'language', { value: 'en-GB' })
 
-afterEach(cleanup)
+afterEach(() => {
+    cleanup()
+    localStorage.clear()
+})

@@ -1,5 +1,5 @@
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query'
-import { act, renderHook, waitFor } from '@testing-library/react'
+import { act, cleanup, renderHook, waitFor } from '@testing-library/react'
 import type { ReactNode } from 'react'
 import { afterEach, describe, expect, it, vi } from 'vitest'
 import type { Step } from '@/features/build'
@@ -62,6 +62,53 @@ describe('saving a plan', () => {
         act(() => result.current.giveUp())
         await waitFor(() => expect(result.current.query.data?.version).toBe(5))
         expect(result.current.unsaved).toBeNull()
+    })
+    it('sends again by itself, later each time, and is done when the server is back', async () => {
+        vi.useFakeTimers({ shouldAdvanceTime: true })
+        const fetch = vi
+            .spyOn(globalThis, 'fetch')
+            .mockRejectedValueOnce(new TypeError('offline'))
+            .mockRejectedValueOnce(new TypeError('offline'))
+            .mockResolvedValue(new Response(JSON.stringify(state([], [], 2))))
+        const result = plan()
+        await act(async () => void (await result.current.edit(edits)))
+        expect(result.current.unsaved).toMatchObject({ reason: 'offline' })
+        await act(() => vi.advanceTimersByTimeAsync(1_100))
+        expect(fetch).toHaveBeenCalledTimes(2)
+        await act(() => vi.advanceTimersByTimeAsync(1_100))
+        expect(fetch).toHaveBeenCalledTimes(2)
+        await act(() => vi.advanceTimersByTimeAsync(1_100))
+        expect(fetch).toHaveBeenCalledTimes(3)
+        expect(result.current.unsaved).toBeNull()
+        vi.useRealTimers()
+    })
+    it('keeps what is not confirmed across a reload, and sends it then', async () => {
+        vi.spyOn(globalThis, 'fetch').mockRejectedValueOnce(new TypeError('offline'))
+        const before = plan()
+        await act(async () => void (await before.current.edit(edits)))
+        cleanup()
+        const fetch = serverAnswers({ body: state([], [], 2) })
+        const after = plan()
+        await waitFor(() => expect(after.current.query.data?.version).toBe(2))
+        // Once before the reload, in vain, and once after it.
+        expect(sent(fetch)).toEqual([
+            ['/api/builds/build-1/edits', 1],
+            ['/api/builds/build-1/edits', 1],
+        ])
+        expect(after.current.unsaved).toBeNull()
+        expect(localStorage.getItem('ulvrach.kept.changes.build-1')).toBeNull()
+    })
+    it('asks first where the plan has changed since', async () => {
+        localStorage.setItem(
+            'ulvrach.kept.changes.build-1',
+            JSON.stringify({ version: 7, changes: [{ kind: 'edit', edits }] }),
+        )
+        const fetch = serverAnswers({ body: state([], [], 2) })
+        const result = plan()
+        await waitFor(() => expect(result.current.unsaved).toMatchObject({ reason: 'outdated' }))
+        expect(fetch).not.toHaveBeenCalled()
+        await act(() => result.current.sendAgain())
+        expect(sent(fetch)).toEqual([['/api/builds/build-1/edits', 1]])
     })
     it('keeps every change while the server is away, and sends them all when it is back', async () => {
         const fetch = vi.spyOn(globalThis, 'fetch').mockRejectedValueOnce(new TypeError('offline'))

@@ -2,6 +2,7 @@ import { type QueryClient, queryOptions, useMutation, useQueryClient } from '@ta
 import { type Session, sessionSchema } from '@/contract'
 import { forgetAll } from '@/features/remind'
 import { forgetToken, getJson, send } from './http'
+import { forgetKept } from './kept'
 
 export type { Session }
 
@@ -18,7 +19,10 @@ function enter(queries: QueryClient, session: Session): void {
         predicate: (query) => query.queryKey[0] !== sessionQuery.queryKey[0] && query.queryKey[0] !== 'library',
     })
     queries.setQueryData(sessionQuery.queryKey, session)
-    if (session.user === null) forgetAll()
+    if (session.user === null) {
+        forgetAll()
+        forgetKept()
+    }
 }
 
 export function useEnter<Input>(path: string) {

@@ -29,6 +29,8 @@ type Props = {
     onCursor: (cursor: Cursor) => void
     findings: FindingIndex
     edit: (edits: PlanEdit[], label?: string) => Promise<boolean>
+    /** Takes a remedy, and says what came of it. */
+    mend: (edits: PlanEdit[], label: string) => Promise<boolean>
     near: (edits: PlanEdit[] | null) => void
     log: (entries: LogEntry[]) => Promise<boolean>
     /** Where it stands in the described week. */
@@ -38,7 +40,7 @@ type Props = {
 
 /** Explains the chosen step: what speaks against it, when it may start, how it is set, what lies below. */
 export const Inspector = memo(function Inspector(props: Props) {
-    const { state, saved, library, cursor, onCursor, findings, edit, near, log, inWeek, acts } = props
+    const { state, saved, library, cursor, onCursor, findings, edit, mend, near, log, inWeek, acts } = props
     const { plan, verdict } = state
     const index = plan.steps.findIndex((step) => step.id === cursor.step)
     const step = plan.steps[index]
@@ -112,7 +114,7 @@ export const Inspector = memo(function Inspector(props: Props) {
             <Findings
                 findings={onZoneFirst(findings.ofStep(step.id), cursor.zone)}
                 state={state}
-                apply={edit}
+                apply={mend}
                 near={near}
                 onLog={log}
             />
@@ -135,6 +137,11 @@ export const Inspector = memo(function Inspector(props: Props) {
                         , {inWords(times.handsOn)} of work
                         {times.end - times.start > times.handsOn && `, done ${inWords(times.end - times.start)} later`}.
                     </p>
+                    {times.done !== null && (
+                        <Button className="my-1 text-fine" onClick={() => acts.open('done')}>
+                            It was at another time
+                        </Button>
+                    )}
                     <p className="text-soft">{sayHold(times, state.plan, clock.at)}</p>
                     {times.into.length > 0 && <p className="font-medium">{sayInto(times, state.plan)}</p>}
                     {window !== null && <p className="font-medium">{window}</p>}

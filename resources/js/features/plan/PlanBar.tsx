@@ -58,7 +58,7 @@ export function PlanBar({ state, verdict, library, saving, acts, view }: Props) 
                 </Button>
             </span>
             <span className="flex items-center gap-0.5">
-                <span className="w-12 text-right text-fine text-soft">{saving ? 'Saving' : ''}</span>
+                <span className="w-12 text-right text-fine text-soft">{saving ? 'saving …' : ''}</span>
                 <IconButton
                     label={state.undo === null ? 'Nothing to undo' : `Undo: ${state.undo}`}
                     disabled={state.undo === null}

@@ -9,6 +9,7 @@ import { Inspector } from './Inspector'
 import { PlanBar } from './PlanBar'
 import { PlanDialogs } from './PlanDialogs'
 import { isDone } from './record'
+import { type Said, SaidBar } from './SaidBar'
 import { UnsavedBanner } from './UnsavedBanner'
 import { targetsOf, useActs } from './useActs'
 import type { PlanState, PlanWork } from './usePlan'
@@ -40,6 +41,7 @@ export function PlanDesk({ state, library, work }: Props) {
     const [cursor, setCursor] = useState<Cursor>(() => whereToBegin(state, asked))
     const [dialog, setDialog] = useState<OpenDialog>(null)
     const [view, setView] = useState<View>(wholeView)
+    const [said, setSaid] = useState<Said | null>(null)
     const [chosen, setChosen] = useState<ReadonlySet<string>>(new Set())
 
     const index = state.plan.steps.findIndex((step) => step.id === cursor.step)
@@ -50,7 +52,19 @@ export function PlanDesk({ state, library, work }: Props) {
         if (await work.edit(edits)) setCursor({ step: id, zone: null })
     }
 
-    const desk = { state, library, work, cursor, setCursor, view, setView, chosen, setChosen, open: setDialog }
+    const desk = {
+        state,
+        library,
+        work,
+        cursor,
+        setCursor,
+        view,
+        setView,
+        chosen,
+        setChosen,
+        open: setDialog,
+        say: setSaid,
+    }
     const acts = useActs(desk)
     const drag = useStable({
         over: (id: string, to: number) => void preview.ask(moveTo(id, to), movesAround(state.plan, id, to)),
@@ -67,6 +81,15 @@ export function PlanDesk({ state, library, work }: Props) {
             else void preview.ask(edits)
         },
     })
+    const mend = useStable({
+        by: async (edits: PlanEdit[], label: string) => {
+            const before = state.verdict.summary
+            const isSaved = await work.edit(edits, label)
+            if (isSaved) setSaid({ text: label, before, offers: 'undo' })
+            return isSaved
+        },
+    })
+    const gone = useStable({ said: () => setSaid(null) })
     usePlanKeys(acts, dialog === null)
     // The first half of the keys that move a step up or down.
     useWhileHeld('Alt', state, () => {
@@ -82,7 +105,16 @@ export function PlanDesk({ state, library, work }: Props) {
             <PlanBar state={state} verdict={verdict} library={library} saving={work.saving} acts={acts} view={view} />
             <UnsavedBanner work={work} />
             {chosen.size > 0 && <ChosenBar count={chosen.size} acts={acts} />}
-            <div className="flex min-h-0 flex-1">
+            <div className="relative flex min-h-0 flex-1">
+                {said !== null && (
+                    <SaidBar
+                        key={said.text}
+                        said={said}
+                        summary={state.verdict.summary}
+                        acts={acts}
+                        onGone={gone.said}
+                    />
+                )}
                 <Board
                     plan={plan}
                     verdict={verdict}
@@ -104,6 +136,7 @@ export function PlanDesk({ state, library, work }: Props) {
                     onCursor={setCursor}
                     findings={findingsRead}
                     edit={work.edit}
+                    mend={mend.by}
                     near={near.edits}
                     log={work.log}
                     inWeek={sessions?.of.get(cursor.step ?? '')}
@@ -117,6 +150,7 @@ export function PlanDesk({ state, library, work }: Props) {
                 library={library}
                 targets={targetsOf(desk)}
                 edit={work.edit}
+                log={work.log}
                 after={step ?? null}
                 onPick={add}
             />

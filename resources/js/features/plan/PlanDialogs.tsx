@@ -1,5 +1,5 @@
 import { lazy, Suspense, useEffect } from 'react'
-import type { Library, Step } from '@/features/build'
+import type { Library, LogEntry, Step } from '@/features/build'
 import { AddStepDialog } from './AddStepDialog'
 import type { OpenDialog } from './acts'
 import { CopyDialog } from './CopyDialog'
@@ -15,12 +15,14 @@ const later = {
     zones: () => import('./ZonesDialog'),
     jars: () => import('./JarsDialog'),
     keys: () => import('./KeysDialog'),
+    done: () => import('./DoneDialog'),
     product: () => import('./ProductDialog'),
     accept: () => import('./AcceptForm'),
 }
 const BuildDialog = lazy(later.build)
 const RepairDialog = lazy(later.repair)
 const SchoolDialog = lazy(later.school)
+const DoneDialog = lazy(later.done)
 const JarsDialog = lazy(later.jars)
 const KeysDialog = lazy(later.keys)
 const ZonesDialog = lazy(later.zones)
@@ -33,6 +35,7 @@ type Props = {
     /** What is copied to other zones. */
     targets: readonly Step[]
     edit: (edits: PlanEdit[], label?: string) => Promise<boolean>
+    log: (entries: LogEntry[]) => Promise<boolean>
     /** The step after which a new one goes; null: at the end. */
     after: Step | null
     onPick: (step: NewStep) => Promise<void>
@@ -50,7 +53,7 @@ export function PlanDialogs(props: Props) {
     )
 }
 
-function Shown({ shown, show, state, library, targets, edit, after, onPick }: Props) {
+function Shown({ shown, show, state, library, targets, edit, log, after, onPick }: Props) {
     const { plan } = state
     const common = { open: true, onOpenChange: (open: boolean) => show(open ? shown : null) }
     switch (shown) {
@@ -66,6 +69,8 @@ function Shown({ shown, show, state, library, targets, edit, after, onPick }: Pr
             return <RepairDialog {...common} state={state} edit={edit} />
         case 'copy':
             return <CopyDialog {...common} plan={plan} steps={targets} edit={edit} />
+        case 'done':
+            return <DoneDialog {...common} state={state} library={library} steps={targets} log={log} />
         case 'jars':
             return <JarsDialog {...common} plan={plan} library={library} edit={edit} />
         case 'build':

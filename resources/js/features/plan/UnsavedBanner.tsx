@@ -32,7 +32,7 @@ export function UnsavedBanner({ work }: { work: PlanWork }) {
             {unsaved.message}
             {!isOutdated &&
                 ` ${count === 1 ? 'Your change is' : `Your ${count} changes are`} kept here ` +
-                    'and saved when the connection is back.'}
+                    'and sent again by themselves, also after a reload.'}
         </Banner>
     )
 }

@@ -57,6 +57,8 @@ export type Event =
     | { type: 'sent' }
     | { type: 'answered'; state: BuildState }
     | { type: 'failed'; failure: Failure }
+    /** Changes of before a reload whose plan has changed meanwhile. */
+    | { type: 'restored'; changes: readonly Change[]; message: string }
     /** The person gives what is unsaved up. */
     | { type: 'gaveUp' }
     /** What is unsaved was taken over to be asked for again; see `toAskAgain`. */
@@ -84,6 +86,16 @@ export function reduce(machine: Machine, event: Event): Machine {
             return answered(machine, event.state)
         case 'failed':
             return failed(machine, event.failure)
+        case 'restored':
+            return {
+                ...machine,
+                unsaved: {
+                    reason: 'outdated',
+                    changes: event.changes,
+                    current: machine.saved,
+                    message: event.message,
+                },
+            }
         case 'gaveUp':
             return withoutUnsaved(machine)
         case 'tookUp':
@@ -101,6 +113,11 @@ export function toSend(machine: Machine): { version: number; change: Change } | 
 export function toAskAgain(machine: Machine): readonly Change[] {
     const unsaved = machine.unsaved
     return unsaved === null || unsaved.reason === 'refused' ? [] : unsaved.changes
+}
+
+/** Changes that the server has not confirmed, in the order in which they were made. */
+export function unconfirmed({ waiting, unsaved }: Machine): readonly Change[] {
+    return unsaved === null || unsaved.reason === 'refused' ? waiting.map((one) => one.change) : unsaved.changes
 }
 
 /** The plan as it is on screen. */

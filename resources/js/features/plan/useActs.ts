@@ -1,8 +1,9 @@
 import { type Dispatch, type SetStateAction, useEffect, useRef, useState } from 'react'
-import type { Library } from '@/features/build'
+import { type Library, techniqueOf } from '@/features/build'
 import type { Acts, ChoiceActs, Cursor, FindingActs, FoldActs, HistoryActs, OpenDialog, StepActs } from './acts'
 import { moveTo, newId, toggleZones } from './edits'
-import { toggleDone } from './record'
+import { isDone, stillBefore, toggleDone } from './record'
+import type { Said } from './SaidBar'
 import type { PlanState, PlanWork } from './usePlan'
 import { useStable } from './useStable'
 import { FILTERS, partsOf, toggled, type View } from './view'
@@ -19,19 +20,28 @@ type Desk = {
     chosen: ReadonlySet<string>
     setChosen: (chosen: ReadonlySet<string>) => void
     open: Dispatch<SetStateAction<OpenDialog>>
+    /** Says what was done. */
+    say: (said: Said) => void
 }
 
 /** All that keys and buttons do; the same object for as long as the screen lives. */
 export function useActs(desk: Desk): Acts {
     const steps = useStepActs(desk)
     const history = useStable<HistoryActs>({
-        undo: () => void desk.work.undo(),
-        redo: () => void desk.work.redo(),
+        undo: () => void desk.work.undo().then(() => backToTheBoard(desk.cursor)),
+        redo: () => void desk.work.redo().then(() => backToTheBoard(desk.cursor)),
     })
     const choice = useStable<ChoiceActs>(choiceActs(desk))
     const fold = useStable<FoldActs>(foldActs(desk))
     const findings = useStable<FindingActs>(findingActs(desk))
-    const [acts] = useState<Acts>(() => ({ steps, history, choice, fold, findings, open: desk.open }))
+    const open = useStable({
+        dialog: (dialog: OpenDialog) => {
+            // What works on steps is not offered where there is none.
+            if ((dialog === 'copy' || dialog === 'done') && targetsOf(desk).length === 0) return
+            desk.open(dialog)
+        },
+    })
+    const [acts] = useState<Acts>(() => ({ steps, history, choice, fold, findings, open: open.dialog }))
     return acts
 }
 
@@ -41,7 +51,7 @@ export function targetsOf({ state, cursor, chosen }: Pick<Desk, 'state' | 'curso
 }
 
 function useStepActs(desk: Desk): StepActs {
-    const { state, work, cursor, setCursor, setChosen } = desk
+    const { state, library, work, cursor, setCursor, setChosen } = desk
     const index = state.plan.steps.findIndex((one) => one.id === cursor.step)
     const step = state.plan.steps[index]
     const targets = targetsOf(desk)
@@ -69,10 +79,20 @@ function useStepActs(desk: Desk): StepActs {
                 state.plan.steps.findLast((one) => !gone.has(one.id))
             setCursor({ step: next?.id ?? null, zone: cursor.zone })
             setChosen(new Set())
-            void work.edit(
-                targets.map((one) => ({ edit: 'remove-step', id: one.id })),
-                targets.length === 1 ? undefined : `Delete ${targets.length} steps`,
-            )
+            const before = state.verdict.summary
+            const [only] = targets
+            const text =
+                targets.length === 1 && only !== undefined
+                    ? `Deleted ${state.plan.steps.indexOf(only) + 1} ${techniqueOf(library, only.technique).name}`
+                    : `Deleted ${targets.length} steps`
+            void work
+                .edit(
+                    targets.map((one) => ({ edit: 'remove-step', id: one.id })),
+                    targets.length === 1 ? undefined : `Delete ${targets.length} steps`,
+                )
+                .then((isSaved) => {
+                    if (isSaved) desk.say({ text, before, offers: 'undo' })
+                })
         },
         copy: async () => {
             if (step === undefined) return
@@ -86,8 +106,26 @@ function useStepActs(desk: Desk): StepActs {
         done: () => {
             if (targets.length === 0) return
             const ids = targets.map((one) => one.id)
-            void work.log(toggleDone(state.log, state.verdict, ids))
+            const isTakenBack = ids.every((id) => isDone(state.verdict, id))
+            // What comes before it on the same zones and is not done is asked about first.
+            if (!isTakenBack && stillBefore(state, ids).length > 0) {
+                desk.open('done')
+                return
+            }
+            const before = state.verdict.summary
+            void work.log(toggleDone(state.log, state.verdict, ids)).then((isSaved) => {
+                if (isSaved && !isTakenBack) desk.say({ text: 'Marked as done now', before, offers: 'times' })
+            })
         },
+    })
+}
+
+/** After a step has come or gone the keyboard stands on the board again, where it was. */
+function backToTheBoard({ step, zone }: Cursor): void {
+    requestAnimationFrame(() => {
+        if (document.activeElement !== document.body) return
+        const cell = document.querySelector<HTMLElement>(`[data-cell="${step ?? ''}/${zone ?? ''}"]`)
+        ;(cell ?? document.querySelector<HTMLElement>('[data-cell]'))?.focus()
     })
 }
 

@@ -1,6 +1,7 @@
 import { queryOptions, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useCallback, useEffect, useMemo, useRef, useState, useSyncExternalStore } from 'react'
 import { ApiError, getJson, send } from '@/app/http'
+import { keepHere, readKept } from '@/app/kept'
 import {
     type Remedy as AnsweredRemedy,
     buildStateSchema,
@@ -22,6 +23,7 @@ import {
     toAskAgain,
     toSend,
     type Unsaved,
+    unconfirmed,
 } from './machine'
 
 export type { Change, Outcome, Unsaved }
@@ -62,7 +64,10 @@ export const remediesQuery = (buildId: string, stamp: string, finding: Finding) 
     })
 
 /** Milliseconds after which a change that is not saved yet is said to be under way. */
-const SLOW = 250
+const SLOW = 500
+
+/** Milliseconds until what could not be sent is sent again: each time longer, up to half a minute. */
+const AGAIN = [1_000, 2_000, 4_000, 8_000, 15_000, 30_000] as const
 
 /** A machine that lives outside React: dispatching is immediate, whoever draws it is told. */
 class Store {
@@ -164,6 +169,28 @@ export function usePlan(id: string) {
         [apply],
     )
 
+    // What was not confirmed before a reload is asked for again, once the plan is there.
+    const isRestored = useRef(false)
+    useEffect(() => {
+        const machines = store.current
+        if (loaded === undefined || machines === null || isRestored.current) return
+        isRestored.current = true
+        const kept = keptChanges(id)
+        if (kept === null) return
+        if (kept.version === loaded.version) for (const change of kept.changes) void apply(change)
+        else
+            machines.dispatch({
+                type: 'restored',
+                changes: kept.changes,
+                message: 'Before this page was loaded again you had made a change, and the plan has changed since.',
+            })
+    }, [id, loaded, apply])
+    useEffect(() => {
+        if (machine === null || !isRestored.current) return
+        const changes = unconfirmed(machine)
+        keepHere(keyOf(id), changes.length === 0 ? null : { version: machine.saved.version, changes })
+    }, [id, machine])
+
     const sendAgain = useCallback(async () => {
         const machines = store.current
         if (machines === null || machines.get().unsaved === null) return
@@ -181,17 +208,20 @@ export function usePlan(id: string) {
 
     useEffect(() => {
         const onOnline = () => void sendAgain()
-        const onLeave = (event: BeforeUnloadEvent) => {
-            const unsaved = store.current?.get().unsaved
-            if (unsaved !== null && unsaved !== undefined && unsaved.reason !== 'refused') event.preventDefault()
-        }
         window.addEventListener('online', onOnline)
-        window.addEventListener('beforeunload', onLeave)
-        return () => {
-            window.removeEventListener('online', onOnline)
-            window.removeEventListener('beforeunload', onLeave)
-        }
+        return () => window.removeEventListener('online', onOnline)
     }, [sendAgain])
+    const tries = useRef(0)
+    const isOffline = machine?.unsaved?.reason === 'offline'
+    const isQuiet = machine !== null && machine.unsaved === null && machine.waiting.length === 0
+    useEffect(() => {
+        if (isQuiet) tries.current = 0
+        if (!isOffline) return
+        const pause = AGAIN[Math.min(tries.current, AGAIN.length - 1)]
+        tries.current += 1
+        const timer = setTimeout(() => void sendAgain(), pause)
+        return () => clearTimeout(timer)
+    }, [isOffline, isQuiet, sendAgain])
 
     const state = useMemo(() => (machine === null ? undefined : shownIn(machine)), [machine])
     return {
@@ -206,6 +236,21 @@ export function usePlan(id: string) {
         giveUp,
         saving: useIsSlow(machine?.isSending ?? false),
     }
+}
+
+const keyOf = (id: string) => `changes.${id}`
+
+/** What this browser kept of changes that were not confirmed; the server checks them like any other. */
+function keptChanges(id: string): { version: number; changes: Change[] } | null {
+    const kept = readKept(keyOf(id))
+    return kept !== null &&
+        typeof kept === 'object' &&
+        'version' in kept &&
+        typeof kept.version === 'number' &&
+        'changes' in kept &&
+        Array.isArray(kept.changes)
+        ? { version: kept.version, changes: kept.changes as Change[] }
+        : null
 }
 
 /** What can be done to a plan, and what is not saved of it. */

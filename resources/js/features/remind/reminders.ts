@@ -1,7 +1,8 @@
 import { useSyncExternalStore } from 'react'
 import { z } from 'zod'
+import { isKept, keepHere, readKept } from '@/app/kept'
 
-const KEY = 'ulvrach.reminders'
+const KEY = 'reminders'
 
 const reminderSchema = z.object({
     id: z.string(),
@@ -30,7 +31,7 @@ let kept: readonly Reminder[] | null = null
 function read(): readonly Reminder[] {
     if (kept === null) {
         try {
-            kept = z.array(reminderSchema).parse(JSON.parse(localStorage.getItem(KEY) ?? '[]'))
+            kept = z.array(reminderSchema).parse(readKept(KEY) ?? [])
         } catch {
             kept = []
         }
@@ -40,7 +41,7 @@ function read(): readonly Reminder[] {
 
 export function keep(next: readonly Reminder[]): void {
     kept = next
-    localStorage.setItem(KEY, JSON.stringify(next))
+    keepHere(KEY, next.length === 0 ? null : next)
     for (const listener of listeners) listener()
 }
 
@@ -54,7 +55,7 @@ export function forgetAll(): void {
 
 function subscribe(listener: () => void): () => void {
     const fromOtherTab = (event: StorageEvent) => {
-        if (event.key !== KEY) return
+        if (!isKept(event, KEY)) return
         kept = null
         listener()
     }

@@ -35,7 +35,7 @@ export function Shell() {
             <header className="no-print flex h-11 shrink-0 items-center gap-3 border-b border-rule bg-panel px-3">
                 <Link to="/" aria-label="Ulvrach" className="wide flex items-center gap-2 font-semibold tracking-wide">
                     <img src="/mark.svg" alt="" className="size-6" />
-                    Ulvrach
+                    <span className="max-sm:hidden">Ulvrach</span>
                 </Link>
                 <nav aria-label="Main" className="flex flex-1 items-center gap-1">
                     <Place to="/" name="Bench" />

@@ -90,8 +90,8 @@ function Laid({ timetable, question, isLaying, onWeek }: LaidProps) {
                     Nothing is left to do. <Link to="/">Back to the bench</Link>
                 </p>
             ) : (
-                <div className="flex min-h-0 flex-1">
-                    <div className="min-w-0 flex-1 overflow-y-auto">
+                <div className="flex min-h-0 flex-1 max-md:flex-col max-md:overflow-y-auto">
+                    <div className="min-w-0 flex-1 overflow-y-auto max-md:shrink-0 max-md:overflow-visible">
                         {timetable.conflicts.map((conflict) => (
                             <p
                                 key={conflict.message}
@@ -121,7 +121,7 @@ function Laid({ timetable, question, isLaying, onWeek }: LaidProps) {
                         aria-label="The chosen work"
                         className={classes(
                             'no-print flex w-[21.5rem] shrink-0 flex-col gap-4 overflow-y-auto border-l',
-                            'border-rule bg-panel p-3',
+                            'border-rule bg-panel p-3 max-md:w-full max-md:overflow-visible max-md:border-t',
                         )}
                     >
                         {chosen === null ? (

@@ -1,5 +1,5 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
-import { Sparkles } from 'lucide-react'
+import { Hourglass } from 'lucide-react'
 import { useEffect, useState } from 'react'
 import { Button } from '@/design/Button'
 import { classes } from '@/design/classes'
@@ -51,7 +51,7 @@ export function EarlierEnd({ question, format }: { question: Question; format: F
                 </span>
             )}
             <Button onClick={() => start.mutate()} disabled={start.isPending || state?.state === 'done'}>
-                <Sparkles className="size-4" aria-hidden />{' '}
+                <Hourglass className="size-4" aria-hidden />{' '}
                 {state?.state === 'done' ? 'Looked thoroughly' : 'Look for an earlier end'}
             </Button>
         </span>

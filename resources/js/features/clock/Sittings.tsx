@@ -100,7 +100,7 @@ function SessionCard({ sitting, timetable, format, chosen, onChoose, onPutOff }:
                             }
                             onClick={() => onChoose(piece.item)}
                             className={classes(
-                                'grid min-h-10 min-w-0 flex-1 grid-cols-[6.5rem_1fr_auto] items-center gap-2 px-3',
+                                'grid min-h-10 min-w-0 flex-1 grid-cols-[7.5rem_1fr_auto] items-center gap-2 px-3',
                                 'py-0.5 text-left pointer-coarse:min-h-11 max-sm:grid-cols-1 max-sm:gap-0',
                             )}
                         >

@@ -175,7 +175,8 @@ function RemedyButton({
     return (
         <Button
             className="w-full justify-start py-1 text-left leading-tight"
-            onPointerEnter={() => near(remedy.edits)}
+            // A finger that has just pressed something else is on nothing.
+            onPointerEnter={(event) => event.pointerType === 'mouse' && near(remedy.edits)}
             onPointerLeave={() => near(null)}
             onFocus={() => near(remedy.edits)}
             onBlur={() => near(null)}

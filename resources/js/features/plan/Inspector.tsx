@@ -36,11 +36,27 @@ type Props = {
     /** Where it stands in the described week. */
     inWeek: InWeek | undefined
     acts: Acts
+    /** It comes up from below and has the width of the page. */
+    isInSheet?: boolean
 }
 
 /** Explains the chosen step: what speaks against it, when it may start, how it is set, what lies below. */
 export const Inspector = memo(function Inspector(props: Props) {
-    const { state, saved, library, cursor, onCursor, findings, edit, mend, near, log, inWeek, acts } = props
+    const {
+        state,
+        saved,
+        library,
+        cursor,
+        onCursor,
+        findings,
+        edit,
+        mend,
+        near,
+        log,
+        inWeek,
+        acts,
+        isInSheet = false,
+    } = props
     const { plan, verdict } = state
     const index = plan.steps.findIndex((step) => step.id === cursor.step)
     const step = plan.steps[index]
@@ -67,8 +83,8 @@ export const Inspector = memo(function Inspector(props: Props) {
             data-inspector
             aria-label="The chosen step"
             className={classes(
-                'no-print flex w-[21.5rem] shrink-0 flex-col gap-3 overflow-y-auto border-l',
-                'border-rule bg-panel p-3',
+                'no-print flex flex-col gap-3 bg-panel p-3',
+                isInSheet ? '' : 'w-[21.5rem] shrink-0 overflow-y-auto border-l border-rule',
             )}
             onKeyDown={(event) => {
                 if (event.key === 'Escape') {

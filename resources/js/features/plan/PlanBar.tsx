@@ -57,8 +57,10 @@ export function PlanBar({ state, verdict, library, saving, acts, view }: Props) 
                     <span className="truncate">School: {schoolName}</span>
                 </Button>
             </span>
-            <span className="flex items-center gap-0.5">
-                <span className="w-12 text-right text-fine text-soft">{saving ? 'saving …' : ''}</span>
+            <span className="flex max-w-full flex-wrap items-center gap-0.5">
+                <span className="w-12 text-right text-fine text-soft max-md:empty:hidden">
+                    {saving ? 'saving …' : ''}
+                </span>
                 <IconButton
                     label={state.undo === null ? 'Nothing to undo' : `Undo: ${state.undo}`}
                     disabled={state.undo === null}
@@ -88,7 +90,12 @@ export function PlanBar({ state, verdict, library, saving, acts, view }: Props) 
                 <IconButton label="Keys and signs" onClick={() => acts.open('keys')}>
                     <CircleHelp className="size-4" aria-hidden />
                 </IconButton>
-                <Button tone="act" className="ml-1" onClick={() => acts.open('add')} aria-keyshortcuts="a">
+                <Button
+                    tone="act"
+                    className="ml-1 max-md:ml-0 max-md:w-full"
+                    onClick={() => acts.open('add')}
+                    aria-keyshortcuts="a"
+                >
                     <Plus className="size-4" aria-hidden /> Add a step
                 </Button>
             </span>

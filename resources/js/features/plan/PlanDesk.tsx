@@ -9,9 +9,13 @@ import { Inspector } from './Inspector'
 import { PlanBar } from './PlanBar'
 import { PlanDialogs } from './PlanDialogs'
 import { isDone } from './record'
+import { rowsOf } from './rows'
 import { type Said, SaidBar } from './SaidBar'
+import { Sheet } from './Sheet'
+import { StepList } from './StepList'
 import { UnsavedBanner } from './UnsavedBanner'
 import { targetsOf, useActs } from './useActs'
+import { useIsNarrow } from './useIsNarrow'
 import type { PlanState, PlanWork } from './usePlan'
 import { usePlanKeys, useWhileHeld } from './usePlanKeys'
 import { usePreview } from './usePreview'
@@ -100,6 +104,27 @@ export function PlanDesk({ state, library, work }: Props) {
     const stillThere = [...chosen].every((id) => stepIds.has(id))
     if (!stillThere) setChosen(new Set([...chosen].filter((id) => stepIds.has(id))))
 
+    const isNarrow = useIsNarrow()
+    const [isSheetOpen, setSheet] = useState(false)
+    const list = useMemo(
+        () => (isNarrow ? rowsOf(plan, verdict, findings, library, [], sessions?.of ?? null) : []),
+        [isNarrow, plan, verdict, findings, library, sessions],
+    )
+    const inspector = {
+        state: read,
+        saved: state,
+        library,
+        cursor,
+        onCursor: setCursor,
+        findings: findingsRead,
+        edit: work.edit,
+        mend: mend.by,
+        near: near.edits,
+        log: work.log,
+        inWeek: sessions?.of.get(cursor.step ?? ''),
+        acts,
+    }
+
     return (
         <main className="flex min-h-0 flex-1 flex-col">
             <PlanBar state={state} verdict={verdict} library={library} saving={work.saving} acts={acts} view={view} />
@@ -115,33 +140,42 @@ export function PlanDesk({ state, library, work }: Props) {
                         onGone={gone.said}
                     />
                 )}
-                <Board
-                    plan={plan}
-                    verdict={verdict}
-                    findings={findings}
-                    library={library}
-                    cursor={cursor}
-                    onCursor={setCursor}
-                    acts={acts}
-                    view={view}
-                    chosen={chosen}
-                    drag={drag}
-                    sessions={sessions}
-                />
-                <Inspector
-                    state={read}
-                    saved={state}
-                    library={library}
-                    cursor={cursor}
-                    onCursor={setCursor}
-                    findings={findingsRead}
-                    edit={work.edit}
-                    mend={mend.by}
-                    near={near.edits}
-                    log={work.log}
-                    inWeek={sessions?.of.get(cursor.step ?? '')}
-                    acts={acts}
-                />
+                {isNarrow ? (
+                    <StepList
+                        rows={list}
+                        chosen={cursor.step}
+                        onOpen={(id) => {
+                            setCursor({ step: id, zone: null })
+                            setSheet(true)
+                        }}
+                        onAdd={() => setDialog('add')}
+                    />
+                ) : (
+                    <Board
+                        plan={plan}
+                        verdict={verdict}
+                        findings={findings}
+                        library={library}
+                        cursor={cursor}
+                        onCursor={setCursor}
+                        acts={acts}
+                        view={view}
+                        chosen={chosen}
+                        drag={drag}
+                        sessions={sessions}
+                    />
+                )}
+                {isNarrow ? (
+                    <Sheet
+                        open={isSheetOpen && dialog === null}
+                        onClose={() => setSheet(false)}
+                        title="The chosen step"
+                    >
+                        <Inspector {...inspector} isInSheet />
+                    </Sheet>
+                ) : (
+                    <Inspector {...inspector} />
+                )}
             </div>
             <PlanDialogs
                 shown={dialog}

@@ -13,7 +13,7 @@ const context = await browser.newContext({ viewport: { width: 1280, height: 800 
 const page = await context.newPage()
 await page.goto('/sign-in')
 await page.getByRole('button', { name: 'Open the demo bench' }).click()
-await page.getByRole('link', { name: /Brae/ }).first().click()
+await page.getByRole('link', { name: /^Brae/ }).first().click()
 await page.getByRole('grid').waitFor()
 await page.waitForLoadState('networkidle')
 

@@ -25,10 +25,10 @@ final class Windows
      * Minutes from the coat over a release film: easy until then, harder until then, and a fight until then; drying
      * table, "chipping fluid". A very thin single coat stays easy for longer.
      */
-    private const LIFT_OFF = ['thin' => [240, 360, 600], 'usual' => [120, 360, 480]];
+    public const LIFT_OFF = ['thin' => [240, 360, 600], 'usual' => [120, 360, 480]];
 
     /** The same for salt: "within a few hours"; drying table, "salt". */
-    private const SALT = [240, 480, 1440];
+    public const SALT = [240, 480, 1440];
 
     private ?float $pace = null;
 

@@ -7,8 +7,10 @@ namespace Ulvrach\Report;
 use Ulvrach\Chemistry\AttackTable;
 use Ulvrach\Chemistry\BinderFamily;
 use Ulvrach\Chemistry\Sheen;
+use Ulvrach\Drying\Air;
 use Ulvrach\Drying\CureTable;
 use Ulvrach\Drying\CureTimes;
+use Ulvrach\Evaluation\WorkingTime;
 use Ulvrach\Rules\Catalogue;
 use Ulvrach\Rules\Rule;
 use Ulvrach\Rules\RuleBook;
@@ -26,8 +28,10 @@ use Ulvrach\Technique\TechniqueLibrary;
 final class AlmanacReport
 {
     /** @return array<string, mixed> */
-    public static function whole(): array
+    public static function whole(?Air $at = null): array
     {
+        $air = $at ?? Air::at(20.0, 50.0);
+
         return [
             'techniques' => array_map(self::technique(...), array_values(TechniqueLibrary::all())),
             'attack' => array_map(
@@ -39,7 +43,11 @@ final class AlmanacReport
                 array_keys(AttackTable::FILMS),
                 array_values(AttackTable::FILMS),
             ),
-            'drying' => array_map(self::drying(...), array_values(CureTable::rows())),
+            'air' => ['temperatureC' => $air->temperatureC, 'humidityPercent' => $air->humidityPercent],
+            'drying' => array_map(
+                static fn (CureTimes $row) => self::drying($row, $air),
+                array_values(CureTable::rows()),
+            ),
             'rules' => array_map(self::rule(...), array_values((new RuleBook())->rules)),
             'habits' => array_map(
                 static fn (Habit $habit) => [
@@ -124,13 +132,25 @@ final class AlmanacReport
     }
 
     /** @return array<string, mixed> minutes, each from and to */
-    private static function drying(CureTimes $times): array
+    private static function drying(CureTimes $row, Air $air): array
     {
+        $times = $row->at($air);
+
         return [
             'name' => $times->name,
             'touchDry' => $times->touchDry,
             'recoatable' => $times->recoatable,
             'solventProof' => $times->solventProof,
+            'instead' => WorkingTime::instead($row->name),
+            'workable' => array_map(
+                static fn (WorkingTime $time) => [
+                    'what' => $time->what,
+                    'from' => $time->from,
+                    'best' => $time->best,
+                    'until' => $time->until,
+                ],
+                WorkingTime::of($row->name, $air),
+            ),
             'reason' => $times->reason,
         ];
     }

@@ -566,12 +566,24 @@ export const almanacSchema = z.object({
     attack: z.array(
         z.object({ film: z.string(), label: z.string(), levels: z.record(z.string(), z.array(z.number())) }),
     ),
+    air: airSchema,
     drying: z.array(
         z.object({
             name: z.string(),
             touchDry: z.array(z.number()),
             recoatable: z.array(z.number()),
             solventProof: z.array(z.number()).nullable(),
+            /** What it has in place of a solvent-proof state. */
+            instead: z.string().nullable(),
+            /** What can be done to it, minutes from laying it; null: at any later time. */
+            workable: z.array(
+                z.object({
+                    what: z.string(),
+                    from: z.number(),
+                    best: z.number().nullable(),
+                    until: z.number().nullable(),
+                }),
+            ),
             reason: z.string(),
         }),
     ),

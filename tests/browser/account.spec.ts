@@ -27,7 +27,7 @@ test('whoever is not signed in is sent to the door, and comes back to where they
 
 test("a stranger's build is not there", async ({ page }) => {
     await openDemo(page)
-    await page.getByRole('link', { name: /Ostrel/ }).click()
+    await page.getByRole('link', { name: /^Ostrel/ }).click()
     await expect(page.getByRole('grid')).toBeVisible()
     const address = page.url()
     await page.goto('/')

@@ -107,7 +107,7 @@ test('work is dragged to a later session, and what follows moves with it', async
 test('a date to meet is set with the build; the clock says what is to spare, or what would have to go', async ({
     page,
 }) => {
-    await copyOfDemo(page, /Ostrel/)
+    await copyOfDemo(page, /^Ostrel/)
     const due = async (days: number) => {
         await page.keyboard.press('b')
         const day = new Date(Date.now() + days * 86_400_000).toISOString().slice(0, 10)

@@ -1,7 +1,7 @@
 import { cellOf, copyOfDemo, expect, makeAccount, openDemo, scan, startBuild, test } from './kit'
 
 test('a broken plan is made sound, in part and then whole, and can be taken back', async ({ page }) => {
-    await copyOfDemo(page, /Brae/)
+    await copyOfDemo(page, /^Brae/)
     const stops = page
         .getByRole('main')
         .getByText(/^\d+ stops?$/)
@@ -22,7 +22,7 @@ test('a broken plan is made sound, in part and then whole, and can be taken back
 })
 
 test('another school judges at once, and a copy with one answer changed is kept', async ({ page }) => {
-    await copyOfDemo(page, /Brae/)
+    await copyOfDemo(page, /^Brae/)
     await page.keyboard.press('s')
     const dialog = page.getByRole('dialog')
     await dialog.getByRole('radio', { name: /Bare matte/ }).click()
@@ -39,7 +39,7 @@ test('another school judges at once, and a copy with one answer changed is kept'
 })
 
 test('a custom is broken knowingly and stays in sight; a failed trial stops', async ({ page }) => {
-    await copyOfDemo(page, /Brae/)
+    await copyOfDemo(page, /^Brae/)
     await page.getByRole('button', { name: /^14 .*Filter/ }).click()
     const card = page.getByRole('complementary').getByRole('listitem').filter({ hasText: 'The filter beads' })
     await card.getByRole('button', { name: 'Accept this risk' }).click()
@@ -59,7 +59,7 @@ test('a custom is broken knowingly and stays in sight; a failed trial stops', as
 })
 
 test('parts and groups are folded, findings filtered, several steps copied to another zone', async ({ page }) => {
-    await copyOfDemo(page, /Ostrel/)
+    await copyOfDemo(page, /^Ostrel/)
     await page.getByRole('button', { name: /^Ground/ }).click()
     await expect(page.getByRole('row', { name: /\b1 .*Prime/ })).toHaveCount(0)
     await page.keyboard.press('Shift+O')
@@ -90,7 +90,7 @@ test('the inspector tells how a step is taken back, what to look at first, and w
     page,
 }) => {
     await openDemo(page)
-    await page.getByRole('link', { name: /Ostrel/ }).click()
+    await page.getByRole('link', { name: /^Ostrel/ }).click()
     await cellOf(page, 16, 'Turret').click()
     const inspector = page.getByRole('complementary')
     await expect(inspector.getByText('Look first: there is no way back')).toBeVisible()
@@ -102,7 +102,7 @@ test('the inspector tells how a step is taken back, what to look at first, and w
 
 test('a finding leads to its rule in the almanac, whose pages are free of axe violations', async ({ page }) => {
     await openDemo(page)
-    await page.getByRole('link', { name: /Brae/ }).click()
+    await page.getByRole('link', { name: /^Brae/ }).click()
     await page.getByRole('complementary').getByRole('link', { name: 'a fact' }).first().click()
     await expect(page.getByRole('tab', { name: /Rules and habits 1/ })).toHaveAttribute('aria-selected', 'true')
     for (const name of ['Techniques', 'Rules and habits', 'Materials', 'Schools', 'Safety']) {

@@ -12,7 +12,7 @@ async function primedBuild(page: Page): Promise<void> {
 }
 
 test('reading a finding, mending it, undoing, redoing, and finding it all again after a reload', async ({ page }) => {
-    await copyOfDemo(page, /Brae/)
+    await copyOfDemo(page, /^Brae/)
     const stops = page.getByText(/^\d+ stops?$/)
     await expect(stops).toHaveText('5 stops')
     const card = page
@@ -54,7 +54,7 @@ test('a step added, placed on zones, moved and deleted by keyboard alone', async
 })
 
 test('keys pressed faster than the server answers all count, and stand after a reload', async ({ page }) => {
-    await copyOfDemo(page, /Brae/)
+    await copyOfDemo(page, /^Brae/)
     await page.getByRole('button', { name: /\b3 .*Hairspray/ }).click()
     for (let press = 0; press < 4; press++) await page.keyboard.press('Alt+ArrowDown')
     await expect(page.getByRole('button', { name: /\b7 .*Hairspray/ })).toBeVisible()
@@ -73,7 +73,7 @@ test('keys pressed faster than the server answers all count, and stand after a r
 })
 
 test('a step dragged to another place shows its verdicts on the way and stays there', async ({ page }) => {
-    await copyOfDemo(page, /Ostrel/)
+    await copyOfDemo(page, /^Ostrel/)
     await expect(page.getByText('Nothing will lift, craze or stay tacky')).toBeVisible()
     const grip = page.getByRole('button', { name: 'Drag step 3' })
     const target = page.getByRole('button', { name: 'Drag step 5' })
@@ -148,7 +148,7 @@ test('the bench is free of axe violations', async ({ page }) => {
 for (const scheme of ['light', 'dark'] as const) {
     test(`the plan is free of axe violations, ${scheme}`, async ({ page }) => {
         await openDemo(page)
-        await page.getByRole('link', { name: /Brae/ }).click()
+        await page.getByRole('link', { name: /^Brae/ }).click()
         await expect(page.getByRole('grid')).toBeVisible()
         if (scheme === 'dark') await page.getByRole('button', { name: 'Switch to dark' }).click()
         await scan(page)
@@ -165,7 +165,7 @@ for (const [key, says] of [
 ] as const) {
     test(`the key ${key} opens its dialog, which is free of axe violations`, async ({ page }) => {
         await openDemo(page)
-        await page.getByRole('link', { name: /Brae/ }).click()
+        await page.getByRole('link', { name: /^Brae/ }).click()
         await expect(page.getByRole('grid')).toBeVisible()
         await page.keyboard.press(key)
         await expect(page.getByRole('dialog')).toContainText(says)

@@ -7,7 +7,21 @@ import { show } from './kit'
 
 const almanac = {
     attack: [{ film: 'lacquer', label: 'lacquer', levels: { water: [0, 0], lacquer: [3, 3] } }],
-    drying: [{ name: 'clay wash', touchDry: [20, 20], recoatable: [20, 20], solventProof: null, reason: 'no binder' }],
+    air: { temperatureC: 18, humidityPercent: 58 },
+    drying: [
+        {
+            name: 'clay wash',
+            touchDry: [20, 20],
+            recoatable: [20, 20],
+            solventProof: null,
+            instead: 'never: water takes it off',
+            workable: [
+                { what: 'wiped back', from: 20, best: null, until: null },
+                { what: 'moved', from: 0, best: 5, until: 10 },
+            ],
+            reason: 'no binder',
+        },
+    ],
 } as unknown as AlmanacData
 
 describe('the almanac', () => {
@@ -34,7 +48,14 @@ describe('the almanac', () => {
             'title',
             'dissolves, crazes or wrinkles / dissolves, crazes or wrinkles',
         )
-        expect(screen.getByText('never')).toBeVisible()
+        expect(screen.getByText('never: water takes it off')).toBeVisible()
+    })
+    it('says for how long a material can be worked, in the air of the room, and draws it', () => {
+        show(<Materials almanac={almanac} search="" />)
+        expect(screen.getByText('wiped back: from 20 min, at any later time')).toBeVisible()
+        expect(screen.getByText('moved: at once, easy until 5 min, gone after 10 min')).toBeVisible()
+        expect(screen.getByRole('heading', { name: /at 18 °C and 58 %/ })).toBeVisible()
+        expect(screen.getByRole('img', { name: 'Timeline of clay wash' })).toBeVisible()
     })
     it('says ranges in words', () => {
         expect(sayRange([15, 30])).toBe('15 min to 30 min')

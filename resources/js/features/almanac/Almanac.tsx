@@ -117,7 +117,15 @@ function countsOf(almanac: AlmanacData, search: string): Record<Page, number> {
             almanac.habits.filter((habit) => finds(search, habit.code, habit.text, habit.otherwise)).length,
         materials:
             almanac.attack.filter((row) => finds(search, row.label)).length +
-            almanac.drying.filter((row) => finds(search, row.name, row.reason)).length,
+            almanac.drying.filter((row) =>
+                finds(
+                    search,
+                    row.name,
+                    row.reason,
+                    ...row.workable.map((time) => time.what),
+                    'workable working time dry',
+                ),
+            ).length,
         schools: almanac.schools.filter((school) => finds(search, school.name, school.creed)).length,
         safety: almanac.hazards.filter((hazard) => finds(search, hazard.title, hazard.advice)).length,
     }

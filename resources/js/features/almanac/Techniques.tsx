@@ -1,6 +1,8 @@
 import type { ReactNode } from 'react'
+import { ActSign, leavesNoFilm } from '@/design/ActSign'
 import { inWords } from '@/design/duration'
 import { LOCALE } from '@/design/locale'
+import { Swatch } from '@/design/Swatch'
 import type { AlmanacData } from './api'
 import { findsTechnique } from './find'
 import { Nothing } from './Nothing'
@@ -20,9 +22,17 @@ export function Techniques({ almanac, search }: { almanac: AlmanacData; search: 
                             .map((one) => (
                                 <li key={one.code}>
                                     <details className="rounded-plate bg-panel" open={found.length === 1}>
-                                        <summary className="cursor-pointer px-2 py-1 pointer-coarse:py-3">
-                                            <span className="font-medium">{one.name}</span>{' '}
-                                            <span className="text-soft">{one.purpose}</span>
+                                        <summary
+                                            className={
+                                                'flex cursor-pointer list-none items-center gap-3 px-2 py-1 ' +
+                                                'pointer-coarse:py-2'
+                                            }
+                                        >
+                                            <Section technique={one} />
+                                            <span className="min-w-0">
+                                                <span className="font-medium">{one.name}</span>{' '}
+                                                <span className="text-soft">{one.purpose}</span>
+                                            </span>
                                         </summary>
                                         <Sheet technique={one} names={names} />
                                     </details>
@@ -32,6 +42,60 @@ export function Techniques({ almanac, search }: { almanac: AlmanacData; search: 
                 </section>
             ))}
         </>
+    )
+}
+
+/** Colours of what a technique is mostly there for; made up, as the jar decides. */
+const USUAL: Record<string, string> = {
+    ground: '#7c7d7b',
+    base: '#566043',
+    tone: '#6f7a58',
+    detail: '#6b4a2b',
+    marking: '#f2f0e6',
+    tint: '#8a6a34',
+    shade: '#3b2f24',
+    chip: '#38291f',
+    metal: '#8d8f90',
+    rust: '#7d4528',
+    grime: '#4b3f30',
+    dust: '#b8a57f',
+    mud: '#5a4630',
+}
+
+/** In section, from its own data: what it leaves, on the sheen that it wants below, on the part. */
+function Section({ technique }: { technique: AlmanacData['techniques'][number] }) {
+    const [sheen] = technique.sheens
+    return (
+        <span aria-hidden="true" className="flex h-9 w-12 shrink-0 flex-col justify-end border border-rule/60">
+            {leavesNoFilm(technique.kind) ? (
+                <ActSign kind={technique.kind} className="h-4 w-full" />
+            ) : (
+                <Swatch
+                    kind={technique.kind}
+                    coverage={technique.leaves}
+                    colour={
+                        technique.kind === 'clear-coat' || technique.kind === 'release-film'
+                            ? null
+                            : (USUAL[technique.role] ?? '#6b5a45')
+                    }
+                    sheen="gloss"
+                    sprayed={technique.application === 'airbrush'}
+                    className="h-4"
+                />
+            )}
+            {technique.stage !== 'ground' && (
+                <>
+                    {sheen !== undefined && <Swatch coverage="whole" colour={null} sheen={sheen} className="h-1.5" />}
+                    <Swatch coverage="whole" colour="#566043" className="h-1.5" />
+                    <Swatch coverage="whole" colour="#7c7d7b" className="h-1" />
+                </>
+            )}
+            <span
+                className={
+                    'h-2 shrink-0 bg-[repeating-linear-gradient(-45deg,var(--color-rule)_0_1px,transparent_1px_4px)]'
+                }
+            />
+        </span>
     )
 }
 

@@ -46,7 +46,14 @@ final readonly class WorkingTime
             'chipping fluid', 'hairspray' => [
                 // The same day, whatever the air: by then the film crazes.
                 new self('covered with the colour', 0, null, Minutes::DAY),
-                self::in($air, $water, 'chips lifted, from its colour on', Windows::LIFT_OFF_OPENS, $chips[0], $chips[2]),
+                self::in(
+                    $air,
+                    $water,
+                    'chips lifted, from its colour on',
+                    Windows::LIFT_OFF_OPENS,
+                    $chips[0],
+                    $chips[2],
+                ),
             ],
             'salt' => [
                 self::in($air, $water, 'brushed off, from its colour on', 20, Windows::SALT[0], Windows::SALT[2]),

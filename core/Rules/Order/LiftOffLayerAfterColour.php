@@ -54,13 +54,15 @@ final class LiftOffLayerAfterColour extends EndRule implements PlanRule
         return $findings;
     }
 
-    /** Whether paint comes over the film before anything is lifted. */
+    /** Whether paint comes over the film at all; where it comes after the lifting, that is what is wrong. */
     private function isPainted(Layer $film, Strata $zone, Plan $plan): bool
     {
         foreach ($zone->journey as $index) {
-            $kind = TechniqueLibrary::get($plan->steps[$index]->technique)->kind;
-            if ($index > $film->stepIndex && ($kind->paints() || $kind === TechniqueKind::LiftOff)) {
-                return $kind->paints();
+            if (
+                $index > $film->stepIndex &&
+                TechniqueLibrary::get($plan->steps[$index]->technique)->kind->paints()
+            ) {
+                return true;
             }
         }
 

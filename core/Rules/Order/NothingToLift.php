@@ -13,6 +13,7 @@ use Ulvrach\Rules\RuleBase;
 use Ulvrach\Rules\Severity;
 use Ulvrach\Technique\Application;
 use Ulvrach\Technique\TechniqueKind;
+use Ulvrach\Technique\TechniqueLibrary;
 
 final class NothingToLift extends RuleBase
 {
@@ -61,7 +62,7 @@ final class NothingToLift extends RuleBase
             );
         }
 
-        return $below->aboveRelease() === []
+        return $below->aboveRelease() === [] && ! $this->isSaidOfTheFilm($situation, $below)
             ? $this->finding(
                 Severity::Stop,
                 $situation,
@@ -70,6 +71,23 @@ final class NothingToLift extends RuleBase
                 ['film' => $below->layers[$below->release]->stepId],
             )
             : null;
+    }
+
+    /** One mistake is one finding: of a film that lies above its colour the film's own step has spoken. */
+    private function isSaidOfTheFilm(Situation $situation, Strata $below): bool
+    {
+        foreach (array_slice($situation->plan->steps, $situation->index + 1) as $step) {
+            if ($step->covers($below->zone->id) && TechniqueLibrary::get($step->technique)->kind->paints()) {
+                return false;
+            }
+        }
+        foreach (array_slice($below->layers, 0, (int) $below->release) as $layer) {
+            if ($layer->kind === TechniqueKind::Colour) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     public function remedies(Finding $finding, Workbench $bench): array

@@ -256,7 +256,13 @@ final class DustWork
                 name: 'Mud splashes',
                 kind: TechniqueKind::Mud,
                 stage: Stage::Dust,
-                families: [...self::MUD, ...Families::SPIRIT, BinderFamily::WaterborneAcrylic],
+                families: [
+                    ...self::MUD,
+                    ...Families::SPIRIT,
+                    BinderFamily::WaterborneAcrylic,
+                    // In water or medium, thinned in the step.
+                    BinderFamily::DryPigment,
+                ],
                 wants: new Want(family: BinderFamily::MudPaste, colour: '#8c7453'),
                 application: Application::Brush,
                 load: Load::Mist,
@@ -280,7 +286,13 @@ final class DustWork
                 name: 'Speckling',
                 kind: TechniqueKind::Mud,
                 stage: Stage::Dust,
-                families: [...self::MUD, ...Families::SPIRIT, BinderFamily::WaterborneAcrylic],
+                families: [
+                    ...self::MUD,
+                    ...Families::SPIRIT,
+                    BinderFamily::WaterborneAcrylic,
+                    // In water or medium, thinned in the step.
+                    BinderFamily::DryPigment,
+                ],
                 wants: new Want(family: BinderFamily::MudPaste, colour: '#8c7453'),
                 application: Application::Brush,
                 load: Load::Dab,

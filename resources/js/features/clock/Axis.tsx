@@ -123,7 +123,7 @@ export function Axis({ timetable, format, chosen, onChoose }: Props) {
                                 <g key={`${item.build} ${item.step} ${item.part}`}>
                                     {item.dries !== null && (
                                         <>
-                                            <title>{`${item.number} ${sayWork(item)}: ${sayDries(item.dries, format)}`}</title>
+                                            <title>{`${sayWork(item)}: ${sayDries(item.dries, format)}`}</title>
                                             <line
                                                 x1={x(item.to)}
                                                 x2={x(item.dries.soonest.recoatable)}
@@ -153,7 +153,7 @@ export function Axis({ timetable, format, chosen, onChoose }: Props) {
                                             strokeWidth={2}
                                         />
                                     )}
-                                    {/* biome-ignore lint/a11y/noStaticElementInteractions: the list below has buttons */}
+                                    {/* biome-ignore lint/a11y/noStaticElementInteractions: the list has buttons */}
                                     <rect
                                         x={x(item.from)}
                                         width={width(item.from, item.to)}

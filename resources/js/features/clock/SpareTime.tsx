@@ -3,8 +3,8 @@ import { useState } from 'react'
 import { Button } from '@/design/Button'
 import { inWords } from '@/design/duration'
 import { RetryNotice } from '@/design/Notice'
-import { type Timetable, timetableQuery } from './api'
-import { formats, minutesBetween, type Piece, piecesOf } from './times'
+import { type Item, type Timetable, timetableQuery } from './api'
+import { formats, keyOf, minutesBetween, type Piece, piecesOf, sayWork } from './times'
 import { WorkList } from './WorkList'
 
 const CHOICES = [20, 40, 90]
@@ -43,15 +43,18 @@ export function SpareTime({ plain }: { plain: Timetable }) {
 function Fits({ plain, laid, minutes }: { plain: Timetable; laid: Timetable; minutes: number }) {
     const until = new Date(laid.now.getTime() + minutes * 60_000)
     const pieces = piecesOf(laid.items).filter((piece) => piece.from < until)
+    const urgent = urgentBesides(plain, laid, until)
     if (pieces.length === 0)
         return (
             <p className="mt-1">
+                <Urgent items={urgent} />
                 Nothing fits: what comes next is still drying, takes longer, or may not be done at this hour.
             </p>
         )
     const gain = plain.ends === null || laid.ends === null ? 0 : minutesBetween(laid.ends, plain.ends)
     return (
         <>
+            <Urgent items={urgent} />
             <WorkList pieces={inSpareTime(pieces, until)} timetable={laid} />
             <p className="mt-1 text-soft">
                 {laid.conflicts.length < plain.conflicts.length && 'A window is kept that would close otherwise. '}
@@ -61,6 +64,21 @@ function Fits({ plain, laid, minutes }: { plain: Timetable; laid: Timetable; min
             </p>
         </>
     )
+}
+
+/** What will not wait for the next session, and needs more than there is. */
+function urgentBesides(plain: Timetable, laid: Timetable, until: Date): Item[] {
+    const missed = new Set(plain.conflicts.flatMap(({ steps }) => steps.map((step) => `${step.build} ${step.step}`)))
+    return laid.items.filter((item) => missed.has(`${item.build} ${item.step}`) && item.from >= until)
+}
+
+function Urgent({ items }: { items: readonly Item[] }) {
+    return items.map((item) => (
+        <span key={keyOf(item)} className="mt-1 block border-l-2 border-stop pl-1.5 font-medium">
+            Urgent: {item.number} {sayWork(item)}. It takes {inWords(item.minutes)}, more than you have, and its window
+            closes before the next session: take the time, or do a part of it.
+        </span>
+    ))
 }
 
 /** What has a window first, then what fits whole, what is put down again last; each in the order of its hours. */

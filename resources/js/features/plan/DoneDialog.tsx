@@ -118,7 +118,7 @@ function DoneForm({ onOpenChange, state, library, steps, log }: Props) {
                 <fieldset className="rounded-plate border border-risk bg-risk-wash p-2">
                     <legend className="sr-only">Steps before it</legend>
                     <p>
-                        Before it, on the same zones, {missing.length === 1 ? 'this is' : 'these are'} not done yet:{' '}
+                        Before it, on like zones, {missing.length === 1 ? 'this is' : 'these are'} not done yet:{' '}
                         {missing.map(name).join(', ')}.
                     </p>
                     {[true, false].map((choice) => (

@@ -85,6 +85,8 @@ test('a clock with nothing to do says so', async ({ page }) => {
 })
 
 test('work is dragged to a later session, and what follows moves with it', async ({ page }) => {
+    // Both ends of the way are in sight.
+    await page.setViewportSize({ width: 1280, height: 1600 })
     await openClock(page)
     const sessions = page.getByRole('region', { name: /^Session/ })
     const prime = page.getByRole('button', { name: /1 .*prime, coat 1 of 2/ }).first()

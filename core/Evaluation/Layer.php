@@ -128,55 +128,26 @@ final readonly class Layer
     /** Pigment that was loose, held by what was run into it: from then on it is the fixer's step that has to dry. */
     public function boundBy(self $fixer): self
     {
-        return new self(
-            stepIndex: $fixer->stepIndex,
-            stepId: $fixer->stepId,
-            technique: $this->technique,
-            kind: $this->kind,
-            product: $this->product,
-            film: BinderFamily::BoundPigment,
-            coverage: $this->coverage,
-            sheen: $this->sheen,
-            coats: $this->coats,
-            laidAt: $fixer->laidAt,
-            load: $fixer->load,
-            behavesAs: $fixer->behavesAs,
-            isSpot: $this->isSpot,
-            extent: $this->extent,
-            soonest: $fixer->soonest,
-            openUntil: $fixer->openUntil,
-            touchDryAt: $fixer->touchDryAt,
-            recoatableAt: $fixer->recoatableAt,
-            solventProofAt: $fixer->solventProofAt,
-            laws: $fixer->laws,
-        );
+        return $this->with([
+            'stepIndex' => $fixer->stepIndex,
+            'stepId' => $fixer->stepId,
+            'film' => BinderFamily::BoundPigment,
+            'laidAt' => $fixer->laidAt,
+            'load' => $fixer->load,
+            'behavesAs' => $fixer->behavesAs,
+            'soonest' => $fixer->soonest,
+            'openUntil' => $fixer->openUntil,
+            'touchDryAt' => $fixer->touchDryAt,
+            'recoatableAt' => $fixer->recoatableAt,
+            'solventProofAt' => $fixer->solventProofAt,
+            'laws' => $fixer->laws,
+        ]);
     }
 
     /** The same once it was cleaned up: what is left sets soon, and dries as it would have. Clay never sets. */
     public function cleanedAt(int $end): self
     {
-        return new self(
-            stepIndex: $this->stepIndex,
-            stepId: $this->stepId,
-            technique: $this->technique,
-            kind: $this->kind,
-            product: $this->product,
-            film: $this->film,
-            coverage: $this->coverage,
-            sheen: $this->sheen,
-            coats: $this->coats,
-            laidAt: $this->laidAt,
-            load: $this->load,
-            behavesAs: $this->behavesAs,
-            isSpot: $this->isSpot,
-            extent: $this->extent,
-            soonest: $this->soonest,
-            openUntil: $this->openUntil === null ? null : $end + self::SET_AFTER_CLEANING,
-            touchDryAt: $this->touchDryAt,
-            recoatableAt: $this->recoatableAt,
-            solventProofAt: $this->solventProofAt,
-            laws: $this->laws,
-        );
+        return $this->openUntil === null ? $this : $this->with(['openUntil' => $end + self::SET_AFTER_CLEANING]);
     }
 
     /**
@@ -188,29 +159,61 @@ final readonly class Layer
         if ($this->laws[0] !== DryingLaw::Water || $this->laidAt > $end || $this->touchDryAt <= $end) {
             return $this;
         }
-        $recoatable = $end + intdiv($this->recoatableAt - $this->touchDryAt, 2);
+        $recoatable = min($this->recoatableAt, $end + intdiv($this->recoatableAt - $this->touchDryAt, 2));
 
+        return $this->with([
+            'soonest' => [
+                min($end, $this->soonest[0]),
+                min($recoatable, $this->soonest[1]),
+                $this->soonest[2],
+            ],
+            'openUntil' => $this->openUntil === null ? null : min($end, $this->openUntil),
+            'touchDryAt' => $end,
+            'recoatableAt' => $recoatable,
+        ]);
+    }
+
+    /**
+     * @param  array{
+     *   stepIndex?: int,
+     *   stepId?: string,
+     *   film?: BinderFamily,
+     *   laidAt?: int,
+     *   load?: Load,
+     *   behavesAs?: BinderFamily,
+     *   soonest?: array{int, int, int|null},
+     *   openUntil?: int|null,
+     *   touchDryAt?: int,
+     *   recoatableAt?: int,
+     *   solventProofAt?: int|null,
+     *   laws?: array{DryingLaw, DryingLaw, DryingLaw},
+     * }  $changes
+     */
+    private function with(array $changes): self
+    {
         return new self(
-            stepIndex: $this->stepIndex,
-            stepId: $this->stepId,
+            stepIndex: $changes['stepIndex'] ?? $this->stepIndex,
+            stepId: $changes['stepId'] ?? $this->stepId,
             technique: $this->technique,
             kind: $this->kind,
             product: $this->product,
-            film: $this->film,
+            film: $changes['film'] ?? $this->film,
             coverage: $this->coverage,
             sheen: $this->sheen,
             coats: $this->coats,
-            laidAt: $this->laidAt,
-            load: $this->load,
-            behavesAs: $this->behavesAs,
+            laidAt: $changes['laidAt'] ?? $this->laidAt,
+            load: $changes['load'] ?? $this->load,
+            behavesAs: $changes['behavesAs'] ?? $this->behavesAs,
             isSpot: $this->isSpot,
             extent: $this->extent,
-            soonest: [min($end, $this->soonest[0]), min($recoatable, $this->soonest[1]), $this->soonest[2]],
-            openUntil: $this->openUntil === null ? null : min($end, $this->openUntil),
-            touchDryAt: $end,
-            recoatableAt: min($recoatable, $this->recoatableAt),
-            solventProofAt: $this->solventProofAt,
-            laws: $this->laws,
+            soonest: $changes['soonest'] ?? $this->soonest,
+            openUntil: array_key_exists('openUntil', $changes) ? $changes['openUntil'] : $this->openUntil,
+            touchDryAt: $changes['touchDryAt'] ?? $this->touchDryAt,
+            recoatableAt: $changes['recoatableAt'] ?? $this->recoatableAt,
+            solventProofAt: array_key_exists('solventProofAt', $changes)
+                ? $changes['solventProofAt']
+                : $this->solventProofAt,
+            laws: $changes['laws'] ?? $this->laws,
         );
     }
 

@@ -180,5 +180,5 @@ describe('the mouse on the board', () => {
 it('begins an empty plan with its first step', async () => {
     desk([])
     await userEvent.click(screen.getByRole('button', { name: 'Add the first step' }))
-    expect(screen.getByRole('dialog')).toBeVisible()
+    expect(await screen.findByRole('dialog')).toBeVisible()
 })

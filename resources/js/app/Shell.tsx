@@ -1,13 +1,15 @@
 import { useQuery } from '@tanstack/react-query'
 import { LogOut, Moon, Sun, WifiOff } from 'lucide-react'
-import { useState, useSyncExternalStore } from 'react'
+import { lazy, Suspense, useState, useSyncExternalStore } from 'react'
 import { Link, Navigate, NavLink, Outlet, useLocation } from 'react-router'
 import { classes } from '@/design/classes'
 import { IconButton } from '@/design/Icon'
 import { RetryNotice } from '@/design/Notice'
-import { Alarm } from '@/features/remind'
 import { sessionQuery, useSignOut } from './session'
 import { currentTheme, keepTheme } from './theme'
+
+// It may ring on every page, but not in the first second.
+const Alarm = lazy(async () => ({ default: (await import('@/features/remind')).Alarm }))
 
 export function Opening() {
     return <p className="p-8 text-soft">Opening the bench…</p>
@@ -47,7 +49,9 @@ export function Shell() {
                 <SignOutButton name={session.data.user.name} />
             </header>
             <Outlet />
-            <Alarm />
+            <Suspense fallback={null}>
+                <Alarm />
+            </Suspense>
         </div>
     )
 }

@@ -21,7 +21,8 @@ export function keepHere(key: string, value: unknown): void {
     }
 }
 
-export const isKept = (event: StorageEvent, key: string): boolean => event.key === PREFIX + key
+/** Whether something may have changed it: an event without a key means that everything may be gone. */
+export const isKept = (event: StorageEvent, key: string): boolean => event.key === null || event.key === PREFIX + key
 
 export function forgetKept(): void {
     for (const key of Object.keys(localStorage)) if (key.startsWith(PREFIX)) localStorage.removeItem(key)

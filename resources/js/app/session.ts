@@ -1,6 +1,5 @@
 import { type QueryClient, queryOptions, useMutation, useQueryClient } from '@tanstack/react-query'
 import { type Session, sessionSchema } from '@/contract'
-import { forgetAll } from '@/features/remind'
 import { forgetToken, getJson, send } from './http'
 import { forgetKept } from './kept'
 
@@ -20,8 +19,9 @@ function enter(queries: QueryClient, session: Session): void {
     })
     queries.setQueryData(sessionQuery.queryKey, session)
     if (session.user === null) {
-        forgetAll()
         forgetKept()
+        // Whatever had read it reads it again, and finds nothing.
+        window.dispatchEvent(new StorageEvent('storage'))
     }
 }
 

@@ -30,7 +30,7 @@ type Props = {
 }
 
 /** Find a technique or a jar by a few letters; what it most likely goes on is chosen, and can be changed. */
-export function AddStepDialog({ open, onOpenChange, state, library, after, onPick }: Props) {
+export default function AddStepDialog({ open, onOpenChange, state, library, after, onPick }: Props) {
     return (
         <Dialog
             open={open}

@@ -18,7 +18,7 @@ const MOMENT: Record<Knowledge['habits'][number]['moment'], string> = {
 }
 
 /** How the step is done well and taken back: what the hands need, beside what the checks say. */
-export function BenchNotes({ state, stepId, inWeek }: Props) {
+export default function BenchNotes({ state, stepId, inWeek }: Props) {
     const { verdict } = state
     const times = verdict.steps.find((one) => one.id === stepId)
     const clock = clockOf(verdict.clockZero, times, inWeek)

@@ -14,7 +14,7 @@ type Props = {
 }
 
 /** The chosen steps on other zones too: within the same steps, or as steps of their own after them. */
-export function CopyDialog({ open, onOpenChange, plan, steps, edit }: Props) {
+export default function CopyDialog({ open, onOpenChange, plan, steps, edit }: Props) {
     const [zones, setZones] = useState<ReadonlySet<string>>(new Set())
     const [asOwn, setAsOwn] = useState(false)
     const count = steps.length === 1 ? 'the step' : `the ${steps.length} steps`

@@ -6,18 +6,18 @@ import { inWords } from '@/design/duration'
 import { IconButton } from '@/design/Icon'
 import { type Finding, type Library, type LogEntry, techniqueOf } from '@/features/build'
 import type { Acts, Cursor } from './acts'
-import { BenchNotes } from './BenchNotes'
-import { CoreSample } from './CoreSample'
 import { DryingChart } from './DryingChart'
 import type { PlanEdit } from './edits'
 import { Findings } from './Findings'
 import type { PlanState } from './usePlan'
 import type { InWeek } from './useSessions'
 import { clockOf, type FindingIndex, sayHold, sayInto, sayInWeek, sayWindow } from './verdicts'
-import { WashWindow } from './WashWindow'
 
 // Not needed for the board to stand.
 const StepSettings = lazy(() => import('./StepSettings'))
+const CoreSample = lazy(() => import('./CoreSample'))
+const BenchNotes = lazy(() => import('./BenchNotes'))
+const WashWindow = lazy(() => import('./WashWindow'))
 
 type Props = {
     /** As it is on screen, with what is in the hand. */
@@ -118,14 +118,16 @@ export const Inspector = memo(function Inspector(props: Props) {
                     <Trash2 className="size-4" aria-hidden />
                 </IconButton>
             </div>
-            {times !== undefined && (
-                <WashWindow
-                    build={state.id}
-                    times={times}
-                    name={plan.products.find((one) => one.id === step.product)?.name ?? technique.name}
-                    sign={technique.cleanUp?.sign ?? 'dull'}
-                    say={clock.say}
-                />
+            {times?.windows.some((window) => window.kind === 'clean-up') === true && (
+                <Suspense fallback={null}>
+                    <WashWindow
+                        build={state.id}
+                        times={times}
+                        name={plan.products.find((one) => one.id === step.product)?.name ?? technique.name}
+                        sign={technique.cleanUp?.sign ?? 'dull'}
+                        say={clock.say}
+                    />
+                </Suspense>
             )}
             <Findings
                 findings={onZoneFirst(findings.ofStep(step.id), cursor.zone)}
@@ -203,11 +205,15 @@ const Beside = memo(function Beside({ state, cursor, onCursor, inWeek }: BesideP
                         )}
                     </ul>
                 ) : (
-                    <CoreSample state={state} zone={zone} atStep={step.id} />
+                    <Suspense fallback={null}>
+                        <CoreSample state={state} zone={zone} atStep={step.id} />
+                    </Suspense>
                 )}
             </Section>
             <Section title="At the bench">
-                <BenchNotes state={state} stepId={step.id} inWeek={inWeek} />
+                <Suspense fallback={null}>
+                    <BenchNotes state={state} stepId={step.id} inWeek={inWeek} />
+                </Suspense>
             </Section>
         </>
     )

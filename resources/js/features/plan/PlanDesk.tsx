@@ -1,4 +1,4 @@
-import { useMemo, useState } from 'react'
+import { lazy, Suspense, useMemo, useState } from 'react'
 import { useSearchParams } from 'react-router'
 import type { BuildState, Library } from '@/features/build'
 import type { Cursor, OpenDialog } from './acts'
@@ -10,9 +10,7 @@ import { PlanBar } from './PlanBar'
 import { PlanDialogs } from './PlanDialogs'
 import { isDone } from './record'
 import { rowsOf } from './rows'
-import { type Said, SaidBar } from './SaidBar'
-import { Sheet } from './Sheet'
-import { StepList } from './StepList'
+import type { Said } from './SaidBar'
 import { UnsavedBanner } from './UnsavedBanner'
 import { targetsOf, useActs } from './useActs'
 import { useIsNarrow } from './useIsNarrow'
@@ -23,6 +21,11 @@ import { useSessions } from './useSessions'
 import { useStable } from './useStable'
 import { indexFindings } from './verdicts'
 import { type View, wholeView } from './view'
+
+const SaidBar = lazy(async () => ({ default: (await import('./SaidBar')).SaidBar }))
+// On a phone only.
+const Sheet = lazy(() => import('./Sheet'))
+const StepList = lazy(() => import('./StepList'))
 
 type Props = { state: PlanState; library: Library; work: PlanWork }
 
@@ -132,24 +135,28 @@ export function PlanDesk({ state, library, work }: Props) {
             {chosen.size > 0 && <ChosenBar count={chosen.size} acts={acts} />}
             <div className="relative flex min-h-0 flex-1">
                 {said !== null && (
-                    <SaidBar
-                        key={said.text}
-                        said={said}
-                        summary={state.verdict.summary}
-                        acts={acts}
-                        onGone={gone.said}
-                    />
+                    <Suspense fallback={null}>
+                        <SaidBar
+                            key={said.text}
+                            said={said}
+                            summary={state.verdict.summary}
+                            acts={acts}
+                            onGone={gone.said}
+                        />
+                    </Suspense>
                 )}
                 {isNarrow ? (
-                    <StepList
-                        rows={list}
-                        chosen={cursor.step}
-                        onOpen={(id) => {
-                            setCursor({ step: id, zone: null })
-                            setSheet(true)
-                        }}
-                        onAdd={() => setDialog('add')}
-                    />
+                    <Suspense fallback={null}>
+                        <StepList
+                            rows={list}
+                            chosen={cursor.step}
+                            onOpen={(id) => {
+                                setCursor({ step: id, zone: null })
+                                setSheet(true)
+                            }}
+                            onAdd={() => setDialog('add')}
+                        />
+                    </Suspense>
                 ) : (
                     <Board
                         plan={plan}
@@ -166,13 +173,15 @@ export function PlanDesk({ state, library, work }: Props) {
                     />
                 )}
                 {isNarrow ? (
-                    <Sheet
-                        open={isSheetOpen && dialog === null}
-                        onClose={() => setSheet(false)}
-                        title="The chosen step"
-                    >
-                        <Inspector {...inspector} isInSheet />
-                    </Sheet>
+                    <Suspense fallback={null}>
+                        <Sheet
+                            open={isSheetOpen && dialog === null}
+                            onClose={() => setSheet(false)}
+                            title="The chosen step"
+                        >
+                            <Inspector {...inspector} isInSheet />
+                        </Sheet>
+                    </Suspense>
                 ) : (
                     <Inspector {...inspector} />
                 )}

@@ -1,14 +1,13 @@
 import { lazy, Suspense, useEffect } from 'react'
 import type { Library, LogEntry, Step } from '@/features/build'
-import { AddStepDialog } from './AddStepDialog'
 import type { OpenDialog } from './acts'
-import { CopyDialog } from './CopyDialog'
 import type { NewStep, PlanEdit } from './edits'
 import type { PlanState } from './usePlan'
 
-// Fetched once the board stands, and there before anybody asks for them. Where somebody types on at once, as in adding
-// a step, the dialog cannot wait a moment, and comes with the board.
+// Fetched once the board stands, and there before anybody asks for them.
 const later = {
+    add: () => import('./AddStepDialog'),
+    copy: () => import('./CopyDialog'),
     build: () => import('./BuildDialog'),
     repair: () => import('./RepairDialog'),
     school: () => import('./SchoolDialog'),
@@ -19,7 +18,9 @@ const later = {
     product: () => import('./ProductDialog'),
     accept: () => import('./AcceptForm'),
 }
+const AddStepDialog = lazy(later.add)
 const BuildDialog = lazy(later.build)
+const CopyDialog = lazy(later.copy)
 const RepairDialog = lazy(later.repair)
 const SchoolDialog = lazy(later.school)
 const DoneDialog = lazy(later.done)

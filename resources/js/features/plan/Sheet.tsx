@@ -3,7 +3,7 @@ import { Dialog as Radix } from 'radix-ui'
 import type { ReactNode } from 'react'
 
 /** What comes up from below on a phone, over the list that it belongs to. */
-export function Sheet({
+export default function Sheet({
     open,
     onClose,
     title,

@@ -6,7 +6,7 @@ import { Swatch } from '@/design/Swatch'
 import type { Row } from './rows'
 
 /** The plan as a list over the whole width: a press opens the step in a sheet from below. */
-export function StepList({
+export default function StepList({
     rows,
     chosen,
     onOpen,

@@ -14,7 +14,7 @@ type Props = {
 }
 
 /** When a wash may be cleaned, under the title of its step; one press when it is on starts the clock for it. */
-export function WashWindow({ build, times, name, sign, say }: Props) {
+export default function WashWindow({ build, times, name, sign, say }: Props) {
     const window = times.windows.find((one) => one.kind === 'clean-up')
     if (window === undefined || times.layer === null) return null
     const { laid } = times.layer

@@ -1,12 +1,13 @@
 import { lazy, Suspense, useEffect } from 'react'
 import type { Library, LogEntry, Step } from '@/features/build'
+import AddStepDialog from './AddStepDialog'
 import type { OpenDialog } from './acts'
 import type { NewStep, PlanEdit } from './edits'
 import type { PlanState } from './usePlan'
 
-// Fetched once the board stands, and there before anybody asks for them.
+// Fetched once the board stands, and there before anybody asks for them. Where somebody types on at once, as in adding
+// a step, the dialog cannot wait a moment, and comes with the board.
 const later = {
-    add: () => import('./AddStepDialog'),
     copy: () => import('./CopyDialog'),
     build: () => import('./BuildDialog'),
     repair: () => import('./RepairDialog'),
@@ -18,7 +19,6 @@ const later = {
     product: () => import('./ProductDialog'),
     accept: () => import('./AcceptForm'),
 }
-const AddStepDialog = lazy(later.add)
 const BuildDialog = lazy(later.build)
 const CopyDialog = lazy(later.copy)
 const RepairDialog = lazy(later.repair)

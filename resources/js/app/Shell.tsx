@@ -1,15 +1,16 @@
 import { useQuery } from '@tanstack/react-query'
 import { LogOut, Moon, Sun, WifiOff } from 'lucide-react'
-import { lazy, Suspense, useState, useSyncExternalStore } from 'react'
+import { Suspense, useState, useSyncExternalStore } from 'react'
 import { Link, Navigate, NavLink, Outlet, useLocation } from 'react-router'
 import { classes } from '@/design/classes'
 import { IconButton } from '@/design/Icon'
+import { later } from '@/design/later'
 import { RetryNotice } from '@/design/Notice'
 import { sessionQuery, useSignOut } from './session'
 import { currentTheme, keepTheme } from './theme'
 
 // It may ring on every page, but not in the first second.
-const Alarm = lazy(async () => ({ default: (await import('@/features/remind')).Alarm }))
+const Alarm = later(async () => ({ default: (await import('@/features/remind')).Alarm }))
 
 export function Opening() {
     return <p className="p-8 text-soft">Opening the bench…</p>

@@ -1,9 +1,10 @@
-import { lazy, Suspense, useState } from 'react'
+import { Suspense, useState } from 'react'
 import { Button } from '@/design/Button'
+import { later } from '@/design/later'
 import { type Acceptance, type Entry, entryOf, type Finding, type LogEntry, type Step } from '@/features/build'
 import { trialsOf } from './record'
 
-const AcceptForm = lazy(() => import('./AcceptForm'))
+const AcceptForm = later(() => import('./AcceptForm'))
 
 type Props = {
     finding: Finding

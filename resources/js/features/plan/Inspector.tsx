@@ -1,9 +1,10 @@
 import { Check, Copy, Trash2, Undo } from 'lucide-react'
-import { lazy, memo, type ReactNode, Suspense, useDeferredValue, useMemo } from 'react'
+import { memo, type ReactNode, Suspense, useDeferredValue, useMemo } from 'react'
 import { Button } from '@/design/Button'
 import { classes } from '@/design/classes'
 import { inWords } from '@/design/duration'
 import { IconButton } from '@/design/Icon'
+import { later } from '@/design/later'
 import { type Finding, type Library, type LogEntry, techniqueOf } from '@/features/build'
 import type { Acts, Cursor } from './acts'
 import { DryingChart } from './DryingChart'
@@ -14,10 +15,10 @@ import type { InWeek } from './useSessions'
 import { clockOf, type FindingIndex, sayHold, sayInto, sayInWeek, sayWindow } from './verdicts'
 
 // Not needed for the board to stand.
-const StepSettings = lazy(() => import('./StepSettings'))
-const CoreSample = lazy(() => import('./CoreSample'))
-const BenchNotes = lazy(() => import('./BenchNotes'))
-const WashWindow = lazy(() => import('./WashWindow'))
+const StepSettings = later(() => import('./StepSettings'))
+const CoreSample = later(() => import('./CoreSample'))
+const BenchNotes = later(() => import('./BenchNotes'))
+const WashWindow = later(() => import('./WashWindow'))
 
 type Props = {
     /** As it is on screen, with what is in the hand. */

@@ -1,5 +1,6 @@
-import { lazy, Suspense, useMemo, useState } from 'react'
+import { Suspense, useMemo, useState } from 'react'
 import { useSearchParams } from 'react-router'
+import { later } from '@/design/later'
 import type { BuildState, Library } from '@/features/build'
 import type { Cursor, OpenDialog } from './acts'
 import { Board } from './Board'
@@ -22,10 +23,10 @@ import { useStable } from './useStable'
 import { indexFindings } from './verdicts'
 import { type View, wholeView } from './view'
 
-const SaidBar = lazy(async () => ({ default: (await import('./SaidBar')).SaidBar }))
+const SaidBar = later(async () => ({ default: (await import('./SaidBar')).SaidBar }))
 // On a phone only.
-const Sheet = lazy(() => import('./Sheet'))
-const StepList = lazy(() => import('./StepList'))
+const Sheet = later(() => import('./Sheet'))
+const StepList = later(() => import('./StepList'))
 
 type Props = { state: PlanState; library: Library; work: PlanWork }
 

@@ -1,4 +1,5 @@
-import { lazy, Suspense, useEffect } from 'react'
+import { Suspense, useEffect } from 'react'
+import { later } from '@/design/later'
 import type { Library, LogEntry, Step } from '@/features/build'
 import AddStepDialog from './AddStepDialog'
 import type { OpenDialog } from './acts'
@@ -7,7 +8,7 @@ import type { PlanState } from './usePlan'
 
 // Fetched once the board stands, and there before anybody asks for them. Where somebody types on at once, as in adding
 // a step, the dialog cannot wait a moment, and comes with the board.
-const later = {
+const parts = {
     copy: () => import('./CopyDialog'),
     build: () => import('./BuildDialog'),
     repair: () => import('./RepairDialog'),
@@ -19,14 +20,23 @@ const later = {
     product: () => import('./ProductDialog'),
     accept: () => import('./AcceptForm'),
 }
-const BuildDialog = lazy(later.build)
-const CopyDialog = lazy(later.copy)
-const RepairDialog = lazy(later.repair)
-const SchoolDialog = lazy(later.school)
-const DoneDialog = lazy(later.done)
-const JarsDialog = lazy(later.jars)
-const KeysDialog = lazy(later.keys)
-const ZonesDialog = lazy(later.zones)
+const BuildDialog = later(parts.build)
+const CopyDialog = later(parts.copy)
+const RepairDialog = later(parts.repair)
+const SchoolDialog = later(parts.school)
+const DoneDialog = later(parts.done)
+const JarsDialog = later(parts.jars)
+const KeysDialog = later(parts.keys)
+const ZonesDialog = later(parts.zones)
+
+/** What the inspector shows of a step: there before the first step is. */
+const ofTheInspector = [
+    () => import('./StepSettings'),
+    () => import('./BenchNotes'),
+    () => import('./CoreSample'),
+    () => import('./WashWindow'),
+    () => import('./SaidBar'),
+]
 
 type Props = {
     shown: OpenDialog
@@ -45,7 +55,7 @@ type Props = {
 /** What can be asked over the board; one at a time. */
 export function PlanDialogs(props: Props) {
     useEffect(() => {
-        for (const fetch of Object.values(later)) void fetch()
+        for (const fetch of [...Object.values(parts), ...ofTheInspector]) fetch().catch(() => undefined)
     }, [])
     return (
         <Suspense fallback={null}>

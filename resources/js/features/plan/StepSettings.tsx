@@ -1,11 +1,12 @@
 import { useQuery } from '@tanstack/react-query'
 import { Copy, Pencil, Plus } from 'lucide-react'
-import { lazy, memo, Suspense, useMemo, useState } from 'react'
+import { memo, Suspense, useMemo, useState } from 'react'
 import { Button } from '@/design/Button'
 import { classes } from '@/design/classes'
 import { inWords } from '@/design/duration'
 import { type Choice, Select, TextArea, TextField } from '@/design/Field'
 import { IconButton } from '@/design/Icon'
+import { later } from '@/design/later'
 import {
     type CleanUpPass,
     jarsQuery,
@@ -23,7 +24,7 @@ import { familiesFor } from './jars'
 
 type Props = { plan: Plan; library: Library; step: Step; edit: (edits: PlanEdit[], label?: string) => Promise<boolean> }
 
-const ProductDialog = lazy(() => import('./ProductDialog'))
+const ProductDialog = later(() => import('./ProductDialog'))
 
 const APPLICATIONS: Choice[] = [
     { value: 'airbrush', label: 'by airbrush' },

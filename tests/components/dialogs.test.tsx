@@ -136,6 +136,36 @@ describe('zones', () => {
     })
 })
 
+describe('the panels of a zone', () => {
+    const panels = [
+        { id: 'bow', name: 'Bow', neighbours: [] },
+        { id: 'port', name: 'Port', neighbours: ['bow'] },
+    ]
+    const open = () => {
+        const zones = one.zones.map((zone) => (zone.id === 'hull' ? { ...zone, panels } : zone))
+        show(<ZonesDialog open onOpenChange={onOpenChange} plan={{ ...one, zones }} library={library} edit={edit} />)
+    }
+    const kept = () => {
+        const [put] = edit.mock.lastCall?.[0] ?? []
+        return put?.edit === 'put-zone' ? put.zone.panels : null
+    }
+    it('meet each other whichever says so, and part with one press', async () => {
+        open()
+        await userEvent.click(screen.getByText('Hull: 2 panels'))
+        expect(screen.getByRole('checkbox', { name: 'Bow meets Port' })).toBeChecked()
+        await userEvent.click(screen.getByRole('checkbox', { name: 'Bow meets Port' }))
+        expect(kept()).toEqual([panels[0], { ...panels[1], neighbours: [] }])
+    })
+    it('come in a row, and are forgotten by their neighbours when they go', async () => {
+        open()
+        await userEvent.click(screen.getByText('Hull: 2 panels'))
+        await userEvent.click(screen.getAllByRole('button', { name: 'Add a panel' })[0] as HTMLElement)
+        expect(kept()).toMatchObject([{}, {}, { name: 'Panel 3', neighbours: ['port'] }])
+        await userEvent.click(screen.getByRole('button', { name: 'Remove Bow' }))
+        expect(kept()).toEqual([{ ...panels[1], neighbours: [] }])
+    })
+})
+
 describe('a jar', () => {
     const onSave = vi.fn(async () => true)
     const open = (more: Partial<Parameters<typeof ProductDialog>[0]> = {}) =>

@@ -162,7 +162,9 @@ export const Inspector = memo(function Inspector(props: Props) {
                         </Button>
                     )}
                     <p className="text-soft">{sayHold(times, state.plan, clock.at)}</p>
-                    {times.into.length > 0 && <p className="font-medium">{sayInto(times, state.plan)}</p>}
+                    {times.into.length > 0 && (
+                        <p className="font-medium">{sayInto(times, state.plan, technique.kind === 'clean-up')}</p>
+                    )}
                     {window !== null && <p className="font-medium">{window}</p>}
                     {times.layer !== null && <DryingChart layer={times.layer} from={times.layer.laid} say={clock.at} />}
                 </Section>

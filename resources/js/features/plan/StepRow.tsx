@@ -123,9 +123,13 @@ const RowBody = memo(function RowBody(props: BodyProps) {
     )
 })
 
-/** A bracket to the step that it goes into, so that both read as one body. */
-function Into({ steps }: { steps: readonly number[] }) {
-    return <span className="mr-1 rounded-plate border border-rule px-1">into {steps.join(', ')}</span>
+/** The steps that it goes into, or takes up again. */
+function Into({ steps, cleans }: { steps: readonly number[]; cleans: boolean }) {
+    return (
+        <span className="mr-1 rounded-plate border border-rule px-1">
+            {cleans ? 'cleans' : 'into'} {steps.join(', ')}
+        </span>
+    )
 }
 
 type NameProps = Pick<Props, 'row' | 'onCursor' | 'acts'> & { isHere: boolean; isCursor: boolean }
@@ -157,7 +161,7 @@ const StepName = memo(function StepName({ row, isHere, isCursor, onCursor, acts 
                     {row.isDone && <Check className="size-3.5 shrink-0 text-good" aria-label="done" />}
                 </span>
                 <span className="narrow block truncate text-fine text-soft">
-                    {row.into.length > 0 && <Into steps={row.into} />}
+                    {row.into.length > 0 && <Into steps={row.into} cleans={row.kind === 'clean-up'} />}
                     {[row.product === null ? '' : row.technique, row.where].filter((one) => one !== '').join(', ') ||
                         '\u00a0'}
                 </span>

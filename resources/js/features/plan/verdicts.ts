@@ -82,10 +82,10 @@ export function sayWindow(step: StepVerdict, at: SayMoment): string | null {
 }
 
 /** "It goes into step 5 while that is open: nothing has to dry in between." */
-export function sayInto(step: StepVerdict, plan: Plan): string {
+export function sayInto(step: StepVerdict, plan: Plan, cleans = false): string {
     const numbers = step.into.map((id) => plan.steps.findIndex((one) => one.id === id) + 1)
     const steps = `${numbers.length === 1 ? 'step' : 'steps'} ${numbers.join(' and ')}`
-    return `It goes into ${steps}, still open: nothing has to dry.`
+    return cleans ? `It cleans up ${steps}.` : `It goes into ${steps}, still open: nothing has to dry.`
 }
 
 /** "The next coat: from 1 h 54 min on", "Take the mask off: by Fri 27 Nov, 9:00": a line for each that may follow. */

@@ -8,8 +8,8 @@ import type { PlanState } from '@/features/plan/usePlan'
 import { entry, finding, library, serverKnows, show, state, step } from './kit'
 
 const edit = vi.fn(async (_edits: PlanEdit[], _label?: string) => true)
-const undo = vi.fn(async () => {})
-const redo = vi.fn(async () => {})
+const undo = vi.fn(async () => true)
+const redo = vi.fn(async () => true)
 const log = vi.fn(async (_entries: LogEntry[]) => true)
 const three = [
     step('a'),

@@ -11,6 +11,8 @@ final readonly class Build
      * @param  int  $scale  the 35 of 1:35
      * @param  int|null  $serviceMonths  how long it has been in service; null: not said
      * @param  string|null  $due  the last day on which it may be finished, "2026-12-24"; null: whenever
+     * @param  array<string, int>|null  $form  the measures of the vehicle by the codes of its kind, millimetres,
+     *   pieces, or 0 and 1; null: as usual for its kind
      */
     public function __construct(
         public string $name,
@@ -21,6 +23,7 @@ final readonly class Build
         public ?int $serviceMonths = null,
         public ?Terrain $terrain = null,
         public ?string $due = null,
+        public ?array $form = null,
     ) {
     }
 
@@ -35,6 +38,7 @@ final readonly class Build
             serviceMonths: $this->serviceMonths,
             terrain: $this->terrain,
             due: $due,
+            form: $this->form,
         );
     }
 }

@@ -107,6 +107,7 @@ use Ulvrach\Technique\TechniqueLibrary;
  *   serviceMonths?: int|float|null,
  *   terrain?: string|null,
  *   due?: string|null,
+ *   form?: array<string, int|float>|null,
  * }
  * @phpstan-type BenchData array{
  *   temperatureC: int|float,
@@ -200,6 +201,9 @@ final class PlanReader
             serviceMonths: isset($data['serviceMonths']) ? (int) $data['serviceMonths'] : null,
             terrain: isset($data['terrain']) ? Terrain::from($data['terrain']) : null,
             due: $data['due'] ?? null,
+            form: isset($data['form'])
+                ? array_map(static fn (int|float $value) => (int) $value, $data['form'])
+                : null,
         );
     }
 

@@ -80,6 +80,8 @@ final class PlanWriter
             'serviceMonths' => $build->serviceMonths,
             'terrain' => $build->terrain?->value,
             'due' => $build->due,
+            // An empty map would be written as an empty list.
+            'form' => $build->form === [] ? null : $build->form,
         ];
     }
 

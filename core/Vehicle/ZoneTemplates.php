@@ -9,114 +9,105 @@ use Ulvrach\Plan\DepictedMaterial;
 use Ulvrach\Plan\VehicleKind;
 use Ulvrach\Plan\Zone;
 use Ulvrach\Plan\ZoneKind;
+use Ulvrach\Vehicle\Measure\Measurement;
+use Ulvrach\Vehicle\Measure\Measurer;
 
-/** The zones a build starts with. Areas were measured on paper models at 1:35 and go with the square of the scale. */
+/** The zones a build starts with: those that its vehicle has, with their areas as measured on it. */
 final class ZoneTemplates
 {
-    private const MEASURED_AT = 35;
+    /** m² of the real thing, below which nobody plans a finish of its own: the glass of periscopes. */
+    private const LEAST = 0.12;
 
-    /** @return list<Zone> */
-    public static function for(VehicleKind $kind, int $scale): array
+    /** In the order of the board: from the body to what runs, then what is carried. */
+    private const ORDER = [
+        ZoneKind::HullTop,
+        ZoneKind::EngineDeck,
+        ZoneKind::Glacis,
+        ZoneKind::HullSides,
+        ZoneKind::RearPlate,
+        ZoneKind::Turret,
+        ZoneKind::Barrel,
+        ZoneKind::Cab,
+        ZoneKind::LoadBed,
+        ZoneKind::Interior,
+        ZoneKind::Fenders,
+        ZoneKind::Skirts,
+        ZoneKind::Chassis,
+        ZoneKind::RunningGear,
+        ZoneKind::Wheels,
+        ZoneKind::Tyres,
+        ZoneKind::Tracks,
+        ZoneKind::SpareLinks,
+        ZoneKind::Exhaust,
+        ZoneKind::Tools,
+        ZoneKind::Stowage,
+        ZoneKind::Canvas,
+        ZoneKind::Glass,
+    ];
+
+    /** @return list<Zone> areas are those to be painted while assemblies are apart */
+    public static function for(VehicleKind $kind, int $scale, ?Form $form = null, ?Measurement $measured = null): array
     {
-        $factor = (self::MEASURED_AT / $scale) ** 2;
+        $measured ??= Measurer::measure(Catalogue::build($kind, $form ?? Catalogue::formOf($kind)));
         $zones = [];
-        foreach (self::rows($kind) as [$name, $zoneKind, $area, $depicts]) {
-            $substrate = $zoneKind === ZoneKind::Tyres ? Substrate::Vinyl : Substrate::Polystyrene;
-            $zones[] = new Zone(
-                id: $zoneKind->value,
-                name: $name,
-                kind: $zoneKind,
-                areaCm2: max(0.1, round($area * $factor, 1)),
-                substrate: $substrate,
-                depicts: $depicts,
-            );
+        foreach (self::ORDER as $zone) {
+            $area = $measured->paintable($zone->value);
+            if ($area >= self::LEAST) {
+                $zones[] = new Zone(
+                    id: $zone->value,
+                    name: self::name($zone, $kind),
+                    kind: $zone,
+                    areaCm2: max(0.1, round($area * 10_000.0 / $scale ** 2, 1)),
+                    substrate: $zone === ZoneKind::Tyres ? Substrate::Vinyl : Substrate::Polystyrene,
+                    depicts: self::depicted($zone, $kind),
+                );
+            }
         }
 
         return $zones;
     }
 
-    /** @return list<array{string, ZoneKind, int, DepictedMaterial}> name, kind, cm² at 1:35, real material */
-    private static function rows(VehicleKind $kind): array
+    private static function name(ZoneKind $zone, VehicleKind $kind): string
     {
-        $steel = DepictedMaterial::Steel;
-        $tools = ['Tools', ZoneKind::Tools, 12, DepictedMaterial::Wood];
-        $stowage = ['Stowage', ZoneKind::Stowage, 30, DepictedMaterial::Canvas];
-        $exhaust = ['Exhaust', ZoneKind::Exhaust, 8, $steel];
-        $wheels = ['Wheels', ZoneKind::Wheels, 60, $steel];
-        $tyres = ['Tyres', ZoneKind::Tyres, 40, DepictedMaterial::Rubber];
-        $glass = ['Glass', ZoneKind::Glass, 6, DepictedMaterial::Glass];
+        return match (true) {
+            $kind === VehicleKind::TestCard => 'Card',
+            $kind === VehicleKind::SomethingElse && $zone === ZoneKind::HullTop => 'Top',
+            $kind === VehicleKind::SomethingElse && $zone === ZoneKind::Glacis => 'Front',
+            $kind === VehicleKind::SomethingElse && $zone === ZoneKind::HullSides => 'Sides',
+            $kind === VehicleKind::SomethingElse && $zone === ZoneKind::RearPlate => 'Rear',
+            $kind === VehicleKind::WheeledGun && $zone === ZoneKind::HullSides => 'Shield',
+            $kind === VehicleKind::WheeledGun && $zone === ZoneKind::Chassis => 'Carriage',
+            $kind === VehicleKind::Lorry && $zone === ZoneKind::Canvas => 'Tilt',
+            default => ucfirst(str_replace('-', ' ', $zone->value)),
+        };
+    }
 
-        return match ($kind) {
-            VehicleKind::Tank => [
-                ['Hull top', ZoneKind::HullTop, 90, $steel],
-                ['Glacis', ZoneKind::Glacis, 35, $steel],
-                ['Hull sides', ZoneKind::HullSides, 110, $steel],
-                ['Rear plate', ZoneKind::RearPlate, 30, $steel],
-                ['Turret', ZoneKind::Turret, 95, DepictedMaterial::CastSteel],
-                ['Barrel', ZoneKind::Barrel, 15, $steel],
-                ['Fenders', ZoneKind::Fenders, 55, $steel],
-                ['Running gear', ZoneKind::RunningGear, 90, $steel],
-                ['Tracks', ZoneKind::Tracks, 120, $steel],
-                $exhaust,
-                $tools,
-                $stowage,
-            ],
-            VehicleKind::TrackedCarrier => [
-                ['Hull top', ZoneKind::HullTop, 70, $steel],
-                ['Glacis', ZoneKind::Glacis, 40, $steel],
-                ['Hull sides', ZoneKind::HullSides, 120, $steel],
-                ['Rear plate', ZoneKind::RearPlate, 35, $steel],
-                ['Interior', ZoneKind::Interior, 110, $steel],
-                ['Running gear', ZoneKind::RunningGear, 70, $steel],
-                ['Tracks', ZoneKind::Tracks, 95, $steel],
-                $exhaust,
-                $tools,
-                $stowage,
-            ],
-            VehicleKind::HalfTrack => [
-                ['Hull sides', ZoneKind::HullSides, 120, $steel],
-                ['Engine deck', ZoneKind::EngineDeck, 45, $steel],
-                ['Cab', ZoneKind::Cab, 60, $steel],
-                ['Load bed', ZoneKind::LoadBed, 90, $steel],
-                ['Running gear', ZoneKind::RunningGear, 60, $steel],
-                ['Tracks', ZoneKind::Tracks, 70, DepictedMaterial::Rubber],
-                $wheels,
-                $tyres,
-                $exhaust,
-                $tools,
-                $stowage,
-                $glass,
-            ],
-            VehicleKind::Lorry => [
-                ['Cab', ZoneKind::Cab, 95, $steel],
-                ['Chassis', ZoneKind::Chassis, 110, $steel],
-                ['Load bed', ZoneKind::LoadBed, 130, DepictedMaterial::Wood],
-                ['Tilt', ZoneKind::Canvas, 150, DepictedMaterial::Canvas],
-                ['Fenders', ZoneKind::Fenders, 40, $steel],
-                $wheels,
-                $tyres,
-                $exhaust,
-                $tools,
-                $glass,
-            ],
-            VehicleKind::SomethingElse => [
-                ['Body', ZoneKind::HullSides, 120, $steel],
-                ['Details', ZoneKind::Tools, 20, $steel],
-            ],
-            VehicleKind::TestCard => [['Card', ZoneKind::HullSides, 40, $steel]],
-            VehicleKind::ScoutCar => [
-                ['Hull top', ZoneKind::HullTop, 40, $steel],
-                ['Hull sides', ZoneKind::HullSides, 70, $steel],
-                ['Glacis', ZoneKind::Glacis, 20, $steel],
-                ['Rear plate', ZoneKind::RearPlate, 18, $steel],
-                ['Turret', ZoneKind::Turret, 25, $steel],
-                ['Fenders', ZoneKind::Fenders, 30, $steel],
-                $wheels,
-                $tyres,
-                $exhaust,
-                $tools,
-                $stowage,
-            ],
+    private static function depicted(ZoneKind $zone, VehicleKind $kind): DepictedMaterial
+    {
+        return match ($zone) {
+            ZoneKind::Tyres => DepictedMaterial::Rubber,
+            ZoneKind::Glass => DepictedMaterial::Glass,
+            ZoneKind::Tools => DepictedMaterial::Wood,
+            ZoneKind::Canvas => DepictedMaterial::Canvas,
+            ZoneKind::Tracks => $kind === VehicleKind::HalfTrack ? DepictedMaterial::Rubber : DepictedMaterial::Steel,
+            ZoneKind::LoadBed => $kind === VehicleKind::Lorry ? DepictedMaterial::Wood : DepictedMaterial::Steel,
+            ZoneKind::Turret => $kind === VehicleKind::Tank ? DepictedMaterial::CastSteel : DepictedMaterial::Steel,
+            ZoneKind::HullTop,
+            ZoneKind::Glacis,
+            ZoneKind::HullSides,
+            ZoneKind::RearPlate,
+            ZoneKind::Barrel,
+            ZoneKind::Fenders,
+            ZoneKind::Skirts,
+            ZoneKind::EngineDeck,
+            ZoneKind::RunningGear,
+            ZoneKind::Wheels,
+            ZoneKind::SpareLinks,
+            ZoneKind::Exhaust,
+            ZoneKind::Stowage,
+            ZoneKind::Interior,
+            ZoneKind::Cab,
+            ZoneKind::Chassis => DepictedMaterial::Steel,
         };
     }
 }

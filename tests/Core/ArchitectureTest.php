@@ -61,6 +61,7 @@ const ORDER = [
     'Vehicle',
     'PlanFile',
     'Evaluation',
+    'Finish',
     'Rules',
     'Undo',
     'Scratch',

@@ -402,4 +402,34 @@ return [
         'from' => '$until = $isAsked ? $hold->sure : $hold->until;',
         'to' => '$until = $hold->until;',
     ],
+    [
+        'file' => 'Vehicle/Modeller.php',
+        'tests' => 'Vehicle',
+        'from' => '$this->side = -1;',
+        'to' => '$this->side = 1;',
+    ],
+    [
+        'file' => 'Vehicle/Modeller.php',
+        'tests' => 'Vehicle',
+        'from' => 'if ($volume >= 0.0) {',
+        'to' => 'if ($volume <= 0.0) {',
+    ],
+    [
+        'file' => 'Vehicle/Form.php',
+        'tests' => 'Vehicle',
+        'from' => 'max($parameter->least, min($parameter->greatest, $value))',
+        'to' => 'min($parameter->greatest, $value)',
+    ],
+    [
+        'file' => 'Vehicle/Measure/Measurer.php',
+        'tests' => 'Vehicle',
+        'from' => 'if ($longest > self::PIECE ** 2) {',
+        'to' => 'if ($longest > 9 * self::PIECE ** 2) {',
+    ],
+    [
+        'file' => 'Vehicle/Measure/DepthMap.php',
+        'tests' => 'Vehicle',
+        'from' => 'return $facing < 0.12 ?',
+        'to' => 'return $facing < -2.0 ?',
+    ],
 ];

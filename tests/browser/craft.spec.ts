@@ -122,7 +122,7 @@ test('a finding leads to its rule in the almanac, whose pages are free of axe vi
 
 test('an empty build offers a first step, and says when nothing is wrong', async ({ page }) => {
     await makeAccount(page)
-    await startBuild(page, 'Skarn', 'Tank')
+    await startBuild(page, 'Skarn', 'Medium tank')
     await page.keyboard.press('r')
     await expect(page.getByRole('dialog')).toContainText('No stop stands in this plan.')
 })

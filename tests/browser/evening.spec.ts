@@ -4,7 +4,7 @@ import { copyOfDemo, expect, makeAccount, openDemo, scan, startBuild, test } fro
 
 test('a first plan of ten steps by painters’ words alone, each where such work goes', async ({ page }) => {
     await makeAccount(page)
-    await startBuild(page, 'Pell', 'Tank')
+    await startBuild(page, 'Pell', 'Medium tank')
     const steps: [typed: string, technique: string][] = [
         ['primer', 'Prime'],
         ['base coat', 'Spray a colour'],

@@ -184,6 +184,7 @@ final class GeneratedFile
                 serviceMonths: 1 + $this->below(30),
                 terrain: $this->one(Terrain::cases()),
                 due: '2026-12-24',
+                form: ['length' => 4000 + $this->below(900), 'skirts' => $this->below(2)],
             ),
             school: new SchoolChoice('clean-air', 'Mine', ['dust' => 'pigments'], ['wash-on-matte' => null]),
             bench: new BenchConditions(12.5 + $this->below(10), 61.0 + $this->below(20), true, 40.0),

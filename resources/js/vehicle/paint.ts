@@ -1,0 +1,203 @@
+import { type Cover, coverOf, type Mark } from './cover'
+import { type Fields, foldField } from './fields'
+import type { Model } from './model'
+import { smoothstep } from './noise'
+
+/** How a plan looks on its vehicle, as the server says it. */
+export type Finish = {
+    belongs: readonly { kind: string; zone: string | null }[]
+    marks: readonly Mark[]
+}
+
+/** What is drawn of a finish: up to which step, and how. */
+export type Wanted = { step: number; isFlat: boolean; number: string; seed: number }
+
+type Rgb = readonly [number, number, number]
+
+const rgb = (hex: string): Rgb => [
+    Number.parseInt(hex.slice(1, 3), 16),
+    Number.parseInt(hex.slice(3, 5), 16),
+    Number.parseInt(hex.slice(5, 7), 16),
+]
+
+/** Bare plastic; glass, which is never painted by a base; and what the plan has no zone for. */
+const BARE: Rgb = [186, 186, 182]
+const GLASS: Rgb = [104, 108, 110]
+const MASK: Rgb = [205, 196, 160]
+
+/** Steps after which a picture is kept, so that sliding back starts from there and not from the bare part. */
+const KEPT_EVERY = 6
+
+/** Paints one view of one vehicle, and remembers what it can use again while the plan is looked through. */
+export class Painter {
+    private readonly covers = new Map<string, Cover>()
+    private readonly kept = new Map<number, Uint8Array>()
+    private readonly zoneIds: (string | null)[]
+    private readonly numbers: Uint8Array
+    private readonly ids: string[] = []
+
+    constructor(
+        model: Model,
+        private readonly fields: Fields,
+        private readonly finish: Finish,
+        private readonly wanted: Omit<Wanted, 'step' | 'isFlat'>,
+    ) {
+        const belongs = new Map(finish.belongs.map(({ kind, zone }) => [kind, zone]))
+        this.zoneIds = model.zones.map((kind) => belongs.get(kind) ?? null)
+        this.ids = [...new Set(this.zoneIds.filter((id) => id !== null))]
+        // Which zone of the plan each pixel belongs to; 255: none.
+        this.numbers = new Uint8Array(fields.zone.length)
+        for (let at = 0; at < this.numbers.length; at++)
+            this.numbers[at] = this.number(this.zoneIds[fields.zone[at] ?? 0] ?? null)
+        this.glass = model.zones.indexOf('glass')
+        this.canvas = model.zones.indexOf('canvas')
+    }
+    private readonly glass: number
+    private readonly canvas: number
+
+    private number(id: string | null): number {
+        const place = id === null ? -1 : this.ids.indexOf(id)
+        return place < 0 ? 255 : place
+    }
+
+    /** The picture after a step, four bytes a pixel; step -1: the bare part. */
+    picture(step: number, isFlat: boolean): Uint8ClampedArray {
+        const { scene, pixels, shade, glance } = this.fields
+        const colours = this.coloursAfter(step)
+        const shown = new Uint8ClampedArray(4 * scene.width * scene.height)
+        const gloss = this.sheens(step)
+        const fold = this.canvas < 0 ? null : foldField(this.fields)
+        const masked = this.masks(step)
+        for (let at = 0; at < pixels.length; at++) {
+            const to = 4 * (pixels[at] ?? 0)
+            let light = isFlat ? 1 : (shade[at] ?? 128) / 128
+            if (fold !== null && this.fields.zone[at] === this.canvas && !isFlat) light *= (fold[at] ?? 128) / 128
+            const sheen = gloss[this.numbers[at] ?? 255] ?? 0
+            const gleam = isFlat ? 0 : sheen * (glance[at] ?? 0) * 0.2
+            const share = (masked?.[at] ?? 0) / 255
+            for (let channel = 0; channel < 3; channel++) {
+                const colour = colours[3 * at + channel] ?? 0
+                const seen = share === 0 ? colour : colour + share * ((MASK[channel] ?? 0) - colour)
+                shown[to + channel] = seen * light + gleam
+            }
+            shown[to + 3] = 255
+        }
+        return shown
+    }
+
+    /** The colours without light, three bytes an entry. */
+    private coloursAfter(step: number): Uint8Array {
+        let from = -1
+        for (const done of this.kept.keys()) if (done <= step && done > from) from = done
+        const colours = this.kept.get(from)?.slice() ?? this.bare()
+        for (const [place, mark] of this.finish.marks.entries()) {
+            if (mark.step <= from || mark.step > step) continue
+            this.lay(colours, mark, place)
+        }
+        if (step >= 0 && step % KEPT_EVERY === 0 && !this.kept.has(step)) this.kept.set(step, colours.slice())
+        return colours
+    }
+
+    private bare(): Uint8Array {
+        const colours = new Uint8Array(3 * this.fields.pixels.length)
+        const { zone, place } = this.fields
+        for (let at = 0; at < zone.length; at++) {
+            const isGlass = zone[at] === this.glass
+            // Two bands of light across a pane: neutral, for chroma belongs to paint.
+            const along = (place[3 * at] ?? 0) + (place[3 * at + 1] ?? 0) + (place[3 * at + 2] ?? 0)
+            const band = isGlass && Math.abs((((along % 420) + 420) % 420) - 210) < 60 ? 34 : 0
+            const colour = isGlass ? GLASS : BARE
+            for (let channel = 0; channel < 3; channel++) colours[3 * at + channel] = (colour[channel] ?? 0) + band
+        }
+        return colours
+    }
+
+    private lay(colours: Uint8Array, mark: Mark, place: number): void {
+        if (mark.colour === null) return
+        const [r, g, b] = rgb(mark.colour)
+        const isOn = this.zonesOf(mark)
+        const { taken, rim } = this.coverOf(mark, place)
+        const { zone } = this.fields
+        const isMud = mark.effect === 'mud'
+        for (let at = 0; at < taken.length; at++) {
+            const share = (taken[at] ?? 0) / 255
+            const light = rim === null ? 0 : (rim[at] ?? 0) / 255
+            if ((share === 0 && light === 0) || isOn[this.numbers[at] ?? 255] !== 1) continue
+            if (zone[at] === this.glass && this.zoneIds[this.glass] === null) continue
+            const to = 3 * at
+            const red = colours[to] ?? 0
+            const green = colours[to + 1] ?? 0
+            const blue = colours[to + 2] ?? 0
+            // The rim of a chip is the paint itself, lighter; the first of a mud is darker, which reads as thick.
+            const dark = isMud && share < 0.9 ? 0.8 : 1
+            colours[to] = red + (1 - share) * light * (255 - red) + share * (r * dark - red)
+            colours[to + 1] = green + (1 - share) * light * (255 - green) + share * (g * dark - green)
+            colours[to + 2] = blue + (1 - share) * light * (255 - blue) + share * (b * dark - blue)
+        }
+    }
+
+    /** By the number of a zone: 1 where the mark lies. */
+    private zonesOf(mark: Mark): Uint8Array {
+        const isOn = new Uint8Array(256)
+        for (const id of mark.zones) {
+            const number = this.number(id)
+            if (number !== 255) isOn[number] = 1
+        }
+        return isOn
+    }
+
+    private coverOf(mark: Mark, place: number): Cover {
+        // Where a mark lies does not depend on its colour, so that another jar needs no new picture of it.
+        const key = `${place} ${mark.effect} ${mark.step} ${mark.amount} ${mark.isSoft} ${mark.places} ${mark.zones}`
+        const known = this.covers.get(key)
+        if (known !== undefined) return known
+        const isOn = this.zonesOf(mark)
+        const cover = coverOf(this.fields, mark, {
+            patch: this.finish.marks.slice(0, place).filter((one) => one.effect === 'patches').length,
+            number: this.wanted.number,
+            seed: this.wanted.seed,
+            isZone: (at) => isOn[this.numbers[at] ?? 255] === 1,
+        })
+        this.covers.set(key, cover)
+        return cover
+    }
+
+    /** How each zone shines after a step, by its number: 0 matte, 1 gloss. */
+    private sheens(step: number): Float32Array {
+        const gloss = new Float32Array(256)
+        for (const mark of this.finish.marks) {
+            if (mark.step > step) break
+            const shines = mark.effect === 'sheen' ? ({ gloss: 1, satin: 0.4 }[mark.sheen ?? ''] ?? 0) : null
+            const isPaint = mark.effect === 'coat'
+            if (shines === null && !isPaint) continue
+            for (const id of mark.zones) {
+                const number = this.number(id)
+                if (number !== 255) gloss[number] = shines ?? 0
+            }
+        }
+        return gloss
+    }
+
+    /** What is masked after a step: all but the patches that will be sprayed before the mask comes off. */
+    private masks(step: number): Uint8Array | null {
+        let masked: Uint8Array | null = null
+        for (const mark of this.finish.marks) {
+            if (mark.effect !== 'mask' || mark.step > step || (mark.until !== null && mark.until <= step)) continue
+            masked ??= new Uint8Array(this.fields.pixels.length)
+            const isOn = this.zonesOf(mark)
+            const next = this.finish.marks.findIndex(
+                (one) =>
+                    one.effect === 'patches' &&
+                    one.step > mark.step &&
+                    (mark.until === null || one.step < mark.until) &&
+                    one.zones.some((id) => mark.zones.includes(id)),
+            )
+            const patches = this.finish.marks[next]
+            const left = patches === undefined ? null : this.coverOf(patches, next).taken
+            for (let at = 0; at < masked.length; at++)
+                if (isOn[this.numbers[at] ?? 255] === 1)
+                    masked[at] = 255 * smoothstep(0, 1, 1 - (left?.[at] ?? 0) / 255)
+        }
+        return masked
+    }
+}

@@ -12,6 +12,7 @@ const answers = read('contract/answers.schema.json')
 
 /** Definitions of the plan file under the names that the screens know them by; others stand where they are used. */
 const OF_PLAN_FILE = {
+    form: 'vehicleForm',
     build: 'buildFacts',
     bench: 'benchConditions',
     ownSchool: 'ownSchool',

@@ -13,6 +13,7 @@ use App\Http\Controllers\RoomController;
 use App\Http\Controllers\SchoolController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\StepController;
+use App\Http\Controllers\VehicleController;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Facades\Route;
 
@@ -24,6 +25,7 @@ Route::prefix('api')->group(function (): void {
     Route::post('accounts', [SessionController::class, 'register'])->middleware('throttle:accounts');
     Route::get('library', LibraryController::class);
     Route::get('almanac', AlmanacController::class);
+    Route::get('vehicles/{kind}', VehicleController::class);
 
     Route::middleware('auth')->group(function (): void {
         Route::get('room', [RoomController::class, 'show']);

@@ -5,12 +5,25 @@ declare(strict_types=1);
 namespace Tests;
 
 use App\Models\User;
+use App\Vehicles\Measurements;
+use Illuminate\Cache\ArrayStore;
+use Illuminate\Cache\Repository;
 use Illuminate\Foundation\Testing\TestCase as BaseTestCase;
 use Illuminate\Testing\TestResponse;
 
 /** What the HTTP tests share: a modeller at the door, and a build to work on. */
 abstract class TestCase extends BaseTestCase
 {
+    private static ?Measurements $measurements = null;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        // Measuring a tank takes two seconds, and nothing of it belongs to one test.
+        self::$measurements ??= new Measurements(new Repository(new ArrayStore()));
+        $this->app->instance(Measurements::class, self::$measurements);
+    }
+
     protected function modeller(): User
     {
         return User::factory()->createOne();

@@ -24,6 +24,8 @@ final class SchemaCheck
 
     public const SCHEDULE = 'schedule-v1';
 
+    public const VEHICLE = 'vehicle-v1';
+
     private const HOST = 'https://ulvrach.invalid/';
 
     private const MOST_FAULTS = 50;
@@ -59,7 +61,8 @@ final class SchemaCheck
     {
         if (self::$validator === null) {
             self::$validator = new Validator(null, self::MOST_FAULTS, false);
-            foreach ([self::PLAN, self::PLAN_1, self::EDITS, self::ENTRIES, self::SCHEDULE] as $name) {
+            $all = [self::PLAN, self::PLAN_1, self::EDITS, self::ENTRIES, self::SCHEDULE, self::VEHICLE];
+            foreach ($all as $name) {
                 self::$validator
                     ->resolver()
                     ?->registerFile(self::HOST."{$name}.schema.json", __DIR__."/{$name}.schema.json");

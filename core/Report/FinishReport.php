@@ -16,26 +16,55 @@ final class FinishReport
     /** @return array<string, mixed> */
     public static function of(Walk $walk): array
     {
-        $paints = [];
-        foreach (array_keys($walk->plan->zones) as $zone) {
-            $paints[] = [
-                'zone' => $zone,
-                'after' => array_map(
-                    static fn (int $index) => Finish::paint($walk, $index, $zone)?->toHex(),
-                    array_keys($walk->plan->steps),
-                ),
-            ];
-        }
-
         return [
-            'belongs' => array_map(
-                static fn (string $kind, ?string $zone) => ['kind' => $kind, 'zone' => $zone],
-                array_keys(Belonging::of($walk->plan)),
-                array_values(Belonging::of($walk->plan)),
-            ),
-            'paints' => $paints,
+            'belongs' => self::belongs($walk),
+            'paints' => self::paints($walk),
             'marks' => array_map(self::mark(...), Finish::of($walk)),
         ];
+    }
+
+    /** @return array<string, mixed> what is seen on it now: of the steps that are done, whatever comes before them */
+    public static function present(Walk $walk): array
+    {
+        $done = array_filter(Finish::of($walk), static fn (Mark $mark) => $walk->isDone($mark->step));
+
+        return [
+            'belongs' => self::belongs($walk),
+            'paints' => [],
+            'marks' => array_map(self::mark(...), array_values($done)),
+        ];
+    }
+
+    /** @return list<array<string, mixed>> */
+    private static function belongs(Walk $walk): array
+    {
+        $belongs = Belonging::of($walk->plan);
+
+        return array_map(
+            static fn (string $kind, ?string $zone) => ['kind' => $kind, 'zone' => $zone],
+            array_keys($belongs),
+            array_values($belongs),
+        );
+    }
+
+    /** @return list<array<string, mixed>> by zone: from which step on it shows which paint */
+    private static function paints(Walk $walk): array
+    {
+        $paints = [];
+        foreach (array_keys($walk->plan->zones) as $zone) {
+            $changes = [];
+            $last = null;
+            foreach (array_keys($walk->plan->steps) as $index) {
+                $colour = Finish::paint($walk, $index, $zone)?->toHex();
+                if ($colour !== $last) {
+                    $changes[] = ['step' => $index, 'colour' => $colour];
+                    $last = $colour;
+                }
+            }
+            $paints[] = ['zone' => $zone, 'changes' => $changes];
+        }
+
+        return $paints;
     }
 
     /** @return array<string, mixed> */

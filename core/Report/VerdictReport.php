@@ -44,6 +44,7 @@ final class VerdictReport
                 array_keys($walk->strata),
                 array_values($walk->strata),
             ),
+            'finish' => FinishReport::of($walk),
             'contradictions' => array_map(
                 static fn (Contradiction $contradiction) => [
                     'step' => $contradiction->stepId,

@@ -50,6 +50,29 @@ final class Catalogue
         return Form::of(self::parametersOf($kind), $chosen);
     }
 
+    /**
+     * What of a choice cannot be built, by the code of the measure. A plan may say it nevertheless: then the nearest
+     * is built.
+     *
+     * @param  array<string, int>  $chosen
+     * @return array<string, string> a sentence each
+     */
+    public static function faultsOf(VehicleKind $kind, array $chosen): array
+    {
+        $parameters = array_column(self::parametersOf($kind), null, 'code');
+        $faults = [];
+        foreach ($chosen as $code => $value) {
+            $parameter = $parameters[$code] ?? null;
+            if ($parameter === null) {
+                $faults[$code] = 'This kind of vehicle has no measure of that name.';
+            } elseif (! $parameter->allows($value)) {
+                $faults[$code] = $parameter->range();
+            }
+        }
+
+        return $faults;
+    }
+
     public static function build(VehicleKind $kind, Form $form): Mesh
     {
         $modeller = new Modeller();

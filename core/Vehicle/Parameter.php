@@ -33,6 +33,16 @@ final readonly class Parameter
         return new self($code, $label, 'option', 0, 1, $usual ? 1 : 0);
     }
 
+    /** What is allowed, in a sentence for the field. */
+    public function range(): string
+    {
+        return match ($this->unit) {
+            'mm' => "From {$this->least} to {$this->greatest} mm.",
+            'pieces' => "From {$this->least} to {$this->greatest}.",
+            'option' => 'Yes or no: 1 or 0.',
+        };
+    }
+
     public function allows(int $value): bool
     {
         return $value >= $this->least && $value <= $this->greatest;

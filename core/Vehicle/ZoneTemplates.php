@@ -10,7 +10,6 @@ use Ulvrach\Plan\VehicleKind;
 use Ulvrach\Plan\Zone;
 use Ulvrach\Plan\ZoneKind;
 use Ulvrach\Vehicle\Measure\Measurement;
-use Ulvrach\Vehicle\Measure\Measurer;
 
 /** The zones a build starts with: those that its vehicle has, with their areas as measured on it. */
 final class ZoneTemplates
@@ -46,9 +45,8 @@ final class ZoneTemplates
     ];
 
     /** @return list<Zone> areas are those to be painted while assemblies are apart */
-    public static function for(VehicleKind $kind, int $scale, ?Form $form = null, ?Measurement $measured = null): array
+    public static function for(VehicleKind $kind, int $scale, Measurement $measured): array
     {
-        $measured ??= Measurer::measure(Catalogue::build($kind, $form ?? Catalogue::formOf($kind)));
         $zones = [];
         foreach (self::ORDER as $zone) {
             $area = $measured->paintable($zone->value);

@@ -3,6 +3,10 @@
 
 import { z } from 'zod'
 
+/** The measures of the vehicle by the codes of its kind: millimetres, pieces, or 0 and 1. Null: as usual. */
+export const vehicleFormSchema = z.record(z.string(), z.number()).nullable()
+export type VehicleForm = z.infer<typeof vehicleFormSchema>
+
 export const buildFactsSchema = z.object({
     name: z.string(),
     vehicle: z.string(),
@@ -15,6 +19,7 @@ export const buildFactsSchema = z.object({
     terrain: z.string().nullable(),
     /** A day like 2026-12-24, by which it shall be finished. */
     due: z.string().nullable(),
+    form: vehicleFormSchema,
 })
 export type BuildFacts = z.infer<typeof buildFactsSchema>
 
@@ -307,6 +312,31 @@ export type ZoneVerdict = z.infer<typeof zoneVerdictSchema>
 export const contradictionSchema = z.object({ step: z.string().nullable(), says: z.string() })
 export type Contradiction = z.infer<typeof contradictionSchema>
 
+/** What a step leaves to be seen on zones that look alike. */
+export const markSchema = z.object({
+    effect: z.string(),
+    step: z.number(),
+    until: z.number().nullable(),
+    zones: z.array(z.string()),
+    colour: z.string().nullable(),
+    amount: z.number(),
+    isSoft: z.boolean(),
+    places: z.array(z.string()),
+    panels: z.array(z.string()),
+    sheen: z.string().nullable(),
+})
+export type Mark = z.infer<typeof markSchema>
+
+/** How a plan looks on its vehicle, colours as they come from the jar. */
+export const finishSchema = z.object({
+    belongs: z.array(z.object({ kind: z.string(), zone: z.string().nullable() })),
+    paints: z.array(
+        z.object({ zone: z.string(), changes: z.array(z.object({ step: z.number(), colour: z.string().nullable() })) }),
+    ),
+    marks: z.array(markSchema),
+})
+export type Finish = z.infer<typeof finishSchema>
+
 /** What the core says of a plan. Minutes on the plan’s clock. */
 export const verdictSchema = z.object({
     summary: summarySchema,
@@ -314,6 +344,7 @@ export const verdictSchema = z.object({
     findings: z.array(findingSchema),
     steps: z.array(stepVerdictSchema),
     zones: z.array(zoneVerdictSchema),
+    finish: finishSchema,
     contradictions: z.array(contradictionSchema),
 })
 export type Verdict = z.infer<typeof verdictSchema>
@@ -515,6 +546,20 @@ export const questionSchema = z.object({
 })
 export type Question = z.infer<typeof questionSchema>
 
+/** A measure of a vehicle that may be chosen: millimetres, pieces, or an option (0 and 1). */
+export const measureSchema = z.object({
+    code: z.string(),
+    label: z.string(),
+    unit: z.enum(['mm', 'pieces', 'option']),
+    least: z.number(),
+    usual: z.number(),
+    greatest: z.number(),
+})
+export type Measure = z.infer<typeof measureSchema>
+
+export const vehicleKindSchema = z.object({ code: z.string(), label: z.string(), measures: z.array(measureSchema) })
+export type VehicleKind = z.infer<typeof vehicleKindSchema>
+
 /** What the core knows and every screen needs the words for. */
 export const librarySchema = z.object({
     techniques: z.array(techniqueSchema),
@@ -523,7 +568,7 @@ export const librarySchema = z.object({
     substrates: z.array(wordedSchema),
     materials: z.array(wordedSchema),
     zoneKinds: z.array(z.object({ code: z.string(), label: z.string(), group: z.string() })),
-    vehicleKinds: z.array(wordedSchema),
+    vehicleKinds: z.array(vehicleKindSchema),
     schools: z.array(schoolSchema),
     questions: z.array(questionSchema),
     rules: z.array(z.object({ code: z.string(), kind: z.string() })),
@@ -643,6 +688,9 @@ export const benchCardSchema = z.object({
         }),
     ),
     palette: z.array(z.string()),
+    form: vehicleFormSchema,
+    /** What is seen on it now; null: its plan cannot be read. */
+    finish: finishSchema.nullable(),
 })
 export type BenchCard = z.infer<typeof benchCardSchema>
 
@@ -812,3 +860,17 @@ export const placingSchema = z.array(
     }),
 )
 export type Placing = z.infer<typeof placingSchema>
+
+/** The shape of a vehicle. Lists of numbers are packed in base 64, the lowest byte first; places in halves of a millimetre. */
+export const vehicleSchema = z.object({
+    zones: z.array(z.string()),
+    parts: z.array(z.object({ name: z.string(), assembly: z.string() })),
+    points: z.string(),
+    triangles: z.string(),
+    zoneOf: z.string(),
+    partOf: z.string(),
+    smoothness: z.string(),
+    lines: z.array(z.object({ stroke: z.enum(['detail', 'slot', 'weld', 'fold']), points: z.string() })),
+    rivets: z.string(),
+})
+export type Vehicle = z.infer<typeof vehicleSchema>

@@ -14,6 +14,21 @@ it('starts a build with the zones of its kind', function () {
         ->toBeNull();
 });
 
+it('starts a build with the measures that were chosen, and with areas measured on it', function () {
+    $start = fn (array $form) => $this->actingAs($this->modeller())
+        ->postJson('/api/builds', ['name' => 'Brae', 'kind' => 'lorry', 'scale' => 35, 'form' => $form])
+        ->assertCreated()
+        ->json('plan');
+    $usual = $start([]);
+    $open = $start(['tilt' => 0, 'length' => 7000]);
+    $bed = static fn (array $plan) => array_column($plan['zones'], 'areaCm2', 'id')['load-bed'];
+
+    expect($usual['build']['form'])->toBeNull()
+        ->and($open['build']['form'])->toMatchArray(['tilt' => 0, 'length' => 7000])
+        ->and(array_column($open['zones'], 'name'))->not->toContain('Tilt')
+        ->and($bed($open))->toBeGreaterThan($bed($usual));
+});
+
 it('names the field of a build that cannot be started', function (array $change, string $field) {
     $this->actingAs($this->modeller())
         ->postJson('/api/builds', [...['name' => 'Pell', 'kind' => 'scout-car', 'scale' => 35], ...$change])
@@ -25,6 +40,10 @@ it('names the field of a build that cannot be started', function (array $change,
     'a scale of nothing' => [['scale' => 0], 'scale'],
     'a negative scale' => [['scale' => -35], 'scale'],
     'a scale in words' => [['scale' => 'large'], 'scale'],
+    'measures that are no list' => [['form' => 'long'], 'form'],
+    'a measure in words' => [['form' => ['length' => 'long']], 'form.length'],
+    'a measure that cannot be built' => [['form' => ['length' => 100]], 'form.length'],
+    'a measure that the kind has not' => [['form' => ['wings' => 2]], 'form.wings'],
     'a huge story' => [['story' => str_repeat('rain ', 10000)], 'story'],
 ]);
 

@@ -42,6 +42,7 @@ it('answers as the contract says', function (string $method, string $path, strin
 })->with([
     'who is there' => ['GET', '/api/session', 'session'],
     'what everybody knows' => ['GET', '/api/library', 'library'],
+    'a vehicle' => ['GET', '/api/vehicles/half-track', 'vehicle'],
     'the almanac' => ['GET', '/api/almanac', 'almanac'],
     'the bench' => ['GET', '/api/builds', 'builds'],
     'the room' => ['GET', '/api/room', 'room'],

@@ -108,7 +108,7 @@ it('shows a clean build, one with several kinds of findings, and one half done',
             ->getJson('/api/builds')
             ->json('builds'),
     );
-    expect($cards->firstWhere('kind', 'tank')['summary'])
+    expect($cards->firstWhere('kind', 'light-tank')['summary'])
         ->toMatchArray(['stops' => 0, 'risks' => 0])
         ->and($cards->firstWhere('kind', 'lorry')['summary']['stops'])
         ->toBeGreaterThan(2)

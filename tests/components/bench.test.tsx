@@ -173,7 +173,7 @@ describe('the bench', () => {
         await screen.findByText('The bench is empty')
         await userEvent.keyboard('n')
         const dialog = within(await screen.findByRole('dialog', { name: 'Start a build' }))
-        expect(await dialog.findByRole('option', { name: 'Tank' })).toBeInTheDocument()
+        expect(await dialog.findByRole('option', { name: 'Medium tank' })).toBeInTheDocument()
         vi.mocked(fetch).mockImplementation(async () => new Response(JSON.stringify(refusal), { status: 422 }))
         await userEvent.click(dialog.getByRole('button', { name: 'Start it' }))
         expect(await dialog.findByRole('alert')).toHaveTextContent('Give the build a name.')

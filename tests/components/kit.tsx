@@ -99,6 +99,7 @@ export const plan = (steps: Step[]): Plan => ({
         serviceMonths: null,
         terrain: null,
         due: null,
+        form: null,
     },
     school: 'sealed-steps',
     bench: { temperatureC: 20, humidityPercent: 50, movingAir: false, cabinetC: null },
@@ -189,6 +190,7 @@ export const verdict = (plan: Plan, findings: Finding[] = [], log: Entry[] = [])
             .filter((one) => one.zones.includes(zone.id))
             .map((one) => ({ step: one.id, broken: false, exposed: true })),
     })),
+    finish: { belongs: [], paints: [], marks: [] },
     contradictions: [],
 })
 
@@ -247,7 +249,23 @@ export const library: Library = {
     terrains: [],
     questions: [],
     rules: [],
-    vehicleKinds: [{ code: 'tank', label: 'Tank' }],
+    vehicleKinds: [
+        {
+            code: 'tank',
+            label: 'Medium tank',
+            measures: [
+                {
+                    code: 'hull-length',
+                    label: 'length of the hull',
+                    unit: 'mm',
+                    least: 4800,
+                    usual: 5900,
+                    greatest: 6800,
+                },
+                { code: 'skirts', label: 'skirts beside the tracks', unit: 'option', least: 0, usual: 0, greatest: 1 },
+            ],
+        },
+    ],
     schools: [{ code: 'sealed-steps', name: 'Sealed steps', creed: '', answers: {}, severities: {} }],
     starterShelf: [
         product('clear-gloss', 'Gloss clear', { sheen: 'gloss' }),

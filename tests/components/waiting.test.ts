@@ -30,6 +30,8 @@ const card = (id: string, done: number, changes: Partial<Next> | null): BenchCar
     hazards: [],
     curing: [],
     palette: [],
+    form: null,
+    finish: null,
 })
 
 describe('what a build waits for', () => {

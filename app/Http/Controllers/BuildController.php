@@ -14,6 +14,7 @@ use App\Plans\LogStore;
 use App\Plans\PlanStore;
 use App\Plans\UnreadablePlan;
 use App\Room\Forecasts;
+use App\Vehicles\Measurements;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Ulvrach\Drying\Season;
@@ -47,11 +48,11 @@ final readonly class BuildController
         ]);
     }
 
-    public function store(StartBuildRequest $request): JsonResponse
+    public function store(StartBuildRequest $request, Measurements $measurements): JsonResponse
     {
         $user = CurrentUser::of($request);
         $air = BenchSettings::roomOf($user)->byDay(Season::of(now()->month));
-        $build = $this->store->create($user, new PlanFile($request->plan($air)), 'Start the build');
+        $build = $this->store->create($user, new PlanFile($request->plan($air, $measurements)), 'Start the build');
 
         return new JsonResponse($this->state->of($build), 201);
     }

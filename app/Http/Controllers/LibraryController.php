@@ -15,12 +15,14 @@ use Ulvrach\Plan\VehicleKind;
 use Ulvrach\Plan\ZoneKind;
 use Ulvrach\PlanFile\PlanWriter;
 use Ulvrach\Report\AlmanacReport;
+use Ulvrach\Report\VehicleReport;
 use Ulvrach\Rules\Rule;
 use Ulvrach\Rules\RuleBook;
 use Ulvrach\Rules\School;
 use Ulvrach\Technique\PaintersWords;
 use Ulvrach\Technique\Technique;
 use Ulvrach\Technique\TechniqueLibrary;
+use Ulvrach\Vehicle\Catalogue;
 
 /** What the core knows and every screen needs the words for. The same for everybody. */
 final class LibraryController
@@ -58,7 +60,11 @@ final class LibraryController
                 ZoneKind::cases(),
             ),
             'vehicleKinds' => array_map(
-                static fn (VehicleKind $kind) => ['code' => $kind->value, 'label' => $kind->label()],
+                static fn (VehicleKind $kind) => [
+                    'code' => $kind->value,
+                    'label' => $kind->label(),
+                    'measures' => array_map(VehicleReport::parameter(...), Catalogue::parametersOf($kind)),
+                ],
                 VehicleKind::cases(),
             ),
             'schools' => array_map(AlmanacReport::school(...), array_values(School::all())),

@@ -10,6 +10,7 @@ use Ulvrach\Evaluation\Forecast;
 use Ulvrach\Evaluation\Walk;
 use Ulvrach\Log\Log;
 use Ulvrach\Plan\Step;
+use Ulvrach\Report\FinishReport;
 use Ulvrach\Report\KnowledgeReport;
 use Ulvrach\Report\TimetableReport;
 use Ulvrach\Report\VerdictReport;
@@ -55,6 +56,8 @@ final readonly class BenchCard
             ),
             'curing' => $this->curing($walk, $forecast),
             'palette' => $this->palette($walk),
+            'form' => $plan->build->form,
+            'finish' => FinishReport::present($walk),
         ];
     }
 
@@ -80,6 +83,8 @@ final readonly class BenchCard
             'hazards' => [],
             'curing' => [],
             'palette' => [],
+            'form' => null,
+            'finish' => null,
         ];
     }
 

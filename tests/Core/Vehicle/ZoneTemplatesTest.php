@@ -4,11 +4,18 @@ declare(strict_types=1);
 
 use Ulvrach\Plan\VehicleKind;
 use Ulvrach\Vehicle\Catalogue;
+use Ulvrach\Vehicle\Measure\Measurement;
 use Ulvrach\Vehicle\Measure\Measurer;
 use Ulvrach\Vehicle\ZoneTemplates;
 
+/** @param  array<string, int>  $form  what is not usual about it */
+function usual(VehicleKind $kind, array $form = []): Measurement
+{
+    return Measurer::measure(Catalogue::build($kind, Catalogue::formOf($kind, $form)));
+}
+
 it('gives every kind of vehicle zones with names and ids of their own', function (VehicleKind $kind) {
-    $zones = ZoneTemplates::for($kind, 35);
+    $zones = ZoneTemplates::for($kind, 35, usual($kind));
 
     expect(count($zones))
         ->toBeGreaterThanOrEqual(match ($kind) {
@@ -24,9 +31,9 @@ it('gives every kind of vehicle zones with names and ids of their own', function
 })->with(VehicleKind::cases());
 
 it('shrinks areas with the square of the scale', function () {
-    $measured = Measurer::measure(Catalogue::build(VehicleKind::Lorry, Catalogue::formOf(VehicleKind::Lorry)));
-    $large = ZoneTemplates::for(VehicleKind::Lorry, 35, measured: $measured);
-    $small = ZoneTemplates::for(VehicleKind::Lorry, 70, measured: $measured);
+    $measured = usual(VehicleKind::Lorry);
+    $large = ZoneTemplates::for(VehicleKind::Lorry, 35, $measured);
+    $small = ZoneTemplates::for(VehicleKind::Lorry, 70, $measured);
 
     expect($small)->toHaveCount(count($large));
     foreach ($large as $place => $zone) {
@@ -36,7 +43,7 @@ it('shrinks areas with the square of the scale', function () {
 
 it('gives zones to what a vehicle has, and none to what it has not', function () {
     $zonesOf = static fn (array $form) => array_column(
-        ZoneTemplates::for(VehicleKind::Lorry, 35, Catalogue::formOf(VehicleKind::Lorry, $form)),
+        ZoneTemplates::for(VehicleKind::Lorry, 35, usual(VehicleKind::Lorry, $form)),
         'name',
     );
 

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+it('shows everybody the shape of a vehicle, and lets a browser keep it', function () {
+    $answer = $this->getJson('/api/vehicles/scout-car')->assertOk();
+    $tag = $answer->headers->get('ETag');
+
+    expect($answer->headers->get('Cache-Control'))
+        ->toContain('max-age=')
+        ->and($answer->json('zones'))
+        ->toContain('hull-sides', 'tyres')
+        ->and(strlen((string) base64_decode((string) $answer->json('triangles'), true)))
+        ->toBe(6 * strlen((string) base64_decode((string) $answer->json('zoneOf'), true)))
+        ->and(strlen((string) base64_decode((string) $answer->json('points'), true)) % 6)
+        ->toBe(0);
+    $this->getJson('/api/vehicles/scout-car', ['If-None-Match' => $tag])->assertStatus(304)->assertNoContent(304);
+    $this->getJson('/api/vehicles/scout-car?form[turret]=0', ['If-None-Match' => $tag])->assertOk();
+});
+
+it('builds the nearest of what cannot be built, and knows no other kinds', function () {
+    $longest = $this->getJson('/api/vehicles/lorry?form[length]=7600')->json('points');
+
+    expect($this->getJson('/api/vehicles/lorry?form[length]=999999')->json('points'))->toBe($longest);
+    foreach (['form=long', 'form[length]=long', 'form[length][]=1', 'form[]=7000', 'form[wings]=2'] as $query) {
+        $this->getJson("/api/vehicles/lorry?{$query}")->assertOk();
+    }
+    $this->getJson('/api/vehicles/airship')->assertNotFound();
+});

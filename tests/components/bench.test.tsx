@@ -29,6 +29,8 @@ const card = (changes: Record<string, unknown> = {}) => ({
     hazards: [],
     curing: [],
     palette: ['#566043'],
+    form: null,
+    finish: { belongs: [], paints: [], marks: [] },
     ...changes,
 })
 const clock = {

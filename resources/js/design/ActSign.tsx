@@ -16,10 +16,17 @@ const SIGNS: Record<string, { lines: string; filled?: string }> = {
 
 export const leavesNoFilm = (kind: string): boolean => SIGNS[kind] !== undefined
 
-export function ActSign({ kind, className = 'h-5 w-8' }: { kind: string; className?: string }) {
+type Props = {
+    kind: string
+    className?: string
+    /** On a colour: what is seen on it. */
+    ink?: string
+}
+
+export function ActSign({ kind, className = 'h-5 w-8', ink }: Props) {
     const sign = SIGNS[kind]
     return (
-        <svg viewBox="0 0 24 16" className={`text-soft ${className}`} aria-hidden="true">
+        <svg viewBox="0 0 24 16" className={`text-soft ${className}`} style={{ color: ink }} aria-hidden="true">
             {sign?.filled !== undefined && <path d={sign.filled} fill="currentColor" />}
             <path d={sign?.lines} fill="none" stroke="currentColor" strokeWidth="1.5" strokeLinejoin="round" />
         </svg>

@@ -19,8 +19,11 @@ export type Mark = {
 /** How much of each pixel a mark takes, 0 to 255; and where it is rimmed by a lighter tone of what lies below. */
 export type Cover = { taken: Uint8Array; rim: Uint8Array | null }
 
-/** What else decides where a mark lies: which patches of the scheme it is, and the number that is painted on. */
-export type Scheme = { patch: number; number: string; isZone: (at: number) => boolean; seed: number }
+/**
+ * What else decides where a mark lies: the how manieth of its kind it is, so that nothing moves when a step of another
+ * kind comes before it, and the number that is painted on.
+ */
+export type Scheme = { nth: number; number: string; isZone: (at: number) => boolean; seed: number }
 
 const byte = (share: number): number => Math.max(0, Math.min(255, 255 * share))
 
@@ -40,7 +43,7 @@ type Lay = (fields: Fields, mark: Mark, scheme: Scheme, taken: Uint8Array, rim: 
 const each =
     (share: (fields: Fields, at: number, mark: Mark, noises: Uint8Array[]) => number, ...sizes: number[]): Lay =>
     (fields, mark, scheme, taken) => {
-        const noises = sizes.map((size, place) => noiseField(fields, size, scheme.seed + 10 * place + mark.step))
+        const noises = sizes.map((size, place) => noiseField(fields, size, scheme.seed + 10 * place + scheme.nth))
         for (let at = 0; at < taken.length; at++) taken[at] = byte(share(fields, at, mark, noises))
     }
 const part = (field: Uint8Array | undefined, at: number): number => (field?.[at] ?? 0) / 255
@@ -52,9 +55,9 @@ const level = (fields: Fields, at: number): number => Math.max(0, ((fields.up[at
 const specks =
     (reach: number): Lay =>
     (fields, mark, scheme, taken, rim) => {
-        const fine = noiseField(fields, 34, scheme.seed + mark.step)
-        const finer = noiseField(fields, 15, scheme.seed + mark.step + 4)
-        const patchy = noiseField(fields, 260, scheme.seed + mark.step + 8)
+        const fine = noiseField(fields, 34, scheme.seed + scheme.nth)
+        const finer = noiseField(fields, 15, scheme.seed + scheme.nth + 4)
+        const patchy = noiseField(fields, 260, scheme.seed + scheme.nth + 8)
         // An edge alone is not enough: paint wears where the noise of use comes on top, and there in groups.
         const threshold = 1.28 - reach * mark.amount
         for (let at = 0; at < taken.length; at++) {
@@ -79,8 +82,8 @@ const LAYERS: Record<string, Lay> = {
         150,
     ),
     patches: (fields, mark, scheme, taken) => {
-        const field = patchField(fields, 1000 + 37 * scheme.patch)
-        const limit = 0.525 + 0.03 * scheme.patch
+        const field = patchField(fields, 1000 + scheme.seed + 37 * scheme.nth)
+        const limit = 0.525 + 0.03 * scheme.nth
         const ramp = mark.isSoft ? 0.03 : 0.006
         for (let at = 0; at < taken.length; at++)
             taken[at] = byte(mark.amount * smoothstep(limit - ramp, limit + ramp, part(field, at)))
@@ -89,7 +92,7 @@ const LAYERS: Record<string, Lay> = {
         for (let at = 0; at < taken.length; at++)
             taken[at] = byte(
                 mark.amount *
-                    (0.75 + 0.5 * partTone(fields.part[at] ?? 0, scheme.seed + mark.step)) *
+                    (0.75 + 0.5 * partTone(fields.part[at] ?? 0, scheme.seed + scheme.nth)) *
                     (1 + 0.25 * part(fields.halo, at)),
             )
     },
@@ -109,16 +112,16 @@ const LAYERS: Record<string, Lay> = {
     chips: specks(0.6),
     worn: specks(0.66),
     scratches: (fields, mark, scheme, taken) => {
-        const patchy = noiseField(fields, 420, scheme.seed + mark.step)
+        const patchy = noiseField(fields, 420, scheme.seed + scheme.nth)
         const grain = foldField(fields)
-        const fine = noiseField(fields, 13, scheme.seed + mark.step + 2)
+        const fine = noiseField(fields, 13, scheme.seed + scheme.nth + 2)
         for (let at = 0; at < taken.length; at++) {
             const isLine = Math.abs((grain[at] ?? 0) - 118) < 1.4
             taken[at] = isLine ? byte(smoothstep(0.75 - 0.4 * mark.amount, 0.8, part(patchy, at)) * part(fine, at)) : 0
         }
     },
     streaks: (fields, mark, scheme, taken) => {
-        const field = streakField(fields, scheme.seed + 3 * mark.step)
+        const field = streakField(fields, scheme.seed + 3 * scheme.nth)
         for (let at = 0; at < taken.length; at++) taken[at] = byte(mark.amount * part(field, at))
     },
     rust: each(
@@ -145,7 +148,7 @@ const LAYERS: Record<string, Lay> = {
     ),
     detail: (fields, mark, scheme, taken) => {
         for (let at = 0; at < taken.length; at++)
-            taken[at] = chance(fields.part[at] ?? 0, scheme.seed + mark.step) < 0.4 * mark.amount ? 255 : 0
+            taken[at] = chance(fields.part[at] ?? 0, scheme.seed + scheme.nth) < 0.4 * mark.amount ? 255 : 0
     },
     dust: each(
         (fields, at, mark, [cloud, small]) => {

@@ -1,70 +1,256 @@
 import type { Scheme } from './cover'
 import type { Fields } from './fields'
+import { smoothstep } from './noise'
 
-/** Stencilled figures, seven wide and nine high, with the bridges that a stencil needs. */
-const FIGURES: Record<string, readonly string[]> = {
-    '0': ['.##.##.', '##...##', '##...##', '##...##', '.......', '##...##', '##...##', '##...##', '.##.##.'],
-    '1': ['...##..', '..###..', '.####..', '...##..', '.......', '...##..', '...##..', '...##..', '..####.'],
-    '2': ['.##.##.', '##...##', '.....##', '....##.', '...##..', '..##...', '.##....', '##.....', '##.####'],
-    '3': ['.##.##.', '##...##', '.....##', '..##.#.', '..##.#.', '.....##', '.....##', '##...##', '.##.##.'],
-    '4': ['....##.', '...###.', '..####.', '.##.##.', '##..##.', '.......', '##.####', '....##.', '....##.'],
-    '5': ['##.####', '##.....', '##.....', '##.##..', '.....#.', '.....##', '.....##', '##...##', '.##.##.'],
-    '6': ['.##.##.', '##...##', '##.....', '##.##..', '##...#.', '##...##', '##...##', '##...##', '.##.##.'],
-    '7': ['##.####', '.....##', '.....##', '....##.', '.......', '...##..', '..##...', '..##...', '..##...'],
-    '8': ['.##.##.', '##...##', '##...##', '.##.##.', '.##.##.', '##...##', '##...##', '##...##', '.##.##.'],
-    '9': ['.##.##.', '##...##', '##...##', '##...##', '.#.####', '.....##', '.....##', '##...##', '.##.##.'],
+type Point = readonly [x: number, y: number]
+
+/** Figures as they are cut into a stencil: strokes in a box four wide and seven high. */
+const LOOP: readonly Point[] = [
+    ...([
+        [3.2, 1.1],
+        [2.5, 0.5],
+        [1.7, 0.6],
+        [0.9, 1.4],
+        [0.6, 2.8],
+        [0.6, 4.8],
+        [0.9, 5.9],
+        [1.6, 6.45],
+    ] as const),
+    ...([
+        [2.4, 6.45],
+        [3.1, 5.9],
+        [3.4, 5],
+        [3.4, 4.3],
+        [3.1, 3.4],
+        [2.4, 2.9],
+        [1.6, 2.9],
+        [0.9, 3.5],
+    ] as const),
+    [0.6, 4.4],
+]
+const HALF_A_RING: readonly Point[] = [
+    [2, 0.5],
+    [1.1, 0.8],
+    [0.6, 1.9],
+    [0.5, 3.5],
+]
+const turned = (points: readonly Point[]): Point[] => points.map(([x, y]) => [WIDE - x, HIGH - y])
+const mirrored = (points: readonly Point[]): Point[] => points.map(([x, y]) => [WIDE - x, y])
+const WIDE = 4
+const HIGH = 7
+/** Half the width of a stroke, and what is left between two figures. */
+const STROKE = 0.52
+const BETWEEN = 1.1
+
+const FIGURES: Record<string, readonly (readonly Point[])[]> = {
+    0: [HALF_A_RING, mirrored(HALF_A_RING), turned(HALF_A_RING), turned(mirrored(HALF_A_RING))],
+    1: [
+        [
+            [1.1, 1.4],
+            [2.2, 0.5],
+            [2.2, 6.5],
+        ],
+    ],
+    2: [
+        [
+            [0.6, 1.9],
+            [0.8, 1.1],
+            [1.4, 0.6],
+            [2, 0.5],
+            [2.7, 0.65],
+            [3.3, 1.2],
+            [3.4, 1.9],
+            [3.1, 2.8],
+        ],
+        [
+            [3.1, 2.8],
+            [0.6, 6.5],
+            [3.5, 6.5],
+        ],
+    ],
+    3: [
+        [
+            [0.6, 1.3],
+            [1.2, 0.65],
+            [2, 0.5],
+            [2.8, 0.7],
+            [3.3, 1.3],
+            [3.3, 2.2],
+            [2.8, 3],
+            [1.8, 3.3],
+        ],
+        [
+            [1.8, 3.3],
+            [2.9, 3.6],
+            [3.4, 4.4],
+            [3.4, 5.3],
+            [2.9, 6.2],
+            [2, 6.5],
+            [1.1, 6.3],
+            [0.5, 5.6],
+        ],
+    ],
+    4: [
+        [
+            [2.8, 6.5],
+            [2.8, 0.5],
+            [0.5, 4.6],
+            [3.6, 4.6],
+        ],
+    ],
+    5: [
+        [
+            [3.2, 0.5],
+            [0.9, 0.5],
+            [0.7, 3.1],
+            [1.4, 2.7],
+            [2.1, 2.6],
+            [2.9, 2.9],
+            [3.4, 3.7],
+        ],
+        [
+            [3.4, 3.7],
+            [3.4, 5.2],
+            [2.9, 6.1],
+            [2, 6.5],
+            [1.1, 6.3],
+            [0.5, 5.7],
+        ],
+    ],
+    6: [LOOP],
+    7: [
+        [
+            [0.5, 0.5],
+            [3.5, 0.5],
+            [1.6, 6.5],
+        ],
+    ],
+    8: [
+        [
+            [2, 3.2],
+            [1.1, 2.8],
+            [0.7, 1.9],
+            [0.9, 1],
+            [1.5, 0.5],
+            [2.5, 0.5],
+            [3.1, 1],
+            [3.3, 1.9],
+            [2.9, 2.8],
+            [2, 3.2],
+        ],
+        [
+            [2, 3.2],
+            [0.9, 3.9],
+            [0.5, 4.9],
+            [0.8, 6],
+            [1.5, 6.5],
+            [2.5, 6.5],
+            [3.2, 6],
+            [3.5, 4.9],
+            [3.1, 3.9],
+            [2, 3.2],
+        ],
+    ],
+    9: [turned(LOOP)],
 }
-const WIDE = 7
-const HIGH = 9
-/** Millimetres that a figure is high at most; smaller where there is no room. */
+
+/** Millimetres: as tall as a squadron paints it, and the least that is worth a stencil. */
 const TALLEST = 330
 const SMALLEST = 110
+/** What is left free round the number, as a share of its height. */
+const MARGIN = 0.16
 
-/**
- * Lays the number on the freest flat place of each zone that has it: where it is farthest from any line. None is laid
- * where there is no room, and nothing on faces that are seen aslant.
- */
+/** Lays the number on the largest plate of each zone that has it, where the whole of it has room; else nowhere. */
 export function markingOf(fields: Fields, scheme: Scheme, taken: Uint8Array): void {
-    const { scene, pixels, zone, free, part } = fields
-    if (scene.view === 'top') return
-    const best = new Map<number, number>()
-    for (let at = 0; at < pixels.length; at++) {
+    if (fields.scene.view === 'top') return
+    const plates = new Map<number, Map<number, number>>()
+    for (let at = 0; at < fields.pixels.length; at++) {
         if (!scheme.isZone(at) || !isTowardsEye(fields, at)) continue
-        const known = best.get(zone[at] ?? 0)
-        if (known === undefined || (free[at] ?? 0) > (free[known] ?? 0)) best.set(zone[at] ?? 0, at)
+        const zone = fields.zone[at] ?? 0
+        const sizes = plates.get(zone) ?? new Map<number, number>()
+        const part = fields.part[at] ?? 0
+        sizes.set(part, (sizes.get(part) ?? 0) + 1)
+        plates.set(zone, sizes)
     }
-    const where = new Int32Array(scene.width * scene.height).fill(-1)
-    for (let at = 0; at < pixels.length; at++) where[pixels[at] ?? 0] = at
-    for (const at of best.values()) {
-        const room = (free[at] ?? 0) / scene.scale
-        const tall = Math.min(TALLEST, 1.05 * room)
-        if (tall < SMALLEST) continue
-        const cell = (tall / HIGH) * scene.scale
-        const columns = scheme.number.length * (WIDE + 1) - 1
-        const middle = pixels[at] ?? 0
-        const left = (middle % scene.width) - (columns * cell) / 2
-        const top = Math.floor(middle / scene.width) - (HIGH * cell) / 2
-        for (let y = Math.floor(top); y <= top + HIGH * cell; y++)
-            for (let x = Math.floor(left); x <= left + columns * cell; x++) {
-                const to = where[y * scene.width + x] ?? -1
-                if (to < 0 || !scheme.isZone(to) || part[to] !== part[at]) continue
-                taken[to] = 255 * inked(scheme.number, (x - left) / cell, (y - top) / cell, 1 / cell)
-            }
+    for (const sizes of plates.values()) {
+        const [largest] = [...sizes].sort(([, one], [, other]) => other - one)
+        if (largest !== undefined) stencil(fields, scheme, largest[0], taken)
     }
 }
 
-/** Which share of a pixel is inked: looked at in nine places, so that edges come out even. */
-function inked(number: string, column: number, row: number, pixel: number): number {
-    let hits = 0
-    for (let look = 0; look < 9; look++) {
-        const x = column + (((look % 3) + 0.5) / 3) * pixel
-        const figure = FIGURES[number[Math.floor(x / (WIDE + 1))] ?? '']
-        if (
-            figure?.[Math.floor(row + ((Math.floor(look / 3) + 0.5) / 3) * pixel)]?.[Math.floor(x % (WIDE + 1))] === '#'
-        )
-            hits++
+function stencil(fields: Fields, scheme: Scheme, part: number, taken: Uint8Array): void {
+    const { scene, pixels } = fields
+    const { width, height } = scene
+    const entry = new Int32Array(width * height).fill(-1)
+    const isFree = new Uint8Array(width * height)
+    for (let at = 0; at < pixels.length; at++) {
+        const pixel = pixels[at] ?? 0
+        entry[pixel] = at
+        if (fields.part[at] === part && scheme.isZone(at) && isTowardsEye(fields, at)) isFree[pixel] = 1
     }
-    return hits / 9
+    const room = sums(isFree, width, height)
+    const across = scheme.number.length * (WIDE + BETWEEN) - BETWEEN
+    for (let tall = TALLEST; tall >= SMALLEST; tall *= 0.88) {
+        const cell = (tall * scene.scale) / HIGH
+        const margin = MARGIN * tall * scene.scale
+        const place = findRoom(room, width, height, across * cell + 2 * margin, HIGH * cell + 2 * margin)
+        if (place === null) continue
+        const [left, top] = [place[0] + margin, place[1] + margin]
+        for (let y = Math.floor(top); y <= top + HIGH * cell; y++)
+            for (let x = Math.floor(left); x <= left + across * cell; x++) {
+                const at = entry[y * width + x] ?? -1
+                if (at >= 0)
+                    taken[at] = 255 * inked(scheme.number, (x + 0.5 - left) / cell, (y + 0.5 - top) / cell, cell)
+            }
+        return
+    }
+}
+
+/** How many pixels are free above and to the left of each corner. */
+function sums(isFree: Uint8Array, width: number, height: number): Uint32Array {
+    const room = new Uint32Array((width + 1) * (height + 1))
+    for (let y = 0; y < height; y++) {
+        let row = 0
+        for (let x = 0; x < width; x++) {
+            row += isFree[y * width + x] ?? 0
+            room[(y + 1) * (width + 1) + x + 1] = (room[y * (width + 1) + x + 1] ?? 0) + row
+        }
+    }
+    return room
+}
+
+/** Where a box is free in whole, as near to the middle of what is free as can be; null: nowhere. */
+function findRoom(room: Uint32Array, width: number, height: number, wide: number, tall: number): Point | null {
+    const [w, h] = [Math.ceil(wide), Math.ceil(tall)]
+    const row = width + 1
+    const found: Point[] = []
+    for (let y = 0; y + h <= height; y += 2)
+        for (let x = 0; x + w <= width; x += 2) {
+            const [a, b] = [y * row + x, (y + h) * row + x]
+            const free = (room[b + w] ?? 0) - (room[b] ?? 0) - (room[a + w] ?? 0) + (room[a] ?? 0)
+            if (free === w * h) found.push([x, y])
+        }
+    return found[Math.floor(found.length / 2)] ?? null
+}
+
+/** Which share of a pixel is inked; the place is in units of the figures, of which one is so many pixels. */
+function inked(number: string, x: number, y: number, cell: number): number {
+    const place = Math.floor(x / (WIDE + BETWEEN))
+    const strokes = FIGURES[number[place] ?? ''] ?? []
+    const nearest = Math.min(...strokes.map((stroke) => distanceTo(stroke, x - place * (WIDE + BETWEEN), y)))
+    return 1 - smoothstep(-0.5, 0.5, (nearest - STROKE) * cell)
+}
+
+function distanceTo(stroke: readonly Point[], x: number, y: number): number {
+    let nearest = Number.POSITIVE_INFINITY
+    for (let place = 1; place < stroke.length; place++) {
+        const [x0, y0] = stroke[place - 1] ?? [0, 0]
+        const [x1, y1] = stroke[place] ?? [0, 0]
+        const [u, v] = [x1 - x0, y1 - y0]
+        const along = Math.max(0, Math.min(1, ((x - x0) * u + (y - y0) * v) / (u * u + v * v)))
+        nearest = Math.min(nearest, Math.hypot(x - x0 - along * u, y - y0 - along * v))
+    }
+    return nearest
 }
 
 function isTowardsEye({ scene, pixels }: Fields, at: number): boolean {

@@ -2,6 +2,7 @@ import { type Cover, coverOf, type Mark } from './cover'
 import { type Fields, foldField } from './fields'
 import type { Model } from './model'
 import { smoothstep } from './noise'
+import { NONE } from './outlines'
 
 /** How a plan looks on its vehicle, as the server says it. */
 export type Finish = {
@@ -30,7 +31,6 @@ const KEPT_EVERY = 6
 
 /** Paints one view of one vehicle, and remembers what it can use again while the plan is looked through. */
 export class Painter {
-    private readonly covers = new Map<string, Cover>()
     private readonly kept = new Map<number, Uint8Array>()
     private readonly zoneIds: (string | null)[]
     private readonly numbers: Uint8Array
@@ -41,11 +41,13 @@ export class Painter {
         private readonly fields: Fields,
         private readonly finish: Finish,
         private readonly wanted: Omit<Wanted, 'step' | 'isFlat'>,
+        /** Where marks lie on this view, shared by all finishes whose zones are the same. */
+        private readonly covers: Map<string, Cover>,
     ) {
         const belongs = new Map(finish.belongs.map(({ kind, zone }) => [kind, zone]))
         this.zoneIds = model.zones.map((kind) => belongs.get(kind) ?? null)
         this.ids = [...new Set(this.zoneIds.filter((id) => id !== null))]
-        // Which zone of the plan each pixel belongs to; 255: none.
+        // Which zone of the plan each pixel belongs to; NONE: none.
         this.numbers = new Uint8Array(fields.zone.length)
         for (let at = 0; at < this.numbers.length; at++)
             this.numbers[at] = this.number(this.zoneIds[fields.zone[at] ?? 0] ?? null)
@@ -57,11 +59,11 @@ export class Painter {
 
     private number(id: string | null): number {
         const place = id === null ? -1 : this.ids.indexOf(id)
-        return place < 0 ? 255 : place
+        return place < 0 ? NONE : place
     }
 
     /** The picture after a step, four bytes a pixel; step -1: the bare part. */
-    picture(step: number, isFlat: boolean): Uint8ClampedArray {
+    picture(step: number, isFlat: boolean): Uint8ClampedArray<ArrayBuffer> {
         const { scene, pixels, shade, glance } = this.fields
         const colours = this.coloursAfter(step)
         const shown = new Uint8ClampedArray(4 * scene.width * scene.height)
@@ -72,7 +74,7 @@ export class Painter {
             const to = 4 * (pixels[at] ?? 0)
             let light = isFlat ? 1 : (shade[at] ?? 128) / 128
             if (fold !== null && this.fields.zone[at] === this.canvas && !isFlat) light *= (fold[at] ?? 128) / 128
-            const sheen = gloss[this.numbers[at] ?? 255] ?? 0
+            const sheen = gloss[this.numbers[at] ?? NONE] ?? 0
             const gleam = isFlat ? 0 : sheen * (glance[at] ?? 0) * 0.2
             const share = (masked?.[at] ?? 0) / 255
             for (let channel = 0; channel < 3; channel++) {
@@ -122,7 +124,7 @@ export class Painter {
         for (let at = 0; at < taken.length; at++) {
             const share = (taken[at] ?? 0) / 255
             const light = rim === null ? 0 : (rim[at] ?? 0) / 255
-            if ((share === 0 && light === 0) || isOn[this.numbers[at] ?? 255] !== 1) continue
+            if ((share === 0 && light === 0) || isOn[this.numbers[at] ?? NONE] !== 1) continue
             if (zone[at] === this.glass && this.zoneIds[this.glass] === null) continue
             const to = 3 * at
             const red = colours[to] ?? 0
@@ -141,22 +143,25 @@ export class Painter {
         const isOn = new Uint8Array(256)
         for (const id of mark.zones) {
             const number = this.number(id)
-            if (number !== 255) isOn[number] = 1
+            if (number !== NONE) isOn[number] = 1
         }
         return isOn
     }
 
     private coverOf(mark: Mark, place: number): Cover {
-        // Where a mark lies does not depend on its colour, so that another jar needs no new picture of it.
-        const key = `${place} ${mark.effect} ${mark.step} ${mark.amount} ${mark.isSoft} ${mark.places} ${mark.zones}`
+        const nth = this.finish.marks.slice(0, place).filter((one) => one.effect === mark.effect).length
+        const { number, seed } = this.wanted
+        // Where a mark lies depends neither on its colour nor on its step: another jar needs no new picture of it.
+        const where = [mark.effect, nth, mark.amount, mark.isSoft, mark.places, mark.zones, number, seed]
+        const key = JSON.stringify(where)
         const known = this.covers.get(key)
         if (known !== undefined) return known
         const isOn = this.zonesOf(mark)
         const cover = coverOf(this.fields, mark, {
-            patch: this.finish.marks.slice(0, place).filter((one) => one.effect === 'patches').length,
-            number: this.wanted.number,
-            seed: this.wanted.seed,
-            isZone: (at) => isOn[this.numbers[at] ?? 255] === 1,
+            nth,
+            number,
+            seed,
+            isZone: (at) => isOn[this.numbers[at] ?? NONE] === 1,
         })
         this.covers.set(key, cover)
         return cover
@@ -172,7 +177,7 @@ export class Painter {
             if (shines === null && !isPaint) continue
             for (const id of mark.zones) {
                 const number = this.number(id)
-                if (number !== 255) gloss[number] = shines ?? 0
+                if (number !== NONE) gloss[number] = shines ?? 0
             }
         }
         return gloss
@@ -195,7 +200,7 @@ export class Painter {
             const patches = this.finish.marks[next]
             const left = patches === undefined ? null : this.coverOf(patches, next).taken
             for (let at = 0; at < masked.length; at++)
-                if (isOn[this.numbers[at] ?? 255] === 1)
+                if (isOn[this.numbers[at] ?? NONE] === 1)
                     masked[at] = 255 * smoothstep(0, 1, 1 - (left?.[at] ?? 0) / 255)
         }
         return masked

@@ -20,8 +20,14 @@ export type Scene = {
 
 export const NOTHING = -1e9
 
+/** Pixels that are left free round what is drawn. */
+export const MARGIN = 4
+
 /** How far a vehicle reaches in a view. */
-export function extentOf(model: Model, view: View): { right: [number, number]; down: [number, number] } {
+export function extentOf(
+    model: Pick<Model, 'points'>,
+    view: View,
+): { right: [number, number]; down: [number, number] } {
     const right: [number, number] = [Infinity, -Infinity]
     const down: [number, number] = [Infinity, -Infinity]
     for (let at = 0; at < model.points.length; at += 3) {
@@ -35,7 +41,7 @@ export function extentOf(model: Model, view: View): { right: [number, number]; d
 }
 
 /** Draws all faces into a depth map; what is nearest stays. */
-export function see(model: Model, view: View, scale: number, margin = 4): Scene {
+export function see(model: Model, view: View, scale: number, margin = MARGIN): Scene {
     const extent = extentOf(model, view)
     const right0 = extent.right[0] - margin / scale
     const down0 = extent.down[0] - margin / scale

@@ -1,6 +1,7 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { Trash2 } from 'lucide-react'
 import { AlertDialog } from 'radix-ui'
+import { Suspense } from 'react'
 import { Link } from 'react-router'
 import { z } from 'zod'
 import { send } from '@/app/http'
@@ -8,9 +9,15 @@ import { Button } from '@/design/Button'
 import { classes } from '@/design/classes'
 import { inWords } from '@/design/duration'
 import { IconButton } from '@/design/Icon'
+import { later } from '@/design/later'
 import { SeverityMark, VerdictLine } from '@/design/Severity'
 import { type BenchCard, benchQuery } from './api'
 import { nextCure, type Standing, standingOf } from './waiting'
+
+const VehicleThumb = later(() => import('@/features/vehicle/VehicleThumb'))
+
+/** Pixels on the card. */
+const THUMB = { width: 190, height: 92 }
 
 const EDGE: Record<Standing['state'], string> = {
     ready: 'border-l-good',
@@ -36,6 +43,14 @@ export function BuildCard({ card, now }: { card: BenchCard; now: Date }) {
             )}
         >
             <Palette colours={card.palette} />
+            {card.finish !== null && (
+                // As it stands on the bench now; on a phone the words need the room.
+                <div className="hidden shrink-0 items-end justify-center self-stretch bg-card px-3 py-2 sm:flex">
+                    <Suspense fallback={<div style={THUMB} />}>
+                        <VehicleThumb vehicle={card} name={card.name} finish={card.finish} {...THUMB} />
+                    </Suspense>
+                </div>
+            )}
             <div className="min-w-0 flex-1 p-3">
                 <div className="flex items-start gap-3">
                     <div className="min-w-0 flex-1">

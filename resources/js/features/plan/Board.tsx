@@ -349,8 +349,10 @@ function useFocusOnCursor(grid: { current: HTMLDivElement | null }, cursor: Curs
     useEffect(() => {
         const board = grid.current
         const active = document.activeElement
-        if (board === null || !(active === document.body || board.contains(active))) return
-        board.querySelector<HTMLElement>(`[data-cell="${cursor.step ?? ''}/${cursor.zone ?? ''}"]`)?.focus()
+        const cell = board?.querySelector<HTMLElement>(`[data-cell="${cursor.step ?? ''}/${cursor.zone ?? ''}"]`)
+        if (active === document.body || board?.contains(active)) cell?.focus()
+        // Whoever goes through the steps elsewhere, as on the vehicle, is followed.
+        else cell?.scrollIntoView({ block: 'nearest' })
     }, [grid, cursor])
 }
 

@@ -20,9 +20,12 @@ import { usePlanKeys, useWhileHeld } from './usePlanKeys'
 import { usePreview } from './usePreview'
 import { useSessions } from './useSessions'
 import { useStable } from './useStable'
+import { useVehicle } from './useVehicle'
 import { indexFindings } from './verdicts'
 import { type View, wholeView } from './view'
 
+// The board stands before the vehicle is drawn.
+const VehiclePanel = later(() => import('./VehiclePanel'))
 const SaidBar = later(async () => ({ default: (await import('./SaidBar')).SaidBar }))
 // On a phone only.
 const Sheet = later(() => import('./Sheet'))
@@ -60,6 +63,7 @@ export function PlanDesk({ state, library, work }: Props) {
         if (await work.edit(edits)) setCursor({ step: id, zone: null })
     }
 
+    const vehicle = useVehicle()
     const desk = {
         state,
         library,
@@ -72,6 +76,7 @@ export function PlanDesk({ state, library, work }: Props) {
         setChosen,
         open: setDialog,
         say: setSaid,
+        vehicle: vehicle.acts,
     }
     const acts = useActs(desk)
     const drag = useStable({
@@ -146,33 +151,49 @@ export function PlanDesk({ state, library, work }: Props) {
                         />
                     </Suspense>
                 )}
-                {isNarrow ? (
-                    <Suspense fallback={null}>
-                        <StepList
-                            rows={list}
-                            chosen={cursor.step}
-                            onOpen={(id) => {
-                                setCursor({ step: id, zone: null })
-                                setSheet(true)
-                            }}
-                            onAdd={() => setDialog('add')}
+                <div className="flex min-h-0 min-w-0 flex-1 flex-col">
+                    {vehicle.isShown && plan.zones.length > 0 && (
+                        <Suspense fallback={<div style={{ height: vehicle.height }} className="bg-card" />}>
+                            <VehiclePanel
+                                plan={plan}
+                                verdict={verdict}
+                                library={library}
+                                cursor={cursor}
+                                findings={findings}
+                                vehicle={vehicle}
+                                onCursor={setCursor}
+                                acts={acts}
+                            />
+                        </Suspense>
+                    )}
+                    {vehicle.isShown && vehicle.isLarge ? null : isNarrow ? (
+                        <Suspense fallback={null}>
+                            <StepList
+                                rows={list}
+                                chosen={cursor.step}
+                                onOpen={(id) => {
+                                    setCursor({ step: id, zone: null })
+                                    setSheet(true)
+                                }}
+                                onAdd={() => setDialog('add')}
+                            />
+                        </Suspense>
+                    ) : (
+                        <Board
+                            plan={plan}
+                            verdict={verdict}
+                            findings={findings}
+                            library={library}
+                            cursor={cursor}
+                            onCursor={setCursor}
+                            acts={acts}
+                            view={view}
+                            chosen={chosen}
+                            drag={drag}
+                            sessions={sessions}
                         />
-                    </Suspense>
-                ) : (
-                    <Board
-                        plan={plan}
-                        verdict={verdict}
-                        findings={findings}
-                        library={library}
-                        cursor={cursor}
-                        onCursor={setCursor}
-                        acts={acts}
-                        view={view}
-                        chosen={chosen}
-                        drag={drag}
-                        sessions={sessions}
-                    />
-                )}
+                    )}
+                </div>
                 {isNarrow ? (
                     <Suspense fallback={null}>
                         <Sheet

@@ -1,11 +1,12 @@
 import { useSortable } from '@dnd-kit/sortable'
 import { Check, GripVertical } from 'lucide-react'
-import { memo } from 'react'
+import { type CSSProperties, memo } from 'react'
 import { ActSign, leavesNoFilm } from '@/design/ActSign'
 import { classes } from '@/design/classes'
 import { inWords } from '@/design/duration'
 import { SEVERITY_WORD, SeverityMark } from '@/design/Severity'
 import { Swatch } from '@/design/Swatch'
+import { inkOn } from '@/features/build'
 import type { Acts, Cursor } from './acts'
 import type { Cell, Row } from './rows'
 import { WindowMark } from './WindowMark'
@@ -189,7 +190,7 @@ type CellProps = Pick<Props, 'onCursor' | 'acts'> & {
 
 const ZoneCell = memo(function ZoneCell(props: CellProps) {
     const { step, cell, kind, look, spots, joinsAbove, joinsBelow, bestShare, isHere, isInRow, onCursor, acts } = props
-    const { zones, name, isOn, isPart, severity } = cell
+    const { zones, name, isOn, isPart, severity, ground } = cell
     const verdict = severity === null ? '' : `, ${SEVERITY_WORD[severity]}`
     return (
         <div role="gridcell" aria-selected={isHere} className="border-l border-line">
@@ -211,10 +212,26 @@ const ZoneCell = memo(function ZoneCell(props: CellProps) {
                     isInRow && !isOn ? 'hover:bg-press' : '',
                 )}
             >
-                {isOn && <Film kind={kind} look={look} spots={spots} joinsAbove={joinsAbove} joinsBelow={joinsBelow} />}
+                {ground !== null && (
+                    // Read downwards, a column is the history of its zone in colour.
+                    <span
+                        className="absolute -inset-y-px left-1/2 w-1.5 -translate-x-1/2"
+                        style={{ backgroundColor: ground }}
+                    />
+                )}
+                {isOn && (
+                    <Film
+                        kind={kind}
+                        look={look}
+                        spots={spots}
+                        ground={ground}
+                        joinsAbove={joinsAbove}
+                        joinsBelow={joinsBelow}
+                    />
+                )}
                 {isOn && bestShare !== null && <WindowMark bestShare={bestShare} />}
                 {isPart && <span className="absolute bottom-0 left-1 text-fine leading-none font-bold">½</span>}
-                {!isOn && isInRow && <span className="size-1 rounded-full bg-rule" />}
+                {!isOn && isInRow && <span className="relative size-2 rounded-full border border-sheet bg-rule" />}
                 {severity !== null && (
                     <span className="absolute top-0.5 right-0.5">
                         <SeverityMark severity={severity} />
@@ -225,25 +242,27 @@ const ZoneCell = memo(function ZoneCell(props: CellProps) {
     )
 })
 
-/** A layer fills the cell like a stratum; work that leaves none is drawn as a sign. */
-function Film({
-    kind,
-    look,
-    spots,
-    joinsAbove,
-    joinsBelow,
-}: Pick<CellProps, 'kind' | 'look' | 'spots' | 'joinsAbove' | 'joinsBelow'>) {
-    if (leavesNoFilm(kind)) return <ActSign kind={kind} />
+type FilmProps = Pick<CellProps, 'kind' | 'look' | 'spots' | 'joinsAbove' | 'joinsBelow'> & { ground: string | null }
+
+/** A layer fills the cell like a stratum, over what the zone shows then; work that leaves none is drawn as a sign. */
+function Film({ kind, look, spots, ground, joinsAbove, joinsBelow }: FilmProps) {
+    const place = classes(
+        'absolute inset-x-0.5 border-rule/70 border-x',
+        joinsAbove ? '-top-px' : 'top-[5px] border-t',
+        joinsBelow ? 'bottom-0' : 'bottom-[5px] border-b',
+    )
+    if (leavesNoFilm(kind)) {
+        if (ground === null) return <ActSign kind={kind} />
+        return (
+            <span className={`${place} grid place-items-center`} style={{ backgroundColor: ground }}>
+                <ActSign kind={kind} ink={inkOn(ground)} />
+            </span>
+        )
+    }
     return (
-        <Swatch
-            {...look}
-            spots={spots}
-            className={classes(
-                'absolute inset-x-0.5 border-rule/70 border-x',
-                joinsAbove ? '-top-px' : 'top-[5px] border-t',
-                joinsBelow ? 'bottom-0' : 'bottom-[5px] border-b',
-            )}
-        />
+        <span style={ground === null ? undefined : ({ '--color-card': ground } as CSSProperties)}>
+            <Swatch {...look} spots={spots} className={place} />
+        </span>
     )
 }
 

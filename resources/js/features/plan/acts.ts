@@ -37,6 +37,13 @@ export type FindingActs = {
     filter: (filter?: Filter) => void
 }
 
+export type VehicleActs = {
+    /** Shows the vehicle, or hides it. */
+    toggle: () => void
+    /** Gives it all the room, or lets the board have it again. */
+    enlarge: () => void
+}
+
 /** What keys and buttons do on the plan screen, by subject. */
 export type Acts = {
     steps: StepActs
@@ -44,5 +51,6 @@ export type Acts = {
     choice: ChoiceActs
     fold: FoldActs
     findings: FindingActs
+    vehicle: VehicleActs
     open: (dialog: OpenDialog) => void
 }

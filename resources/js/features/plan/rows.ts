@@ -3,7 +3,7 @@ import { useEffect, useMemo, useRef } from 'react'
 import { onWallClockNear } from '@/design/duration'
 import { SEVERITIES, type Severity } from '@/design/Severity'
 import type { SwatchLook } from '@/design/Swatch'
-import { type Library, type Plan, type StepVerdict, techniqueOf, type Verdict } from '@/features/build'
+import { colourAfter, type Library, type Plan, type StepVerdict, techniqueOf, type Verdict } from '@/features/build'
 import { sayExtent, spotsOf } from './extent'
 import type { InWeek } from './useSessions'
 import { bestShare, clockOf, type FindingIndex, sayInWeek, sayWindows, waitBefore } from './verdicts'
@@ -18,6 +18,8 @@ export type Cell = {
     /** On some zones of the group only. */
     isPart: boolean
     severity: Severity | null
+    /** What the zone shows after the step; null: the bare part, or not the same on all zones of the group. */
+    ground: string | null
 }
 
 /** A row of the board as it looks: no more than is drawn, so that two rows that are equal look alike. */
@@ -97,10 +99,16 @@ export function rowsOf(
                     severity:
                         SEVERITIES.find((one) => zones.some((zone) => findings.worstOfCell(step.id, zone) === one)) ??
                         null,
+                    ground: groundOf(verdict, zones, index),
                 }
             }),
         }
     })
+}
+
+function groundOf(verdict: Verdict, zones: readonly string[], step: number): string | null {
+    const [first, ...others] = zones.map((zone) => colourAfter(verdict.finish.paints, zone, step))
+    return first !== undefined && others.every((colour) => colour === first) ? first : null
 }
 
 /** Whether a step goes into the one right before it while that is open. */

@@ -1,6 +1,16 @@
 import { type Dispatch, type SetStateAction, useEffect, useRef, useState } from 'react'
 import { type Library, techniqueOf } from '@/features/build'
-import type { Acts, ChoiceActs, Cursor, FindingActs, FoldActs, HistoryActs, OpenDialog, StepActs } from './acts'
+import type {
+    Acts,
+    ChoiceActs,
+    Cursor,
+    FindingActs,
+    FoldActs,
+    HistoryActs,
+    OpenDialog,
+    StepActs,
+    VehicleActs,
+} from './acts'
 import { moveTo, newId, toggleZones } from './edits'
 import { isDone, stillBefore, toggleDone } from './record'
 import type { Said } from './SaidBar'
@@ -22,6 +32,7 @@ type Desk = {
     open: Dispatch<SetStateAction<OpenDialog>>
     /** Says what was done. */
     say: (said: Said) => void
+    vehicle: VehicleActs
 }
 
 /** All that keys and buttons do; the same object for as long as the screen lives. */
@@ -41,7 +52,8 @@ export function useActs(desk: Desk): Acts {
             desk.open(dialog)
         },
     })
-    const [acts] = useState<Acts>(() => ({ steps, history, choice, fold, findings, open: open.dialog }))
+    const vehicle = useStable<VehicleActs>(desk.vehicle)
+    const [acts] = useState<Acts>(() => ({ steps, history, choice, fold, findings, vehicle, open: open.dialog }))
     return acts
 }
 

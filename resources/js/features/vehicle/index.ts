@@ -1,0 +1,2 @@
+export { type Chosen, vehicleQuery } from './api'
+export type { Region } from './Regions'

@@ -1,0 +1,25 @@
+import type { Vehicle } from '@/contract'
+import { VIEWS } from '@/vehicle/model'
+import { extentOf } from '@/vehicle/raster'
+import type { Shape } from '@/vehicle/studio'
+import { unpack } from '@/vehicle/unpack'
+import type { Sizes } from './arrange'
+
+const known = new WeakMap<Vehicle, { shape: Shape; sizes: Sizes }>()
+
+/** What is needed to lay out and draw a vehicle, found out once for each answer of the server. */
+export function shapeOf(name: string, vehicle: Vehicle): { shape: Shape; sizes: Sizes } {
+    let found = known.get(vehicle)
+    if (found === undefined) {
+        const model = unpack(vehicle)
+        const sizes = Object.fromEntries(
+            VIEWS.map((view) => {
+                const { right, down } = extentOf(model, view)
+                return [view, { width: right[1] - right[0], height: down[1] - down[0] }]
+            }),
+        ) as Sizes
+        found = { shape: { name, packed: vehicle }, sizes }
+        known.set(vehicle, found)
+    }
+    return found
+}

@@ -1,0 +1,60 @@
+import { type RefObject, useEffect, useRef, useState } from 'react'
+import type { Painted, Wish } from '@/vehicle/drawing'
+import { paint, type Shape } from '@/vehicle/studio'
+
+/** The first picture of a finish is painted in coarse dots, which take a tenth of the time. */
+const COARSE = 0.35
+
+/**
+ * Paints what is wished onto a canvas in the background. While a picture is being painted, only the last wish is
+ * remembered, so that a slider is followed and never chased. Returns why there is no picture; null: there is one, or
+ * there will be.
+ */
+export function usePainted(canvas: RefObject<HTMLCanvasElement | null>, shape: Shape, wish: Wish): string | null {
+    const [failure, setFailure] = useState<string | null>(null)
+    const next = useRef<{ shape: Shape; wish: Wish } | null>(null)
+    const isBusy = useRef(false)
+    const seen = useRef('')
+    const isGone = useRef(false)
+
+    useEffect(() => {
+        isGone.current = false
+        return () => {
+            isGone.current = true
+            next.current = null
+        }
+    }, [])
+    useEffect(() => {
+        next.current = { shape, wish }
+        if (isBusy.current) return
+        isBusy.current = true
+        const follow = async () => {
+            while (next.current !== null) {
+                const now = next.current
+                next.current = null
+                const ground = `${now.shape.name} ${now.wish.scale}`
+                if (seen.current !== ground) {
+                    seen.current = ground
+                    put(canvas.current, await paint(now.shape, { ...now.wish, scale: COARSE * now.wish.scale }))
+                }
+                if (next.current === null) put(canvas.current, await paint(now.shape, now.wish))
+            }
+        }
+        follow()
+            .then(
+                () => setFailure(null),
+                (error: Error) => setFailure(error.message),
+            )
+            .finally(() => {
+                isBusy.current = false
+            })
+    }, [canvas, shape, wish])
+    return failure
+}
+
+function put(canvas: HTMLCanvasElement | null, { width, height, pixels }: Painted): void {
+    if (canvas === null) return
+    canvas.width = width
+    canvas.height = height
+    canvas.getContext('2d')?.putImageData(new ImageData(pixels, width, height), 0, 0)
+}

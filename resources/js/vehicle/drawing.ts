@@ -1,0 +1,111 @@
+import type { Cover } from './cover'
+import { type Fields, fieldsOf } from './fields'
+import { drawInk, type Ink } from './ink'
+import { lightOf } from './light'
+import type { Model, View } from './model'
+import { NONE, outlinesOf } from './outlines'
+import { type Finish, Painter } from './paint'
+import { see } from './raster'
+
+/** What is drawn once of a view, in pixels: the ink, and the border of every zone of the plan. */
+export type Drawn = {
+    width: number
+    height: number
+    ink: Ink
+    regions: readonly { zone: string; path: string }[]
+}
+
+/** A painted view: four bytes a pixel. */
+export type Painted = { width: number; height: number; pixels: Uint8ClampedArray<ArrayBuffer> }
+
+/** What is asked of a painted view. Pictures of one finish have one key. */
+export type Wish = {
+    view: View
+    /** Pixels per millimetre. */
+    scale: number
+    finish: Finish
+    key: string
+    /** Painted on where the plan has markings. */
+    number: string
+    seed: number
+    /** The last step that is seen; -1: the bare part. */
+    step: number
+    isFlat: boolean
+}
+
+/** Paints that are remembered with all that they have computed; more views and sizes than are on screen at once. */
+const REMEMBERED = 16
+/** More marks than a long plan has, seen once or twice with other amounts. */
+const MOST_COVERS = 150
+
+/** Draws one vehicle, and remembers what does not change from picture to picture. */
+export class Drawing {
+    private readonly prepared = new Map<string, Fields>()
+    private readonly painters = new Map<string, Painter>()
+    private readonly covers = new Map<string, Map<string, Cover>>()
+
+    constructor(private readonly model: Model) {}
+
+    draw(view: View, scale: number, belongs: Finish['belongs']): Drawn {
+        const scene = see(this.model, view, scale)
+        const { ink } = drawInk(this.model, scene)
+        const zoneOfKind = new Map(belongs.map(({ kind, zone }) => [kind, zone]))
+        const zones = [...new Set(belongs.flatMap(({ zone }) => (zone === null ? [] : [zone])))]
+        const numberOf = this.model.zones.map((kind) => {
+            const place = zones.indexOf(zoneOfKind.get(kind) ?? '')
+            return place < 0 ? NONE : place
+        })
+        const numbers = Uint8Array.from(scene.face, (face) =>
+            face < 0 ? NONE : (numberOf[this.model.zoneOf[face] ?? NONE] ?? NONE),
+        )
+        const outlines = outlinesOf(numbers, scene.width, scene.height)
+        return {
+            width: scene.width,
+            height: scene.height,
+            ink,
+            regions: [...outlines].map(([number, path]) => ({ zone: zones[number] ?? '', path })),
+        }
+    }
+
+    paint(wish: Wish): Painted {
+        const fields = this.fields(wish.view, wish.scale)
+        const key = `${wish.view} ${wish.scale} ${wish.key}`
+        const painter =
+            this.painters.get(key) ??
+            new Painter(this.model, fields, wish.finish, { number: wish.number, seed: wish.seed }, this.coversOf(wish))
+        remember(this.painters, key, painter)
+        const { width, height } = fields.scene
+        return { width, height, pixels: painter.picture(wish.step, wish.isFlat) }
+    }
+
+    private fields(view: View, scale: number): Fields {
+        const key = `${view} ${scale}`
+        const known = this.prepared.get(key)
+        const fields = known ?? this.prepare(view, scale)
+        remember(this.prepared, key, fields)
+        return fields
+    }
+
+    private coversOf({ view, scale, finish }: Wish): Map<string, Cover> {
+        const key = `${view} ${scale} ${JSON.stringify(finish.belongs)}`
+        const covers = this.covers.get(key) ?? new Map<string, Cover>()
+        // What no plan has any more would be kept for ever.
+        if (covers.size > MOST_COVERS) covers.clear()
+        remember(this.covers, key, covers)
+        return covers
+    }
+
+    private prepare(view: View, scale: number): Fields {
+        const scene = see(this.model, view, scale)
+        const { traces } = drawInk(this.model, scene)
+        return fieldsOf(this.model, scene, traces, lightOf(scene, this.model.partOf))
+    }
+}
+
+/** Keeps what was used last, and forgets what was not used for the longest time. */
+function remember<T>(kept: Map<string, T>, key: string, value: T): void {
+    kept.delete(key)
+    kept.set(key, value)
+    const [oldest] = kept.keys()
+    if (kept.size > REMEMBERED && oldest !== undefined) kept.delete(oldest)
+}

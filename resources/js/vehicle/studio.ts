@@ -1,0 +1,82 @@
+import type { Drawn, Painted, Wish } from './drawing'
+import { VIEWS, type View } from './model'
+import type { Finish } from './paint'
+import type { Packed } from './unpack'
+
+export type Question =
+    | { asks: 'load'; vehicle: string; packed: Packed }
+    | { asks: 'draw'; id: number; vehicle: string; view: View; scale: number; belongs: Finish['belongs'] }
+    | { asks: 'paint'; id: number; vehicle: string; wish: Wish }
+export type Answer = { id: number; gives: Drawn | Painted } | { id: number; failed: string }
+
+/** More hands than these would only wait for each other's memory. */
+const MOST_HANDS = 3
+
+type Waiting = { resolve: (gives: never) => void; reject: (error: Error) => void }
+
+/** One background thread, and what it has been given to know. */
+class Hand {
+    private readonly worker = new Worker(new URL('./studio.worker.ts', import.meta.url), { type: 'module' })
+    private readonly knows = new Set<string>()
+    private readonly waiting = new Map<number, Waiting>()
+
+    constructor() {
+        this.worker.addEventListener('message', ({ data }: MessageEvent<Answer>) => {
+            const asked = this.waiting.get(data.id)
+            this.waiting.delete(data.id)
+            if ('failed' in data) asked?.reject(new Error(data.failed))
+            else asked?.resolve(data.gives as never)
+        })
+        this.worker.addEventListener('error', () => {
+            for (const { reject } of this.waiting.values()) reject(new Error('The drawing broke off.'))
+            this.waiting.clear()
+        })
+    }
+
+    ask<T>(vehicle: string, packed: Packed, question: Exclude<Question, { asks: 'load' }>): Promise<T> {
+        if (!this.knows.has(vehicle)) {
+            this.knows.add(vehicle)
+            this.worker.postMessage({ asks: 'load', vehicle, packed } satisfies Question)
+        }
+        return new Promise<T>((resolve, reject) => {
+            this.waiting.set(question.id, { resolve: resolve as Waiting['resolve'], reject })
+            this.worker.postMessage(question)
+        })
+    }
+}
+
+const hands: (Hand | undefined)[] = []
+let asked = 0
+
+/** The same view of the same vehicle always comes to the same hand, which remembers it. */
+function handFor(vehicle: string, view: View): Hand {
+    const count = Math.max(1, Math.min(MOST_HANDS, (navigator.hardwareConcurrency || 2) - 1))
+    let place = VIEWS.indexOf(view)
+    for (const character of vehicle) place += character.charCodeAt(0)
+    const hand = hands[place % count] ?? new Hand()
+    hands[place % count] = hand
+    return hand
+}
+
+/** A vehicle that can be drawn: under the name, the shape as the server sent it. */
+export type Shape = { name: string; packed: Packed }
+
+export function draw(shape: Shape, view: View, scale: number, belongs: Finish['belongs']): Promise<Drawn> {
+    return handFor(shape.name, view).ask(shape.name, shape.packed, {
+        asks: 'draw',
+        id: ++asked,
+        vehicle: shape.name,
+        view,
+        scale,
+        belongs,
+    })
+}
+
+export function paint(shape: Shape, wish: Wish): Promise<Painted> {
+    return handFor(shape.name, wish.view).ask(shape.name, shape.packed, {
+        asks: 'paint',
+        id: ++asked,
+        vehicle: shape.name,
+        wish,
+    })
+}

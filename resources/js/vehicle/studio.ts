@@ -61,7 +61,7 @@ function handFor(vehicle: string, view: View): Hand {
 /** A vehicle that can be drawn: under the name, the shape as the server sent it. */
 export type Shape = { name: string; packed: Packed }
 
-export function draw(shape: Shape, view: View, scale: number, belongs: Finish['belongs']): Promise<Drawn> {
+export async function draw(shape: Shape, view: View, scale: number, belongs: Finish['belongs']): Promise<Drawn> {
     return handFor(shape.name, view).ask(shape.name, shape.packed, {
         asks: 'draw',
         id: ++asked,
@@ -72,7 +72,7 @@ export function draw(shape: Shape, view: View, scale: number, belongs: Finish['b
     })
 }
 
-export function paint(shape: Shape, wish: Wish): Promise<Painted> {
+export async function paint(shape: Shape, wish: Wish): Promise<Painted> {
     return handFor(shape.name, wish.view).ask(shape.name, shape.packed, {
         asks: 'paint',
         id: ++asked,

@@ -1,5 +1,6 @@
 import { zodResolver } from '@hookform/resolvers/zod'
 import { useQuery, useQueryClient } from '@tanstack/react-query'
+import { Suspense, useState } from 'react'
 import { useForm } from 'react-hook-form'
 import { useNavigate } from 'react-router'
 import { z } from 'zod'
@@ -9,9 +10,12 @@ import { buildStateSchema } from '@/contract'
 import { Button } from '@/design/Button'
 import { Dialog } from '@/design/Dialog'
 import { Select, TextArea, TextField } from '@/design/Field'
+import { later } from '@/design/later'
 import { RetryNotice } from '@/design/Notice'
 import { type Library, libraryQuery } from '@/features/build'
 import { benchQuery } from './api'
+
+const VehicleForm = later(() => import('@/features/vehicle/VehicleForm'))
 
 const SCALES = [16, 24, 32, 35, 48, 56, 72, 76, 87, 100, 144]
 
@@ -31,7 +35,7 @@ export function StartDialog({ open, onOpenChange }: { open: boolean; onOpenChang
             open={open}
             onOpenChange={onOpenChange}
             title="Start a build"
-            description="Its kind decides which zones it begins with; all of them can be changed."
+            description="It begins with the zones of its vehicle, measured on it; all of them can be changed."
         >
             {library.isPending && <p className="text-soft">Looking it up…</p>}
             {library.isError && <RetryNotice error={library.error} onRetry={() => void library.refetch()} />}
@@ -45,14 +49,20 @@ export function StartDialog({ open, onOpenChange }: { open: boolean; onOpenChang
 function StartForm({ kinds, onClose }: { kinds: Library['vehicleKinds']; onClose: () => void }) {
     const navigate = useNavigate()
     const queries = useQueryClient()
-    const { register, handleSubmit, setError, formState } = useForm<Typed, unknown, z.output<typeof formSchema>>({
-        resolver: zodResolver(formSchema),
-        defaultValues: { name: '', kind: kinds[0]?.code ?? '', scale: '35', vehicle: '', story: '' },
-    })
+    const { register, handleSubmit, setError, formState, watch } = useForm<Typed, unknown, z.output<typeof formSchema>>(
+        {
+            resolver: zodResolver(formSchema),
+            defaultValues: { name: '', kind: kinds[0]?.code ?? '', scale: '35', vehicle: '', story: '' },
+        },
+    )
     const fault = (field: keyof Typed) => formState.errors[field]?.message
+    const kind = kinds.find((one) => one.code === watch('kind'))
+    // Measures belong to a kind: another one begins as usual, and the first is as it was when one comes back to it.
+    const [forms, setForms] = useState<Record<string, Record<string, number> | null>>({})
+    const form = forms[kind?.code ?? ''] ?? null
     const start = handleSubmit(async (said) => {
         try {
-            const state = await send('POST', '/builds', buildStateSchema, said)
+            const state = await send('POST', '/builds', buildStateSchema, { ...said, form })
             await queries.invalidateQueries({ queryKey: benchQuery.queryKey })
             await navigate(`/builds/${state.id}`)
         } catch (error) {
@@ -83,6 +93,16 @@ function StartForm({ kinds, onClose }: { kinds: Library['vehicleKinds']; onClose
                     choices={SCALES.map((scale) => ({ value: String(scale), label: `1:${scale}` }))}
                 />
             </div>
+            {kind !== undefined && (
+                <Suspense fallback={<div className="h-[154px] rounded-plate bg-card" />}>
+                    <VehicleForm
+                        kind={kind.code}
+                        measures={kind.measures}
+                        form={form}
+                        onForm={(changed) => setForms({ ...forms, [kind.code]: changed })}
+                    />
+                </Suspense>
+            )}
             <TextField
                 label="Vehicle"
                 maxLength={120}

@@ -1,13 +1,17 @@
 import { zodResolver } from '@hookform/resolvers/zod'
 import { useQuery } from '@tanstack/react-query'
+import { Suspense, useState } from 'react'
 import { useForm } from 'react-hook-form'
 import { z } from 'zod'
 import { Button } from '@/design/Button'
 import { Dialog } from '@/design/Dialog'
 import { Select, TextArea, TextField } from '@/design/Field'
 import { textOrNone, typedNumber, typedNumberOrNone } from '@/design/form'
+import { later } from '@/design/later'
 import { type Air, type Library, type Plan, roomQuery, SEASONS, saySeason } from '@/features/build'
 import type { PlanEdit } from './edits'
+
+const VehicleForm = later(() => import('@/features/vehicle/VehicleForm'))
 
 type Props = {
     open: boolean
@@ -69,6 +73,8 @@ function BuildForm({ onOpenChange, plan, library, edit }: Props) {
         defaultValues: typed(plan),
     })
     const fault = (field: keyof Typed) => formState.errors[field]?.message
+    const [kind, setKind] = useState(plan.build.kind)
+    const [form, setForm] = useState(plan.build.form)
     const breathe = ({ temperatureC, humidityPercent }: Air) => {
         setValue('temperatureC', String(temperatureC))
         setValue('humidityPercent', String(humidityPercent))
@@ -76,7 +82,7 @@ function BuildForm({ onOpenChange, plan, library, edit }: Props) {
     const save = handleSubmit(async ({ temperatureC, humidityPercent, movingAir, cabinetC, ...facts }) => {
         const isSaved = await edit(
             [
-                { edit: 'describe-build', build: { ...plan.build, ...facts } },
+                { edit: 'describe-build', build: { ...plan.build, ...facts, kind, form } },
                 { edit: 'set-bench', bench: { temperatureC, humidityPercent, movingAir, cabinetC } },
             ],
             'Change build or room',
@@ -90,6 +96,26 @@ function BuildForm({ onOpenChange, plan, library, edit }: Props) {
             </div>
             <TextField label="Vehicle" {...register('vehicle')} maxLength={120} />
             <TextField label="Scale, 1:" {...register('scale')} inputMode="numeric" fault={fault('scale')} />
+            <div className="col-span-2">
+                <Select
+                    label="Drawn as"
+                    value={kind}
+                    onChange={(event) => {
+                        setKind(event.target.value)
+                        setForm(null)
+                    }}
+                    choices={library.vehicleKinds.map((one) => ({ value: one.code, label: one.label }))}
+                />
+                <p className="py-1 text-fine text-soft">Zones and their areas stay as they are.</p>
+                <Suspense fallback={<div className="h-[154px] rounded-plate bg-card" />}>
+                    <VehicleForm
+                        kind={kind}
+                        measures={library.vehicleKinds.find((one) => one.code === kind)?.measures ?? []}
+                        form={form}
+                        onForm={setForm}
+                    />
+                </Suspense>
+            </div>
             <div className="col-span-2">
                 <TextArea label="Story" {...register('story')} rows={3} maxLength={4000} />
             </div>

@@ -1,4 +1,4 @@
-import { CircleHelp, Download, Droplet, Layers, Plus, Redo2, Settings2, Undo2, Wrench } from 'lucide-react'
+import { CircleHelp, Download, Droplet, Layers, Plus, Redo2, Settings2, Truck, Undo2, Wrench } from 'lucide-react'
 import { Button } from '@/design/Button'
 import { inWords } from '@/design/duration'
 import { IconButton, iconLink } from '@/design/Icon'
@@ -8,7 +8,15 @@ import type { Acts } from './acts'
 import { FILTERS, type Filter, type View } from './view'
 
 /** The head of the plan: how it stands, and what can be done with it as a whole. */
-type Props = { state: BuildState; verdict: Verdict; library: Library; saving: boolean; acts: Acts; view: View }
+type Props = {
+    state: BuildState
+    verdict: Verdict
+    library: Library
+    saving: boolean
+    acts: Acts
+    view: View
+    hasVehicle: boolean
+}
 
 const FILTER_WORD: Record<Filter, string> = {
     all: 'every step',
@@ -18,7 +26,7 @@ const FILTER_WORD: Record<Filter, string> = {
     accepted: 'accepted only',
 }
 
-export function PlanBar({ state, verdict, library, saving, acts, view }: Props) {
+export function PlanBar({ state, verdict, library, saving, acts, view, hasVehicle }: Props) {
     const { build, steps, school } = state.plan
     const schoolName =
         typeof school === 'string' ? (schoolOf(library, school)?.name ?? school).toLowerCase() : school.name
@@ -74,6 +82,9 @@ export function PlanBar({ state, verdict, library, saving, acts, view }: Props) 
                     onClick={acts.history.redo}
                 >
                     <Redo2 className="size-4" aria-hidden />
+                </IconButton>
+                <IconButton label="The vehicle" aria-pressed={hasVehicle} onClick={acts.vehicle.toggle}>
+                    <Truck className="size-4" aria-hidden />
                 </IconButton>
                 <IconButton label="Zones" onClick={() => acts.open('zones')}>
                     <Layers className="size-4" aria-hidden />

@@ -136,7 +136,15 @@ export function PlanDesk({ state, library, work }: Props) {
 
     return (
         <main className="flex min-h-0 flex-1 flex-col">
-            <PlanBar state={state} verdict={verdict} library={library} saving={work.saving} acts={acts} view={view} />
+            <PlanBar
+                state={state}
+                verdict={verdict}
+                library={library}
+                saving={work.saving}
+                acts={acts}
+                view={view}
+                hasVehicle={vehicle.isShown}
+            />
             <UnsavedBanner work={work} />
             {chosen.size > 0 && <ChosenBar count={chosen.size} acts={acts} />}
             <div className="relative flex min-h-0 flex-1">

@@ -11,7 +11,7 @@ type Props = {
     name: string
     finish: Finish
     /** Without it, all that the finish has. */
-    step?: number
+    step?: number | undefined
     view?: View
     /** Pixels that it may take. */
     width: number

@@ -1,0 +1,114 @@
+import type { Locator, Page } from '@playwright/test'
+import { expect, openDemo, scan, startBuild, test } from './kit'
+
+const vehicle = (page: Page) => page.getByRole('region', { name: 'The vehicle' })
+const view = (page: Page, name: string) => vehicle(page).getByRole('group', { name: `The ${name}` })
+
+async function openTank(page: Page): Promise<void> {
+    await openDemo(page)
+    await page.getByRole('link', { name: /^Ostrel/ }).click()
+    for (const name of ['left side', 'front', 'rear', 'top']) await expect(view(page, name)).toBeVisible()
+}
+
+/** The colour in the middle of a zone of the left view, as it is painted. */
+async function colourOf(page: Page, zone: string): Promise<string> {
+    return vehicle(page)
+        .locator('[data-view=left]')
+        .evaluate((figure, id) => {
+            const canvas = figure.querySelector('canvas')
+            const region = figure.querySelector<SVGPathElement>(`[data-zone="${id}"]`)
+            if (canvas === null || region === null) return 'nothing'
+            const box = region.getBoundingClientRect()
+            const whole = canvas.getBoundingClientRect()
+            const [x, y] = [box.x + box.width / 2 - whole.x, box.y + box.height / 2 - whole.y]
+            const dot = canvas
+                .getContext('2d')
+                ?.getImageData((x / whole.width) * canvas.width, (y / whole.height) * canvas.height, 1, 1)
+            return `#${[...(dot?.data ?? [])]
+                .slice(0, 3)
+                .map((value) => value.toString(16).padStart(2, '0'))
+                .join('')}`
+        }, zone)
+}
+
+const slider = (page: Page): Locator => page.getByRole('slider', { name: 'Step up to which the vehicle is shown' })
+
+test('the vehicle takes on its finish, coat by coat, as one slides through the plan', async ({ page }) => {
+    await openTank(page)
+    await page.getByLabel('Without light').check()
+    await slider(page).fill('0')
+    await expect.poll(() => colourOf(page, 'barrel')).toBe('#7c7d7b')
+    await slider(page).fill('1')
+    await expect.poll(() => colourOf(page, 'barrel')).toBe('#4a3830')
+    await slider(page).fill('3')
+    await expect.poll(() => colourOf(page, 'barrel')).toBe('#566043')
+    // The slider goes through the plan: the board and the inspector are at that step too.
+    await expect(page.getByRole('complementary').getByRole('heading', { level: 2 })).toContainText('4 ')
+})
+
+test('by keyboard alone, a step is put on a zone of the vehicle and taken off again', async ({ page }) => {
+    await openTank(page)
+    await slider(page).fill('6')
+    await expect(vehicle(page)).toContainText('After step 7, Vellow 27 bleached canvas')
+    await slider(page).press('Tab')
+    await page.keyboard.press('Tab')
+    for (let tabs = 0; tabs < 4 && !(await focused(page)).includes('data-zone'); tabs++)
+        await page.keyboard.press('Tab')
+    for (let zones = 0; zones < 14 && !(await focused(page)).includes('"barrel"'); zones++)
+        await page.keyboard.press('ArrowRight')
+    const barrel = vehicle(page).getByRole('button', { name: 'Barrel' })
+    await expect(barrel).toBeFocused()
+    await expect(barrel).toHaveAttribute('aria-pressed', 'false')
+    await page.keyboard.press('Space')
+    await expect(barrel).toHaveAttribute('aria-pressed', 'true')
+    await page.keyboard.press('Control+z')
+    await expect(barrel).toHaveAttribute('aria-pressed', 'false')
+})
+const focused = (page: Page) =>
+    page.evaluate(() => {
+        const zone = document.activeElement?.getAttribute('data-zone')
+        return zone == null ? '' : `data-zone="${zone}"`
+    })
+
+test('the vehicle is shown, hidden and enlarged by keys, and stays as it was left', async ({ page }) => {
+    await openTank(page)
+    await page.keyboard.press('w')
+    await expect(vehicle(page)).toHaveCount(0)
+    await page.reload()
+    await expect(page.getByRole('grid')).toBeVisible()
+    await expect(vehicle(page)).toHaveCount(0)
+    await page.keyboard.press('Shift+W')
+    await expect(page.getByRole('list', { name: 'Colours after this step' })).toBeVisible()
+    await expect(page.getByRole('grid')).toHaveCount(0)
+    await scan(page)
+    await page.keyboard.press('Shift+W')
+    await expect(page.getByRole('grid')).toBeVisible()
+    await expect(view(page, 'top')).toBeVisible()
+})
+
+test('a build begins with its vehicle: other measures, other zones and areas', async ({ page }) => {
+    await openDemo(page)
+    await page.getByRole('button', { name: 'Start a build' }).click()
+    const dialog = page.getByRole('dialog')
+    await dialog.getByLabel('Name of the build').fill('Brae, open')
+    await dialog.getByLabel('Kind').selectOption('Lorry')
+    await dialog.getByText('Measures of the real vehicle').click()
+    await dialog.getByLabel('the tilt is up').uncheck()
+    await expect(dialog.getByText('1 of its own')).toBeVisible()
+    await dialog.getByRole('button', { name: 'Start it' }).click()
+    await expect(view(page, 'left side')).toBeVisible({ timeout: 20_000 })
+    await expect(vehicle(page).getByRole('button', { name: 'Tilt', includeHidden: true })).toHaveCount(0)
+    await page.keyboard.press('z')
+    await expect(page.getByRole('dialog')).toContainText('Load bed')
+    await expect(page.getByRole('dialog')).not.toContainText('Tilt')
+})
+
+test('a vehicle that cannot be fetched says so, and the board works without it', async ({ page }) => {
+    await page.route('**/api/vehicles/**', (route) => route.abort())
+    await openDemo(page)
+    await startBuild(page, 'Pell', 'Scout car')
+    await expect(vehicle(page).getByRole('alert')).toBeVisible()
+    await page.unroute('**/api/vehicles/**')
+    await vehicle(page).getByRole('button', { name: 'Try again' }).click()
+    await expect(view(page, 'left side')).toBeVisible()
+})

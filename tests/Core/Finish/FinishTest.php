@@ -1,0 +1,108 @@
+<?php
+
+declare(strict_types=1);
+
+use Tests\Core\PlanKit;
+use Ulvrach\Evaluation\Walker;
+use Ulvrach\Finish\Finish;
+use Ulvrach\Finish\Mark;
+use Ulvrach\PlanFile\PlanReader;
+use Ulvrach\Report\FinishReport;
+use Ulvrach\Technique\TechniqueLibrary;
+
+/** @return list<string> what is seen, a line for each mark: the step, how it shows, in which colour, where */
+function seen(string $steps): array
+{
+    return array_map(
+        static fn (Mark $mark) => implode(' ', array_filter([
+            $mark->step + 1,
+            $mark->effect->value,
+            $mark->until === null ? '' : 'until '.($mark->until + 1),
+            $mark->colour?->toHex() ?? '',
+            'on '.implode(' ', $mark->zones),
+        ])),
+        Finish::of(PlanKit::walk($steps)),
+    );
+}
+
+/** The colour of a product of the test plans. */
+function colourOf(string $product): string
+{
+    return (string) PlanKit::products()[$product]->material->colour?->toHex();
+}
+
+it('shows the demo builds as they are described, zone by zone and step by step', function (string $name) {
+    $json = (string) file_get_contents(dirname(__DIR__, 3)."/database/demo/{$name}.ulvrach.json");
+    $file = PlanReader::read($json);
+    $report = FinishReport::of((new Walker())->walk($file->plan, $file->log));
+    $lines = ["# {$name}", '', '## Paint of each zone, from which step on'];
+    foreach ($report['paints'] as ['zone' => $zone, 'changes' => $changes]) {
+        $lines[] = "{$zone}: ".implode(', ', array_map(
+            static fn (array $change) => ($change['step'] + 1).' '.($change['colour'] ?? 'bare'),
+            $changes,
+        ));
+    }
+    $lines = [...$lines, '', '## What each step leaves to be seen'];
+    foreach ($report['marks'] as $mark) {
+        $lines[] = ($mark['step'] + 1).' '.implode(', ', array_filter([
+            $mark['effect'],
+            (string) $mark['colour'],
+            "{$mark['amount']}".($mark['isSoft'] ? ' soft' : ''),
+            $mark['until'] === null ? '' : 'until '.($mark['until'] + 1),
+            implode(' ', $mark['zones']),
+            $mark['places'] === [] ? '' : 'at '.implode(' ', $mark['places']),
+        ]));
+    }
+
+    expect(implode("\n", $lines)."\n")->toBe((string) file_get_contents(__DIR__."/golden/{$name}.txt"));
+})->with(['brae-lorry', 'ostrel-tank', 'harnvik-carrier']);
+
+it('uncovers by lifting off what lies below the film, not below the paint alone', function () {
+    expect(seen(<<<'PLAN'
+        prime primer on hull
+        spray-colour brown on hull
+        chipping-fluid fluid on hull
+        spray-colour acrylic on hull
+        lift-off on hull
+        PLAN))->toContain('5 worn '.colourOf('brown').' on hull');
+});
+
+it('keeps a mask until it is taken off, zone by zone, and lets only what is free take colour', function () {
+    $seen = seen(<<<'PLAN'
+        spray-colour acrylic on hull turret
+        mask tape on hull turret
+        spray-colour brown on hull turret
+        unmask on hull
+        PLAN);
+
+    expect($seen)->toContain('2 mask until 4 on hull', '2 mask on turret')
+        ->toContain('3 patches '.colourOf('brown').' on hull turret');
+});
+
+it('says the paint that lies open, whatever lies on it in spots', function () {
+    $walk = PlanKit::walk("prime primer on hull\nspray-colour acrylic on hull\ndry-pigment dust on hull\n");
+
+    expect(Finish::paint($walk, 0, 'hull')?->toHex())->toBe(colourOf('primer'))
+        ->and(Finish::paint($walk, 1, 'hull')?->toHex())->toBe(colourOf('acrylic'))
+        ->and(Finish::paint($walk, 2, 'hull')?->toHex())->toBe(colourOf('acrylic'));
+});
+
+it('is stronger where more of the ground has it', function () {
+    $amount = static fn (string $extent) => Finish::of(
+        PlanKit::walk("spray-colour acrylic on hull\nbrush-chips brown on hull{$extent}\n"),
+    )[1]->amount;
+
+    expect($amount(', over 10'))->toBeLessThan($amount(', over 30'))
+        ->and($amount(', over 50'))->toEqualWithDelta($amount(''), 1e-9);
+});
+
+it('knows how every technique that leaves something shows, and leaves nothing where there is nothing', function () {
+    foreach (TechniqueLibrary::all() as $technique) {
+        $step = "{$technique->code} ".($technique->families === [] ? '' : 'acrylic ').'on hull';
+        $marks = Finish::of(PlanKit::walk("prime primer on hull\nspray-colour brown on hull\n{$step}\n"));
+        foreach ($marks as $mark) {
+            expect($mark->amount)->toBeGreaterThan(0.0)->toBeLessThanOrEqual(1.6)
+                ->and($mark->zones)->toBe(['hull']);
+        }
+    }
+});

@@ -5,9 +5,15 @@ declare(strict_types=1);
 // Times the core by itself and prints one JSON object; "--plan" prints the plan file it is timed on.
 
 use Bench\LargePlan;
+use Ulvrach\Evaluation\Walker;
+use Ulvrach\Plan\VehicleKind;
 use Ulvrach\PlanFile\PlanFile;
 use Ulvrach\PlanFile\PlanWriter;
+use Ulvrach\Report\FinishReport;
+use Ulvrach\Report\VehicleReport;
 use Ulvrach\Rules\Evaluator;
+use Ulvrach\Vehicle\Catalogue;
+use Ulvrach\Vehicle\Measure\Measurer;
 
 require __DIR__.'/../vendor/autoload.php';
 
@@ -35,4 +41,19 @@ function timed(int $runs, Closure $work): array
 }
 
 $evaluator = new Evaluator();
-echo json_encode(['check' => timed(50, static fn () => $evaluator->evaluate($plan))], JSON_THROW_ON_ERROR);
+$walk = (new Walker())->walk($plan);
+$tank = Catalogue::build(VehicleKind::Tank, Catalogue::formOf(VehicleKind::Tank));
+$shape = json_encode(VehicleReport::of($tank), JSON_THROW_ON_ERROR);
+echo json_encode(
+    [
+        'check' => timed(50, static fn () => $evaluator->evaluate($plan)),
+        'finish' => timed(50, static fn () => FinishReport::of($walk)),
+        'build' => timed(
+            10,
+            static fn () => Catalogue::build(VehicleKind::Tank, Catalogue::formOf(VehicleKind::Tank)),
+        ),
+        'measure' => timed(3, static fn () => Measurer::measure($tank)),
+        'shapeBytes' => ['raw' => strlen($shape), 'gzip' => strlen((string) gzencode($shape))],
+    ],
+    JSON_THROW_ON_ERROR,
+);

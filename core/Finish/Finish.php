@@ -37,7 +37,7 @@ final class Finish
             foreach ($step->zones as $zone) {
                 $before = $walk->before($index, $zone);
                 foreach (self::seen($technique, $step, $colour, $before) as [$effect, $shown, $amount, $isSoft]) {
-                    $key = "{$effect->value} {$shown?->toHex()} {$amount}";
+                    $key = "{$effect->value} {$shown?->l} {$shown?->a} {$shown?->b} {$amount}";
                     $alike[$key] ??= [$effect, $shown, $amount, $isSoft, []];
                     $alike[$key][4][] = $zone;
                 }

@@ -55,9 +55,13 @@ final class FinishReport
             $changes = [];
             $last = null;
             foreach (array_keys($walk->plan->steps) as $index) {
-                $colour = Finish::paint($walk, $index, $zone)?->toHex();
-                if ($colour !== $last) {
-                    $changes[] = ['step' => $index, 'colour' => $colour];
+                if ($walk->after($index, $zone) === $walk->before($index, $zone)) {
+                    continue;
+                }
+                $colour = Finish::paint($walk, $index, $zone);
+                // Told apart as they are, for writing a colour takes longer than finding it.
+                if ($colour != $last) {
+                    $changes[] = ['step' => $index, 'colour' => $colour?->toHex()];
                     $last = $colour;
                 }
             }

@@ -34,7 +34,7 @@ export type Wish = {
 }
 
 /** Paints that are remembered with all that they have computed; more views and sizes than are on screen at once. */
-const REMEMBERED = 16
+const REMEMBERED = 12
 /** More marks than a long plan has, seen once or twice with other amounts. */
 const MOST_COVERS = 150
 

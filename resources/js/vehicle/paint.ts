@@ -26,8 +26,8 @@ const BARE: Rgb = [186, 186, 182]
 const GLASS: Rgb = [104, 108, 110]
 const MASK: Rgb = [205, 196, 160]
 
-/** Steps after which a picture is kept, so that sliding back starts from there and not from the bare part. */
-const KEPT_EVERY = 6
+/** Bytes of pictures that are kept, so that sliding goes on from the step before and not from the bare part. */
+const KEPT = 12_000_000
 
 /** Paints one view of one vehicle, and remembers what it can use again while the plan is looked through. */
 export class Painter {
@@ -64,24 +64,36 @@ export class Painter {
 
     /** The picture after a step, four bytes a pixel; step -1: the bare part. */
     picture(step: number, isFlat: boolean): Uint8ClampedArray<ArrayBuffer> {
-        const { scene, pixels, shade, glance } = this.fields
+        const { scene, pixels, shade, glance, zone } = this.fields
         const colours = this.coloursAfter(step)
         const shown = new Uint8ClampedArray(4 * scene.width * scene.height)
         const gloss = this.sheens(step)
-        const fold = this.canvas < 0 ? null : foldField(this.fields)
+        const fold = this.canvas < 0 || isFlat ? null : foldField(this.fields)
         const masked = this.masks(step)
-        for (let at = 0; at < pixels.length; at++) {
-            const to = 4 * (pixels[at] ?? 0)
-            let light = isFlat ? 1 : (shade[at] ?? 128) / 128
-            if (fold !== null && this.fields.zone[at] === this.canvas && !isFlat) light *= (fold[at] ?? 128) / 128
-            const sheen = gloss[this.numbers[at] ?? NONE] ?? 0
-            const gleam = isFlat ? 0 : sheen * (glance[at] ?? 0) * 0.2
-            const share = (masked?.[at] ?? 0) / 255
-            for (let channel = 0; channel < 3; channel++) {
-                const colour = colours[3 * at + channel] ?? 0
-                const seen = share === 0 ? colour : colour + share * ((MASK[channel] ?? 0) - colour)
-                shown[to + channel] = seen * light + gleam
+        const { numbers, canvas } = this
+        // Over every point of every picture of a slide: plain steps, for calls and lists are what takes time here.
+        for (let at = 0, from = 0; at < pixels.length; at++, from += 3) {
+            const to = 4 * (pixels[at] as number)
+            let red = colours[from] as number
+            let green = colours[from + 1] as number
+            let blue = colours[from + 2] as number
+            const share = masked === null ? 0 : (masked[at] as number) / 255
+            if (share > 0) {
+                red += share * (MASK[0] - red)
+                green += share * (MASK[1] - green)
+                blue += share * (MASK[2] - blue)
             }
+            if (!isFlat) {
+                let light = (shade[at] as number) / 128
+                if (fold !== null && zone[at] === canvas) light *= (fold[at] as number) / 128
+                const gleam = 0.2 * (gloss[numbers[at] as number] as number) * (glance[at] as number)
+                red = red * light + gleam
+                green = green * light + gleam
+                blue = blue * light + gleam
+            }
+            shown[to] = red
+            shown[to + 1] = green
+            shown[to + 2] = blue
             shown[to + 3] = 255
         }
         return shown
@@ -91,12 +103,16 @@ export class Painter {
     private coloursAfter(step: number): Uint8Array {
         let from = -1
         for (const done of this.kept.keys()) if (done <= step && done > from) from = done
-        const colours = this.kept.get(from)?.slice() ?? this.bare()
+        const kept = this.kept.get(from)
+        if (kept !== undefined && from === step) return kept
+        const colours = kept?.slice() ?? this.bare()
         for (const [place, mark] of this.finish.marks.entries()) {
             if (mark.step <= from || mark.step > step) continue
             this.lay(colours, mark, place)
         }
-        if (step >= 0 && step % KEPT_EVERY === 0 && !this.kept.has(step)) this.kept.set(step, colours.slice())
+        this.kept.set(step, colours)
+        const [oldest] = this.kept.keys()
+        if (this.kept.size * colours.length > KEPT && oldest !== undefined) this.kept.delete(oldest)
         return colours
     }
 

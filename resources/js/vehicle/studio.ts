@@ -1,5 +1,5 @@
 import type { Drawn, Painted, Wish } from './drawing'
-import { VIEWS, type View } from './model'
+import type { View } from './model'
 import type { Finish } from './paint'
 import type { Packed } from './unpack'
 
@@ -9,8 +9,12 @@ export type Question =
     | { asks: 'paint'; id: number; vehicle: string; wish: Wish }
 export type Answer = { id: number; gives: Drawn | Painted } | { id: number; failed: string }
 
+/** Two share the work where there is but one other core: the page itself has little to do meanwhile. */
+const LEAST_HANDS = 2
 /** More hands than these would only wait for each other's memory. */
 const MOST_HANDS = 3
+/** In this order views go round the hands, so that each has a large one and a small one. */
+const ORDER: readonly View[] = ['left', 'top', 'front', 'rear']
 
 type Waiting = { resolve: (gives: never) => void; reject: (error: Error) => void }
 
@@ -50,8 +54,8 @@ let asked = 0
 
 /** The same view of the same vehicle always comes to the same hand, which remembers it. */
 function handFor(vehicle: string, view: View): Hand {
-    const count = Math.max(1, Math.min(MOST_HANDS, (navigator.hardwareConcurrency || 2) - 1))
-    let place = VIEWS.indexOf(view)
+    const count = Math.max(LEAST_HANDS, Math.min(MOST_HANDS, (navigator.hardwareConcurrency || 2) - 1))
+    let place = ORDER.indexOf(view)
     for (const character of vehicle) place += character.charCodeAt(0)
     const hand = hands[place % count] ?? new Hand()
     hands[place % count] = hand

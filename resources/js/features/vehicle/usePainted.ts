@@ -37,7 +37,10 @@ export function usePainted(canvas: RefObject<HTMLCanvasElement | null>, shape: S
                     seen.current = ground
                     put(canvas.current, await paint(now.shape, { ...now.wish, scale: COARSE * now.wish.scale }))
                 }
-                if (next.current === null) put(canvas.current, await paint(now.shape, now.wish))
+                if (next.current !== null) continue
+                put(canvas.current, await paint(now.shape, now.wish))
+                // Says that the picture is the one that was asked for, and not on its way to it.
+                canvas.current?.setAttribute('data-step', String(now.wish.step))
             }
         }
         follow()
@@ -54,7 +57,8 @@ export function usePainted(canvas: RefObject<HTMLCanvasElement | null>, shape: S
 
 function put(canvas: HTMLCanvasElement | null, { width, height, pixels }: Painted): void {
     if (canvas === null) return
-    canvas.width = width
-    canvas.height = height
+    // Setting a size clears the canvas, and takes time, also when it is the same.
+    if (canvas.width !== width) canvas.width = width
+    if (canvas.height !== height) canvas.height = height
     canvas.getContext('2d')?.putImageData(new ImageData(pixels, width, height), 0, 0)
 }

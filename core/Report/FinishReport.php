@@ -8,6 +8,7 @@ use Ulvrach\Evaluation\Walk;
 use Ulvrach\Finish\Finish;
 use Ulvrach\Finish\Mark;
 use Ulvrach\Plan\Place;
+use Ulvrach\Plan\Plan;
 use Ulvrach\Vehicle\Belonging;
 
 /** How a plan looks on its vehicle, as plain data. */
@@ -17,7 +18,7 @@ final class FinishReport
     public static function of(Walk $walk): array
     {
         return [
-            'belongs' => self::belongs($walk),
+            'belongs' => self::belongs($walk->plan),
             'paints' => self::paints($walk),
             'marks' => array_map(self::mark(...), Finish::of($walk)),
         ];
@@ -29,16 +30,16 @@ final class FinishReport
         $done = array_filter(Finish::of($walk), static fn (Mark $mark) => $walk->isDone($mark->step));
 
         return [
-            'belongs' => self::belongs($walk),
+            'belongs' => self::belongs($walk->plan),
             'paints' => [],
             'marks' => array_map(self::mark(...), array_values($done)),
         ];
     }
 
-    /** @return list<array<string, mixed>> */
-    private static function belongs(Walk $walk): array
+    /** @return list<array{kind: string, zone: string|null}> the zone that each kind of zone of the vehicle is part of */
+    public static function belongs(Plan $plan): array
     {
-        $belongs = Belonging::of($walk->plan);
+        $belongs = Belonging::of($plan);
 
         return array_map(
             static fn (string $kind, ?string $zone) => ['kind' => $kind, 'zone' => $zone],

@@ -8,7 +8,6 @@ use Ulvrach\Chemistry\CureState;
 use Ulvrach\Evaluation\Forecast;
 use Ulvrach\Evaluation\Layer;
 use Ulvrach\Plan\BenchConditions;
-use Ulvrach\Plan\Build;
 use Ulvrach\Plan\Plan;
 use Ulvrach\Plan\Step;
 use Ulvrach\Quantity\Moment;
@@ -58,7 +57,7 @@ final class TimetableReport
                 static fn (string $id, Verdict $verdict) => self::build(
                     $timetable,
                     $id,
-                    $verdict->plan->build,
+                    $verdict,
                     $week,
                     count($held[$id] ?? []),
                 ),
@@ -103,10 +102,14 @@ final class TimetableReport
      *   due: string|null,
      *   slackMinutes: int|null,
      *   held: int,
+     *   kind: string,
+     *   form: array<string, int>|null,
+     *   belongs: list<array{kind: string, zone: string|null}>,
      * } slack below 0: so much too late; of what is held back no end is known
      */
-    private static function build(Timetable $timetable, string $id, Build $build, Week $week, int $held): array
+    private static function build(Timetable $timetable, string $id, Verdict $verdict, Week $week, int $held): array
     {
+        $build = $verdict->plan->build;
         $ends = $timetable->endOf($id);
         $slack = $ends === null || $build->due === null ? null : $week->endOfDay($build->due) - $ends;
 
@@ -117,6 +120,9 @@ final class TimetableReport
             'due' => $build->due === null ? null : self::moment($week->endOfDay($build->due)),
             'slackMinutes' => $held > 0 ? null : $slack,
             'held' => $held,
+            'kind' => $build->kind->value,
+            'form' => $build->form,
+            'belongs' => FinishReport::belongs($verdict->plan),
         ];
     }
 
@@ -250,6 +256,7 @@ final class TimetableReport
             'kind' => TechniqueLibrary::get($step->technique)->kind->value,
             'product' => $product?->name,
             'where' => self::where($verdict->plan, $step),
+            'zones' => $step->zones,
             'worst' => self::worst($verdict, $job->stepId),
             'colour' => $product?->material->colour?->toHex(),
             'part' => self::part($job),

@@ -312,6 +312,9 @@ export type ZoneVerdict = z.infer<typeof zoneVerdictSchema>
 export const contradictionSchema = z.object({ step: z.string().nullable(), says: z.string() })
 export type Contradiction = z.infer<typeof contradictionSchema>
 
+export const belongsSchema = z.array(z.object({ kind: z.string(), zone: z.string().nullable() }))
+export type Belongs = z.infer<typeof belongsSchema>
+
 /** What a step leaves to be seen on zones that look alike. */
 export const markSchema = z.object({
     effect: z.string(),
@@ -329,7 +332,7 @@ export type Mark = z.infer<typeof markSchema>
 
 /** How a plan looks on its vehicle, colours as they come from the jar. */
 export const finishSchema = z.object({
-    belongs: z.array(z.object({ kind: z.string(), zone: z.string().nullable() })),
+    belongs: belongsSchema,
     paints: z.array(
         z.object({ zone: z.string(), changes: z.array(z.object({ step: z.number(), colour: z.string().nullable() })) }),
     ),
@@ -707,6 +710,7 @@ export const itemSchema = z.object({
     product: z.string().nullable(),
     /** The zones in few words. */
     where: z.string(),
+    zones: z.array(z.string()),
     /** The gravest thing that is open of it; null: nothing but notes. */
     worst: z.enum(['stop', 'risk']).nullable(),
     colour: z.string().nullable(),
@@ -756,6 +760,9 @@ export const timetableSchema = z.object({
             slackMinutes: z.number().nullable(),
             /** Steps that are held back by a stop. */
             held: z.number(),
+            kind: z.string(),
+            form: vehicleFormSchema,
+            belongs: belongsSchema,
         }),
     ),
     sessions: z.array(z.object({ from: momentSchema, to: momentSchema, isUsed: z.boolean() })),

@@ -11,6 +11,7 @@ const item = (step: string, from: string, to: string, changes = {}) => ({
     technique: 'Prime',
     kind: 'prime',
     where: 'hull',
+    zones: ['hull'],
     worst: null,
     finishes: true,
     pieces: [{ from: `2026-11-${from}:00Z`, to: `2026-11-${to}:00Z` }],
@@ -34,7 +35,19 @@ const timetable = (changes = {}) => ({
     isOptimal: false,
     stops: 1,
     risks: 3,
-    builds: [{ id: 'b1', name: 'Ostrel', ends: '2026-11-27T20:30:00Z', due: null, slackMinutes: null, held: 0 }],
+    builds: [
+        {
+            id: 'b1',
+            name: 'Ostrel',
+            ends: '2026-11-27T20:30:00Z',
+            due: null,
+            slackMinutes: null,
+            held: 0,
+            kind: 'tank',
+            form: null,
+            belongs: [],
+        },
+    ],
     sessions: [
         { from: '2026-11-25T18:00:00Z', to: '2026-11-25T20:00:00Z', isUsed: true },
         { from: '2026-11-26T18:00:00Z', to: '2026-11-26T21:00:00Z', isUsed: true },
@@ -89,7 +102,19 @@ describe('the clock screen', () => {
     })
     it('holds back what stands under a stop, says why, and leads there', async () => {
         const held = [{ build: 'b1', step: 'c', number: 3, says: 'Enamel stays tacky on vinyl.', steps: [3, 4, 7] }]
-        const builds = [{ id: 'b1', name: 'Ostrel', ends: null, due: null, slackMinutes: null, held: 3 }]
+        const builds = [
+            {
+                id: 'b1',
+                name: 'Ostrel',
+                ends: null,
+                due: null,
+                slackMinutes: null,
+                held: 3,
+                kind: 'tank',
+                form: null,
+                belongs: [],
+            },
+        ]
         serverAnswers({ body: timetable({ held, builds }) })
         show(<Clock />)
         const line = await screen.findByText(/3 steps are held back/)
@@ -159,6 +184,9 @@ describe('the clock screen', () => {
             due: '2026-11-30T00:00:00Z',
             slackMinutes: 3090,
             held: 0,
+            kind: 'tank',
+            form: null,
+            belongs: [],
         }
         serverKnows({ 'POST /clock': timetable({ builds: [build] }) })
         show(<Clock />)
@@ -175,6 +203,9 @@ describe('the clock screen', () => {
             due: '2026-11-27T00:00:00Z',
             slackMinutes: -1230,
             held: 0,
+            kind: 'tank',
+            form: null,
+            belongs: [],
         }
         const shedding = (steps: unknown[], isEnough: boolean) => ({
             steps,
@@ -209,6 +240,9 @@ describe('the clock screen', () => {
             due: '2026-11-27T00:00:00Z',
             slackMinutes: -1230,
             held: 0,
+            kind: 'tank',
+            form: null,
+            belongs: [],
         }
         serverKnows({
             'POST /clock': timetable({ builds: [build], isOptimal: true }),

@@ -17,10 +17,11 @@ export function show(ui: ReactNode) {
     return { queries, ...render(ui, { wrapper: within }) }
 }
 
-/** Answers requests in order of the list; a function may look at the request first. Returns the spy. */
+/** Answers requests in order of the list; pictures of vehicles, which come when they come, are not among them. */
 export function serverAnswers(...answers: { status?: number; body: unknown }[]) {
     const queue = [...answers]
-    return vi.spyOn(globalThis, 'fetch').mockImplementation(async () => {
+    return vi.spyOn(globalThis, 'fetch').mockImplementation(async (input) => {
+        if (String(input).includes('/vehicles/')) return new Response('{}', { status: 404 })
         const next = queue.length > 1 ? queue.shift() : queue[0]
         if (next === undefined) throw new TypeError('no more answers')
         return new Response(JSON.stringify(next.body), { status: next.status ?? 200 })

@@ -23,6 +23,7 @@ const item = (from: string, to: string, changes: Partial<Item> = {}): Item => ({
     technique: 'Prime',
     kind: 'prime',
     where: 'hull',
+    zones: ['hull'],
     worst: null,
     finishes: true,
     product: 'Grey',
@@ -46,7 +47,19 @@ const timetable: Timetable = {
     isOptimal: false,
     stops: 0,
     risks: 0,
-    builds: [{ id: 'b', name: 'Ostrel', ends: null, due: null, slackMinutes: null, held: 0 }],
+    builds: [
+        {
+            id: 'b',
+            name: 'Ostrel',
+            ends: null,
+            due: null,
+            slackMinutes: null,
+            held: 0,
+            kind: 'tank',
+            form: null,
+            belongs: [],
+        },
+    ],
     sessions: [
         { from: at('25T18:00'), to: at('25T20:00'), isUsed: true },
         { from: at('26T08:00'), to: at('26T09:00'), isUsed: false },

@@ -5,8 +5,9 @@ import { Button } from '@/design/Button'
 import { inWords } from '@/design/duration'
 import { RetryNotice } from '@/design/Notice'
 import { knowledgeQuery, type StepKnowledge } from '@/features/plan'
-import { timetableQuery } from './api'
+import { type Timetable, timetableQuery } from './api'
 import { type Formats, formats, keyOf, type Piece, sayConflict, sayHow, sayWork, sittingsOf } from './times'
+import { Where } from './WorkRow'
 
 /** The next session on paper: in order, with waits, windows, looks and cautions. It also reads well on the screen. */
 export function Sheet() {
@@ -29,7 +30,6 @@ export function Sheet() {
     }
     if (sitting === undefined) return <main className="p-8 text-soft">Nothing is left to do.</main>
     const format = formats(timetable.data.timeZone)
-    const names = new Map(timetable.data.builds.map((build) => [build.id, build.name]))
     const hazards = [
         ...new Map(known.flatMap((one) => one.data?.hazards ?? []).map((hazard) => [hazard.code, hazard])).values(),
     ]
@@ -68,7 +68,7 @@ export function Sheet() {
                         <Entry
                             key={`${keyOf(piece.item)} ${piece.number}`}
                             piece={piece}
-                            build={names.get(piece.item.build) ?? ''}
+                            timetable={timetable.data}
                             format={format}
                             knowledge={
                                 known[
@@ -85,16 +85,20 @@ export function Sheet() {
     )
 }
 
-type EntryProps = { piece: Piece; build: string; format: Formats; knowledge: StepKnowledge | undefined }
+type EntryProps = { piece: Piece; timetable: Timetable; format: Formats; knowledge: StepKnowledge | undefined }
 
-function Entry({ piece, build, format, knowledge }: EntryProps) {
+function Entry({ piece, timetable, format, knowledge }: EntryProps) {
     const { item } = piece
+    const build = timetable.builds.find((one) => one.id === item.build)?.name
     const isFirst = item.part === null || item.part.startsWith('coat 1 ')
     return (
         <li className="grid break-inside-avoid grid-cols-[7rem_1fr] gap-x-3 border-b border-line pb-2">
-            <p className="font-semibold">
-                ☐ {format.time(piece.from)}–{format.time(piece.to)}
-            </p>
+            <div>
+                <p className="font-semibold">
+                    ☐ {format.time(piece.from)}–{format.time(piece.to)}
+                </p>
+                <Where item={item} timetable={timetable} className="mt-1 block" />
+            </div>
             <div>
                 <p>
                     <strong className="font-semibold">

@@ -107,7 +107,7 @@ function SessionCard({ sitting, timetable, format, chosen, onChoose, onPutOff }:
                             <span className="text-soft">
                                 {format.time(piece.from)}–{format.time(piece.to)}
                             </span>
-                            <WorkText piece={piece} build={names.get(piece.item.build) ?? ''} format={format} />
+                            <WorkText piece={piece} timetable={timetable} format={format} />
                             {piece.item.closes !== null && (
                                 <span className="text-fine font-medium text-stop">
                                     by {format.near(piece.item.closes, piece.from)}

@@ -1,16 +1,23 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { Check } from 'lucide-react'
+import { Suspense } from 'react'
 import { Link } from 'react-router'
 import { ActSign, leavesNoFilm } from '@/design/ActSign'
 import { IconButton } from '@/design/Icon'
+import { later } from '@/design/later'
 import { SEVERITY_WORD, SeverityMark } from '@/design/Severity'
 import { Swatch } from '@/design/Swatch'
-import { markDone } from './api'
+import { type Item, markDone, type Timetable } from './api'
 import { type Formats, type Piece, sayHow, sayWork } from './times'
 
+const WhereSign = later(() => import('@/features/vehicle/WhereSign'))
+
 /** What a piece of work is, in two lines: the colour and place, then how and on which build. */
-export function WorkText({ piece, build, format }: { piece: Piece; build: string; format: Formats }) {
+type Props = { piece: Piece; timetable: Timetable; format: Formats }
+
+export function WorkText({ piece, timetable, format }: Props) {
     const { item } = piece
+    const build = timetable.builds.find((one) => one.id === item.build)
     return (
         <span className="flex min-w-0 items-center gap-2">
             {leavesNoFilm(item.kind) ? (
@@ -23,7 +30,7 @@ export function WorkText({ piece, build, format }: { piece: Piece; build: string
                     className="h-5 w-6 shrink-0 border border-rule/70"
                 />
             )}
-            <span className="min-w-0 leading-tight">
+            <span className="min-w-0 flex-1 leading-tight">
                 <span className="flex items-center gap-1.5 font-medium">
                     <span className="truncate">
                         {item.number} {sayWork(item)}
@@ -33,9 +40,23 @@ export function WorkText({ piece, build, format }: { piece: Piece; build: string
                     )}
                 </span>
                 <span className="block truncate text-fine text-soft">
-                    {[sayHow(piece, format), build].filter((part) => part !== '').join(' · ')}
+                    {[sayHow(piece, format), build?.name ?? ''].filter((part) => part !== '').join(' · ')}
                 </span>
             </span>
+            <Where item={item} timetable={timetable} className="max-sm:hidden" />
+        </span>
+    )
+}
+
+/** The places of the work on the vehicle of its build. */
+export function Where({ item, timetable, className }: Pick<Props, 'timetable'> & { item: Item; className?: string }) {
+    const build = timetable.builds.find((one) => one.id === item.build)
+    if (build === undefined || item.zones.length === 0) return null
+    return (
+        <span className={className}>
+            <Suspense fallback={null}>
+                <WhereSign vehicle={build} belongs={build.belongs} zones={item.zones} />
+            </Suspense>
         </span>
     )
 }
@@ -70,10 +91,10 @@ export function Tick({ piece }: { piece: Piece }) {
     )
 }
 
-export function WorkLink({ piece, build, format }: { piece: Piece; build: string; format: Formats }) {
+export function WorkLink({ piece, timetable, format }: Props) {
     return (
         <Link to={linkOf(piece)} className="min-w-0 flex-1 rounded-plate hover:bg-press">
-            <WorkText piece={piece} build={build} format={format} />
+            <WorkText piece={piece} timetable={timetable} format={format} />
         </Link>
     )
 }

@@ -1,6 +1,7 @@
 import { screen, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
+import { keepHere } from '@/app/kept'
 import type { Product } from '@/features/build'
 import AddStepDialog from '@/features/plan/AddStepDialog'
 import BuildDialog from '@/features/plan/BuildDialog'
@@ -8,7 +9,7 @@ import CopyDialog, { copyEdits } from '@/features/plan/CopyDialog'
 import type { PlanEdit } from '@/features/plan/edits'
 import ProductDialog from '@/features/plan/ProductDialog'
 import ZonesDialog from '@/features/plan/ZonesDialog'
-import { library, plan, product, room, serverKnows, show, state as stateOf, step } from './kit'
+import { library, plan, product, room, serverKnows, show, state as stateOf, step, verdict } from './kit'
 
 const onOpenChange = vi.fn()
 const edit = vi.fn(async (_edits: PlanEdit[], _label?: string) => true)
@@ -79,14 +80,27 @@ describe('build, story and room', () => {
     })
 })
 
+const common = { open: true, onOpenChange, finish: verdict(one).finish, library, edit }
+
 describe('zones', () => {
+    it('are chosen on the vehicle or by name, with the fields of one beside it, or stand in a table', async () => {
+        keepHere('zones-as-table', null)
+        show(<ZonesDialog {...common} plan={one} />)
+        expect(screen.getAllByLabelText('Area')).toHaveLength(1)
+        await userEvent.click(screen.getByRole('radio', { name: 'Turret' }))
+        expect(screen.getByLabelText('Name')).toHaveValue('Turret')
+        await userEvent.click(screen.getByRole('button', { name: 'As a table' }))
+        expect(screen.getAllByLabelText('Area')).toHaveLength(one.zones.length)
+    })
     const row = (name: string) => {
         const found = screen.getByRole('button', { name: `Remove ${name}` }).closest('li')
         if (found === null) throw new Error(`no zone ${name}`)
         return within(found)
     }
-    const open = (zones = one) =>
-        show(<ZonesDialog open onOpenChange={onOpenChange} plan={zones} library={library} edit={edit} />)
+    const open = (zones = one) => {
+        keepHere('zones-as-table', true)
+        show(<ZonesDialog {...common} plan={zones} />)
+    }
     it('change at once, each under its name', async () => {
         open()
         const hull = row('Hull')
@@ -143,7 +157,8 @@ describe('the panels of a zone', () => {
     ]
     const open = () => {
         const zones = one.zones.map((zone) => (zone.id === 'hull' ? { ...zone, panels } : zone))
-        show(<ZonesDialog open onOpenChange={onOpenChange} plan={{ ...one, zones }} library={library} edit={edit} />)
+        keepHere('zones-as-table', true)
+        show(<ZonesDialog {...common} plan={{ ...one, zones }} />)
     }
     const kept = () => {
         const [put] = edit.mock.lastCall?.[0] ?? []

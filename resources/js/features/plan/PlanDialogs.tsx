@@ -87,6 +87,6 @@ function Shown({ shown, show, state, library, targets, edit, log, after, onPick 
         case 'build':
             return <BuildDialog {...common} plan={plan} library={library} edit={edit} />
         case 'zones':
-            return <ZonesDialog {...common} plan={plan} library={library} edit={edit} />
+            return <ZonesDialog {...common} plan={plan} finish={state.verdict.finish} library={library} edit={edit} />
     }
 }

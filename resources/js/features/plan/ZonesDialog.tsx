@@ -1,19 +1,37 @@
 import { zodResolver } from '@hookform/resolvers/zod'
 import { Plus, Trash2 } from 'lucide-react'
+import { Suspense, useState } from 'react'
 import { useForm } from 'react-hook-form'
 import { z } from 'zod'
+import { keepHere, readKept } from '@/app/kept'
 import { Button } from '@/design/Button'
+import { classes } from '@/design/classes'
 import { Dialog } from '@/design/Dialog'
 import { Select, TextField } from '@/design/Field'
 import { typedNumber } from '@/design/form'
-import type { Library, Plan, Zone } from '@/features/build'
+import { later } from '@/design/later'
+import type { Library, Plan, Verdict, Zone } from '@/features/build'
 import { newId, type PlanEdit } from './edits'
 import { PanelsField } from './PanelsField'
 
-type Edit = (edits: PlanEdit[], label?: string) => Promise<boolean>
-type Props = { open: boolean; onOpenChange: (open: boolean) => void; plan: Plan; library: Library; edit: Edit }
+const VehicleViews = later(() => import('@/features/vehicle/VehicleViews'))
 
-export default function ZonesDialog({ open, onOpenChange, plan, library, edit }: Props) {
+type Edit = (edits: PlanEdit[], label?: string) => Promise<boolean>
+type Props = {
+    open: boolean
+    onOpenChange: (open: boolean) => void
+    plan: Plan
+    finish: Verdict['finish']
+    library: Library
+    edit: Edit
+}
+
+/** Kept for the person: whether zones are worked on with the vehicle in view, or in a table. */
+const KEY = 'zones-as-table'
+
+export default function ZonesDialog({ open, onOpenChange, plan, finish, library, edit }: Props) {
+    const [isTable, setTable] = useState(() => readKept(KEY) === true)
+    const [chosen, setChosen] = useState<string | null>(null)
     const add = () => {
         const zone: Zone = {
             id: newId('zone'),
@@ -27,7 +45,9 @@ export default function ZonesDialog({ open, onOpenChange, plan, library, edit }:
             panels: [],
         }
         void edit([{ edit: 'put-zone', zone }], 'Add a zone')
+        setChosen(zone.id)
     }
+    const zone = plan.zones.find((one) => one.id === chosen) ?? plan.zones[0]
     return (
         <Dialog
             open={open}
@@ -39,15 +59,88 @@ export default function ZonesDialog({ open, onOpenChange, plan, library, edit }:
                 'them, and what can rust.'
             }
         >
-            <ul className="flex flex-col gap-1">
-                {plan.zones.map((zone) => (
-                    <ZoneRow key={zone.id} zone={zone} plan={plan} library={library} edit={edit} />
-                ))}
-            </ul>
-            <Button className="mt-3" onClick={add}>
-                <Plus className="size-4" aria-hidden /> Add a zone
-            </Button>
+            {isTable || zone === undefined ? (
+                <ul className="flex flex-col gap-1">
+                    {plan.zones.map((one) => (
+                        <ZoneFields key={one.id} zone={one} plan={plan} library={library} edit={edit} />
+                    ))}
+                </ul>
+            ) : (
+                <div className="grid items-start gap-4 lg:grid-cols-[1fr_18rem]">
+                    <OnVehicle plan={plan} finish={finish} zone={zone} onChoose={setChosen} />
+                    <ul>
+                        <ZoneFields key={zone.id} zone={zone} plan={plan} library={library} edit={edit} isTall />
+                    </ul>
+                </div>
+            )}
+            <div className="mt-3 flex gap-2">
+                <Button onClick={add}>
+                    <Plus className="size-4" aria-hidden /> Add a zone
+                </Button>
+                <Button
+                    tone="quiet"
+                    onClick={() => {
+                        setTable(!isTable)
+                        keepHere(KEY, !isTable)
+                    }}
+                >
+                    {isTable ? 'On the vehicle' : 'As a table'}
+                </Button>
+            </div>
         </Dialog>
+    )
+}
+
+type OnVehicleProps = Pick<Props, 'plan' | 'finish'> & { zone: Zone; onChoose: (zone: string) => void }
+
+/** The finished vehicle, on which a zone is chosen; those that it does not show are chosen by name. */
+function OnVehicle({ plan, finish, zone, onChoose }: OnVehicleProps) {
+    return (
+        <div>
+            <div className="relative h-[22rem] rounded-plate bg-card text-[#1c1c1c]">
+                <Suspense fallback={null}>
+                    <VehicleViews
+                        vehicle={plan.build}
+                        name={plan.build.name}
+                        finish={finish}
+                        step={plan.steps.length - 1}
+                        isFlat={false}
+                        zones={{
+                            of: (id) => ({
+                                name: plan.zones.find((one) => one.id === id)?.name ?? '',
+                                isOn: false,
+                                isChosen: id === zone.id,
+                                severity: null,
+                            }),
+                            chosen: zone.id,
+                            onPress: onChoose,
+                        }}
+                    />
+                </Suspense>
+            </div>
+            <fieldset className="mt-2 flex flex-wrap gap-1">
+                <legend className="sr-only">Zone</legend>
+                {plan.zones.map((one) => (
+                    <label
+                        key={one.id}
+                        className={classes(
+                            'flex min-h-8 cursor-pointer items-center rounded-plate border border-line px-2 text-fine',
+                            'has-checked:border-ink has-checked:bg-press has-focus-visible:outline-2',
+                            'pointer-coarse:min-h-11',
+                        )}
+                    >
+                        <input
+                            type="radio"
+                            name="zone"
+                            className="sr-only"
+                            checked={one.id === zone.id}
+                            onChange={() => onChoose(one.id)}
+                        />
+                        {one.name}
+                    </label>
+                ))}
+            </fieldset>
+        </div>
     )
 }
 
@@ -57,8 +150,10 @@ const rowSchema = z.object({
 })
 type Typed = z.input<typeof rowSchema>
 
+type FieldsProps = Pick<Props, 'plan' | 'library' | 'edit'> & { zone: Zone; isTall?: boolean }
+
 /** What is typed is kept when one leaves its field, what is chosen at once. */
-function ZoneRow({ zone, plan, library, edit }: { zone: Zone; plan: Plan; library: Library; edit: Edit }) {
+function ZoneFields({ zone, plan, library, edit, isTall = false }: FieldsProps) {
     const { register, handleSubmit, formState } = useForm<Typed, unknown, z.output<typeof rowSchema>>({
         resolver: zodResolver(rowSchema),
         values: { name: zone.name, areaCm2: String(zone.areaCm2) },
@@ -74,7 +169,13 @@ function ZoneRow({ zone, plan, library, edit }: { zone: Zone; plan: Plan; librar
     const choices = (words: Library['materials']) => words.map((word) => ({ value: word.code, label: word.label }))
     const used = plan.steps.filter((step) => step.zones.includes(zone.id)).length
     return (
-        <li className="grid grid-cols-[1.2fr_1fr_5.5rem_1fr_0.9fr_0.8fr_auto_auto] items-start gap-2">
+        <li
+            className={
+                isTall
+                    ? 'grid grid-cols-2 items-start gap-2 *:first:col-span-2'
+                    : 'grid grid-cols-[1.2fr_1fr_5.5rem_1fr_0.9fr_0.8fr_auto_auto] items-start gap-2'
+            }
+        >
             <TextField
                 label="Name"
                 maxLength={120}

@@ -1,3 +1,4 @@
+import { readFile } from 'node:fs/promises'
 import type { Locator, Page } from '@playwright/test'
 import { expect, openDemo, scan, startBuild, test } from './kit'
 
@@ -84,6 +85,21 @@ test('the vehicle is shown, hidden and enlarged by keys, and stays as it was lef
     await page.keyboard.press('Shift+W')
     await expect(page.getByRole('grid')).toBeVisible()
     await expect(view(page, 'top')).toBeVisible()
+})
+
+test('the vehicle is saved as lines that can be enlarged, and as a picture', async ({ page }) => {
+    await openTank(page)
+    await page.keyboard.press('Shift+W')
+    for (const as of ['SVG', 'PNG'] as const) {
+        const saved = page.waitForEvent('download')
+        await page.getByRole('button', { name: `Save it as ${as}` }).click()
+        const file = await saved
+        expect(file.suggestedFilename()).toBe(`Ostrel 2nd Squadron at Vell Bay.${as.toLowerCase()}`)
+        const bytes = await readFile(await file.path())
+        if (as === 'SVG') expect(bytes.toString()).toMatch(/^<svg.*<image.*<path/s)
+        else expect(bytes.subarray(1, 4).toString()).toBe('PNG')
+        expect(bytes.length).toBeGreaterThan(100_000)
+    }
 })
 
 test('a build begins with its vehicle: other measures, other zones and areas', async ({ page }) => {

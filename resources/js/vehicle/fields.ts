@@ -187,13 +187,12 @@ export function streakField(fields: Fields, seed: number): Uint8Array {
     return field
 }
 
-/** Folds of canvas: ridges along crossing diagonals, 128 where it lies flat. */
+/** Folds of canvas: long ones that hang, and across them soft ones where it is drawn tight; 128 where it lies flat. */
 export function foldField(fields: Fields): Uint8Array {
     return kept(fields, 'fold', (_, x, y, z) => {
-        const [u, v] = [x + 0.8 * y + 0.3 * z, x - 0.8 * y - 0.3 * z]
-        const one = Math.abs(noise(u / 150, v / 1050, z / 900, 71) - 0.5)
-        const two = Math.abs(noise(v / 170, u / 1100, z / 900, 72) - 0.5)
-        return 128 + 90 * (one + two - 0.42)
+        const hung = Math.abs(noise((x + 0.28 * y + 0.4 * z) / 210, y / 1300, z / 1100, 71) - 0.5)
+        const drawn = Math.abs(noise((x - 1.1 * y - 0.5 * z) / 330, (x + y) / 1500, z / 1000, 72) - 0.5)
+        return 128 + 74 * (hung + 0.55 * drawn - 0.33)
     })
 }
 

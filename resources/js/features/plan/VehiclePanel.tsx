@@ -11,6 +11,7 @@ import { LEAST_HEIGHT, type VehicleDesk } from './useVehicle'
 import type { FindingIndex } from './verdicts'
 
 const VehicleViews = later(() => import('@/features/vehicle/VehicleViews'))
+const SavePicture = later(async () => ({ default: (await import('@/features/vehicle/SavePicture')).SavePicture }))
 const FlatColours = later(async () => ({ default: (await import('@/features/vehicle/FlatColours')).FlatColours }))
 
 type Props = {
@@ -90,6 +91,17 @@ export default function VehiclePanel(props: Props) {
                     />
                     Without light
                 </label>
+                {vehicle.isLarge && (
+                    <Suspense fallback={null}>
+                        <SavePicture
+                            vehicle={plan.build}
+                            name={plan.build.name}
+                            finish={verdict.finish}
+                            step={index}
+                            isFlat={vehicle.isFlat}
+                        />
+                    </Suspense>
+                )}
                 <IconButton
                     label={vehicle.isLarge ? 'Back to the board' : 'Show it large'}
                     onClick={acts.vehicle.enlarge}

@@ -22,8 +22,10 @@ final class VehicleMeasureCommand extends Command
     protected function configure(): void
     {
         $this->setName('vehicle:measure')
-            ->setDescription('Measures a vehicle: areas, heights, orientation and neighbours of its zones; exit 2 if the '
-                .'file cannot be read')
+            ->setDescription(
+                'Measures a vehicle: areas, heights, orientation and neighbours of its zones; exit 2 if the file '
+                    .'cannot be read',
+            )
             ->addArgument('file', InputArgument::OPTIONAL, 'a vehicle file or a plan file; "-" reads standard input')
             ->addOption('json', null, InputOption::VALUE_NONE, 'print all that is measured as JSON')
             ->addOption('kinds', null, InputOption::VALUE_NONE, 'print the kinds and their measures instead');
@@ -122,7 +124,10 @@ final class VehicleMeasureCommand extends Command
     private function json(OutputInterface $output, array $data): void
     {
         $output->writeln(
-            json_encode($data, JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR),
+            json_encode(
+                $data,
+                JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR,
+            ),
             OutputInterface::OUTPUT_RAW,
         );
     }

@@ -21,7 +21,7 @@ final readonly class VehicleFile
     /**
      * @param  string  $json  a vehicle file, or a plan file, of which the vehicle is taken
      *
-     * @throws BadPlanFile with the path of every fault; a plan file may ask for what cannot be built, and the nearest is
+     * @throws BadPlanFile with the path of every fault; a plan file may ask for what cannot be built: the nearest is
      */
     public static function read(string $json): self
     {

@@ -36,7 +36,7 @@ final class FinishReport
         ];
     }
 
-    /** @return list<array{kind: string, zone: string|null}> the zone that each kind of zone of the vehicle is part of */
+    /** @return list<array{kind: string, zone: string|null}> the zone that each kind of zone is part of */
     public static function belongs(Plan $plan): array
     {
         $belongs = Belonging::of($plan);

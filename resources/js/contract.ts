@@ -868,7 +868,7 @@ export const placingSchema = z.array(
 )
 export type Placing = z.infer<typeof placingSchema>
 
-/** The shape of a vehicle. Lists of numbers are packed in base 64, the lowest byte first; places in halves of a millimetre. */
+/** A shape; lists of numbers are packed in base 64, the lowest byte first, places in halves of a millimetre. */
 export const vehicleSchema = z.object({
     zones: z.array(z.string()),
     parts: z.array(z.object({ name: z.string(), assembly: z.string() })),

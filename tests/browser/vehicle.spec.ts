@@ -32,7 +32,7 @@ async function colourOf(page: Page, zone: string): Promise<string> {
         }, zone)
 }
 
-const slider = (page: Page): Locator => page.getByRole('slider', { name: 'Step up to which the vehicle is shown' })
+const slider = (page: Page): Locator => page.getByRole('slider', { name: 'Seen up to step' })
 
 test('the vehicle takes on its finish, coat by coat, as one slides through the plan', async ({ page }) => {
     await openTank(page)

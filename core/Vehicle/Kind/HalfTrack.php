@@ -22,7 +22,7 @@ final class HalfTrack implements Design
         return [
             Parameter::length('length', 'length without bumper', 5200, 5900, 6800),
             Parameter::length('width', 'width of the body', 1750, 1960, 2200),
-            Parameter::length('wall-height', 'height of the walls', 1650, 1840, 2150),
+            Parameter::length('wall-height', 'height of the walls', 1750, 1840, 2150),
             Parameter::length('wheel', 'diameter of a front wheel', 780, 900, 1020),
             Parameter::pieces('road-wheels', 'road wheels on a side', 3, 4, 5),
             Parameter::length('track-width', 'width of a track', 250, 310, 400),

@@ -130,7 +130,7 @@ describe('the vehicle above the board', () => {
     })
     it('takes all the room when asked, with its colours as flat swatches', async () => {
         show(<Panel />)
-        await userEvent.click(screen.getByRole('button', { name: 'Show it large' }))
+        await userEvent.click(screen.getByRole('button', { name: 'Enlarge it' }))
         expect(await screen.findByRole('list', { name: 'Colours after this step' })).toBeInTheDocument()
         expect(screen.queryByRole('separator')).not.toBeInTheDocument()
     })

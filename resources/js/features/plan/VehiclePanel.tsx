@@ -77,7 +77,7 @@ export default function VehiclePanel(props: Props) {
                     max={Math.max(0, plan.steps.length - 1)}
                     value={Math.max(0, index)}
                     disabled={plan.steps.length < 2}
-                    aria-label="Step up to which the vehicle is shown"
+                    aria-label="Seen up to step"
                     aria-valuetext={title}
                     className="min-w-24 flex-1 accent-[#1c1c1c] pointer-coarse:h-11"
                     onChange={(event) => go(event.target.valueAsNumber)}
@@ -103,7 +103,7 @@ export default function VehiclePanel(props: Props) {
                     </Suspense>
                 )}
                 <IconButton
-                    label={vehicle.isLarge ? 'Back to the board' : 'Show it large'}
+                    label={vehicle.isLarge ? 'Back to the board' : 'Enlarge it'}
                     onClick={acts.vehicle.enlarge}
                     className="hover:bg-white/40"
                 >

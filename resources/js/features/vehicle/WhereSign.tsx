@@ -10,7 +10,7 @@ const SIZE = { width: 64, height: 28 }
 
 type Props = { vehicle: Chosen; belongs: Finish['belongs']; zones: readonly string[] }
 
-/** Where work is done, as a small vehicle with its zones filled. It says in a picture what stands beside it in words. */
+/** Where work is done: a small vehicle with its zones filled. It shows what stands beside it in words. */
 export default function WhereSign({ vehicle, belongs, zones }: Props) {
     const built = useQuery(vehicleQuery(vehicle))
     const name = shapeName(vehicle)

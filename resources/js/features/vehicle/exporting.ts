@@ -25,14 +25,13 @@ export async function sheetOf(shape: Shape, sizes: Sizes, look: Look, title: str
             const painted = await paint(shape, { ...look, view, scale: scale * DOTS, key })
             const edge = MARGIN / FINE
             const margin = MARGIN / DOTS
-            const image = `<image x="${-margin}" y="${-margin}" width="${width + 2 * margin}" height="${
-                height + 2 * margin
-            }" preserveAspectRatio="none" href="${pngOf(painted)}"/>`
+            const image =
+                `<image x="${-margin}" y="${-margin}" width="${width + 2 * margin}" ` +
+                `height="${height + 2 * margin}" preserveAspectRatio="none" href="${pngOf(painted)}"/>`
             const lines = linesOf(ink, scale, FINE).map(
-                (line) =>
-                    `<path d="${line.d}" stroke="${line.stroke}" stroke-width="${line.width}" opacity="${line.opacity}"${
-                        line.dashes === undefined ? '' : ` stroke-dasharray="${line.dashes}"`
-                    }/>`,
+                ({ d, stroke, width: thick, opacity, dashes }) =>
+                    `<path d="${d}" stroke="${stroke}" stroke-width="${thick}" opacity="${opacity}"` +
+                    `${dashes === undefined ? '' : ` stroke-dasharray="${dashes}"`}/>`,
             )
             return (
                 `<g transform="translate(${left} ${top})">${image}` +

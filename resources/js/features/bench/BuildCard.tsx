@@ -45,7 +45,7 @@ export function BuildCard({ card, now }: { card: BenchCard; now: Date }) {
             <Palette colours={card.palette} />
             {card.finish !== null && (
                 // As it stands on the bench now; on a phone the words need the room.
-                <div className="hidden shrink-0 items-end justify-center self-stretch bg-card px-3 py-2 sm:flex">
+                <div className="hidden shrink-0 items-end justify-center self-stretch bg-stage px-3 py-2 sm:flex">
                     <Suspense fallback={<div style={THUMB} />}>
                         <VehicleThumb vehicle={card} name={card.name} finish={card.finish} {...THUMB} />
                     </Suspense>

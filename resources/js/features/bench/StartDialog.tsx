@@ -94,7 +94,7 @@ function StartForm({ kinds, onClose }: { kinds: Library['vehicleKinds']; onClose
                 />
             </div>
             {kind !== undefined && (
-                <Suspense fallback={<div className="h-[154px] rounded-plate bg-card" />}>
+                <Suspense fallback={<div className="h-[154px] rounded-plate bg-stage" />}>
                     <VehicleForm
                         kind={kind.code}
                         measures={kind.measures}

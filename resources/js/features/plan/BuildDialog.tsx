@@ -107,7 +107,7 @@ function BuildForm({ onOpenChange, plan, library, edit }: Props) {
                     choices={library.vehicleKinds.map((one) => ({ value: one.code, label: one.label }))}
                 />
                 <p className="py-1 text-fine text-soft">Zones and their areas stay as they are.</p>
-                <Suspense fallback={<div className="h-[154px] rounded-plate bg-card" />}>
+                <Suspense fallback={<div className="h-[154px] rounded-plate bg-stage" />}>
                     <VehicleForm
                         kind={kind}
                         measures={library.vehicleKinds.find((one) => one.code === kind)?.measures ?? []}

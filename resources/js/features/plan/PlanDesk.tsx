@@ -161,7 +161,7 @@ export function PlanDesk({ state, library, work }: Props) {
                 )}
                 <div className="flex min-h-0 min-w-0 flex-1 flex-col">
                     {vehicle.isShown && plan.zones.length > 0 && (
-                        <Suspense fallback={<div style={{ height: vehicle.height }} className="bg-card" />}>
+                        <Suspense fallback={<div style={{ height: vehicle.height }} className="bg-stage" />}>
                             <VehiclePanel
                                 plan={plan}
                                 verdict={verdict}

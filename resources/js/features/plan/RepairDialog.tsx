@@ -1,15 +1,21 @@
 import { useQuery } from '@tanstack/react-query'
-import { useState } from 'react'
+import { Suspense, useState } from 'react'
 import { Button } from '@/design/Button'
 import { classes } from '@/design/classes'
 import { Dialog } from '@/design/Dialog'
+import { later } from '@/design/later'
 import { RetryNotice } from '@/design/Notice'
 import { SEVERITY_WORD, SeverityMark, VerdictLine } from '@/design/Severity'
-import type { BuildState } from '@/features/build'
+import type { BuildState, Plan, Verdict } from '@/features/build'
 import { type Repair, repairQuery } from './api'
 import type { PlanEdit } from './edits'
 import { outcomeOf } from './Findings'
-import { stampOf } from './usePlan'
+import { previewQuery, stampOf } from './usePlan'
+
+const VehicleThumb = later(() => import('@/features/vehicle/VehicleThumb'))
+
+/** Pixels beside each other in the dialog. */
+const THUMB = { width: 244, height: 116 }
 
 type Apply = (edits: PlanEdit[], label?: string) => Promise<boolean>
 type Props = { open: boolean; onOpenChange: (open: boolean) => void; state: BuildState; edit: Apply }
@@ -60,6 +66,8 @@ function Choice({
     // Each change is made for the plan that those before it left, so a part is always the first so many of them.
     const [count, setCount] = useState(repair.actions.length)
     const taken = repair.actions.slice(0, count)
+    const edits = taken.flatMap((action) => action.edits)
+    const after = useQuery(previewQuery(state.id, stampOf(state), edits))
     const number = (id: string) => state.plan.steps.findIndex((step) => step.id === id) + 1
     const label =
         count === repair.actions.length ? 'Make the plan sound' : `Make the plan sound, the first ${count} changes`
@@ -69,10 +77,17 @@ function Choice({
                 <div>
                     <p className="text-fine text-soft">Now</p>
                     <VerdictLine counts={repair.before} />
+                    <Seen plan={state.plan} finish={state.verdict.finish} />
                 </div>
                 <div>
-                    <p className="text-fine text-soft">With all of it</p>
-                    <VerdictLine counts={repair.after} />
+                    <p className="text-fine text-soft">
+                        {count === repair.actions.length ? 'With all of it' : `With the first ${count}`}
+                    </p>
+                    <VerdictLine counts={after.data?.verdict.summary ?? repair.after} />
+                    <Seen
+                        plan={after.data?.plan ?? state.plan}
+                        finish={after.data?.verdict.finish ?? state.verdict.finish}
+                    />
                 </div>
             </div>
             {!repair.isSound && <p>Some stops stay: no change that is known here removes them.</p>}
@@ -118,13 +133,7 @@ function Choice({
                 <Button
                     tone="act"
                     onClick={async () => {
-                        if (
-                            await edit(
-                                taken.flatMap((action) => action.edits),
-                                label,
-                            )
-                        )
-                            onDone()
+                        if (await edit(edits, label)) onDone()
                     }}
                 >
                     {count === repair.actions.length
@@ -132,6 +141,17 @@ function Choice({
                         : `Apply the first ${count === 1 ? 'one' : count}`}
                 </Button>
             </div>
+        </div>
+    )
+}
+
+/** The finished vehicle, so that one sees what a change does to it, or that it does nothing to be seen. */
+function Seen({ plan, finish }: { plan: Plan; finish: Verdict['finish'] }) {
+    return (
+        <div className="mt-2 rounded-plate bg-stage p-2" aria-hidden="true">
+            <Suspense fallback={<div style={THUMB} />}>
+                <VehicleThumb vehicle={plan.build} name={plan.build.name} finish={finish} {...THUMB} />
+            </Suspense>
         </div>
     )
 }

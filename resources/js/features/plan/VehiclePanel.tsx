@@ -62,13 +62,13 @@ export default function VehiclePanel(props: Props) {
         <section
             aria-label="The vehicle"
             className={classes(
-                'relative flex flex-col border-b border-rule bg-card text-[#1c1c1c]',
+                'relative flex flex-col border-b border-rule bg-stage text-on-stage',
                 vehicle.isLarge ? 'min-h-0 flex-1' : 'shrink-0',
             )}
             style={vehicle.isLarge ? undefined : { height: vehicle.height }}
         >
-            <div className="flex items-center gap-2 px-2 pt-1">
-                <p className="min-w-0 truncate text-fine font-medium" aria-live="polite">
+            <div className="flex items-center gap-2 px-2 pt-1 max-md:flex-wrap">
+                <p className="min-w-0 truncate text-fine font-medium max-md:w-full" aria-live="polite">
                     {title}
                 </p>
                 <input
@@ -79,14 +79,14 @@ export default function VehiclePanel(props: Props) {
                     disabled={plan.steps.length < 2}
                     aria-label="Seen up to step"
                     aria-valuetext={title}
-                    className="min-w-24 flex-1 accent-[#1c1c1c] pointer-coarse:h-11"
+                    className="min-w-24 flex-1 accent-on-stage pointer-coarse:h-11"
                     onChange={(event) => go(event.target.valueAsNumber)}
                 />
                 <label className="flex items-center gap-1 text-fine whitespace-nowrap pointer-coarse:min-h-11">
                     <input
                         type="checkbox"
                         checked={vehicle.isFlat}
-                        className="accent-[#1c1c1c]"
+                        className="accent-on-stage"
                         onChange={(event) => vehicle.setFlat(event.target.checked)}
                     />
                     Without light

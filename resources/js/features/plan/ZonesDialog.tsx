@@ -97,7 +97,7 @@ type OnVehicleProps = Pick<Props, 'plan' | 'finish'> & { zone: Zone; onChoose: (
 function OnVehicle({ plan, finish, zone, onChoose }: OnVehicleProps) {
     return (
         <div>
-            <div className="relative h-[22rem] rounded-plate bg-card text-[#1c1c1c]">
+            <div className="relative h-[22rem] rounded-plate bg-stage text-on-stage">
                 <Suspense fallback={null}>
                     <VehicleViews
                         vehicle={plan.build}

@@ -63,8 +63,8 @@ export function Strip() {
     // Under the pointer, the vehicle is seen as far as it is painted then.
     const [step, setStep] = useState<number | undefined>(undefined)
     return (
-        <div aria-hidden="true" className="flex items-center justify-center bg-card p-8 max-lg:hidden">
-            <div className="w-full max-w-lg text-[#1c1c1c]">
+        <div aria-hidden="true" className="flex items-center justify-center bg-stage p-8 max-lg:hidden">
+            <div className="w-full max-w-lg text-on-stage">
                 <Suspense fallback={<div className="h-[250px]" />}>
                     <VehicleThumb
                         vehicle={{ kind: 'light-tank', form: null }}

@@ -72,7 +72,7 @@ export const Regions = memo(function Regions(props: Props) {
                                 </g>
                             )}
                             {region.severity !== null && (
-                                <path d={path} className={LIT[region.severity]} strokeWidth={6 * units} />
+                                <path d={path} className={LIT[region.severity]} strokeWidth={5 * units} />
                             )}
                             {region.isChosen && <path d={path} stroke={`url(#${id}hatch)`} strokeWidth={12 * units} />}
                         </g>

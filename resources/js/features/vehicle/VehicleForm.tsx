@@ -35,7 +35,7 @@ export default function VehicleForm({ kind, measures, form, onForm, fault }: Pro
     const options = measures.filter((measure) => measure.unit === 'option')
     return (
         <div className="flex flex-col gap-2">
-            <div className="flex flex-wrap justify-center gap-4 rounded-plate bg-card p-3">
+            <div className="flex flex-wrap justify-center gap-4 rounded-plate bg-stage p-3">
                 <VehicleThumb vehicle={shown} name="" finish={BARE} width={258} height={112} />
                 <VehicleThumb vehicle={shown} name="" finish={BARE} view="front" width={104} height={112} />
             </div>

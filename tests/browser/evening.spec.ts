@@ -1,4 +1,4 @@
-import { copyOfDemo, expect, makeAccount, openDemo, scan, startBuild, test } from './kit'
+import { copyOfDemo, expect, makeAccount, moveToNoon, openDemo, scan, startBuild, test } from './kit'
 
 /** What a modeller meets every evening: each job as somebody would do it who has never seen the program. */
 
@@ -136,6 +136,62 @@ test('for how long hairspray can be worked is found in the almanac', async ({ pa
     await page.getByRole('tab', { name: /Materials/ }).click()
     await expect(page.getByText(/^chips lifted, from its colour on: from .* gone after/)).toBeVisible()
     await scan(page)
+})
+
+test('forty minutes are enough for what fits whole into them, and it is ticked where it is listed', async ({
+    page,
+}) => {
+    await makeAccount(page)
+    await startBuild(page, 'Pell')
+    await page.keyboard.press('a')
+    await page.keyboard.type('primer')
+    await expect(page.getByRole('button', { name: /^Add .* zones?$/ })).toBeVisible()
+    await page.keyboard.press('Enter')
+    await expect(page.getByRole('row', { name: /\b1 .*Prime/ })).toBeVisible()
+    await page.getByLabel('Coats').fill('1')
+    await page.getByLabel('Coats').press('Enter')
+    await moveToNoon(page)
+    await page.goto('/')
+    const next = page.getByRole('region', { name: 'The next session' })
+    await next.getByRole('button', { name: '40 min' }).click()
+    await expect(next.getByText(/earlier|gets lighter/)).toBeVisible()
+    await next
+        .getByRole('button', { name: /^Done: 1 .*primer/ })
+        .last()
+        .click()
+    await expect(page.getByText('1 of 1 steps done')).toBeVisible()
+})
+
+test.describe('on a tablet', () => {
+    test.use({ viewport: { width: 1024, height: 768 }, hasTouch: true })
+    test('a step is put on a zone by touching the vehicle twice, and taken off the same way', async ({ page }) => {
+        await copyOfDemo(page, /^Ostrel/)
+        const vehicle = page.getByRole('region', { name: 'The vehicle' })
+        await vehicle.getByRole('slider', { name: 'Seen up to step' }).fill('6')
+        const barrel = vehicle.locator('[data-view=top] [data-zone=barrel]')
+        await barrel.tap()
+        await expect(barrel).toHaveAttribute('aria-pressed', 'false')
+        await barrel.tap()
+        await expect(barrel).toHaveAttribute('aria-pressed', 'true')
+        await expect(page.getByRole('button', { name: 'Undo: Change Brush a colour' })).toBeVisible()
+        await barrel.tap()
+        await expect(barrel).toHaveAttribute('aria-pressed', 'false')
+        expect(await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth)).toBeLessThanOrEqual(
+            0,
+        )
+    })
+})
+
+test.describe('in the dark', () => {
+    test.use({ colorScheme: 'dark' })
+    for (const path of ['/', '/clock', '/almanac'])
+        test(`${path} is free of axe violations`, async ({ page }) => {
+            await openDemo(page)
+            await page.goto(path)
+            await expect(page.getByRole('heading').first()).toBeVisible()
+            await page.waitForLoadState('networkidle')
+            await scan(page)
+        })
 })
 
 test.describe('on a phone', () => {

@@ -58,6 +58,12 @@ const hourIn = (timeZone: string) =>
 /** The clock of the demo where it is noon: the whole evening lies ahead, not what is left of one. */
 export async function openClock(page: Page): Promise<void> {
     await openDemo(page)
+    await moveToNoon(page)
+    await expect(page.getByRole('heading', { name: /^All done/ })).toBeVisible()
+}
+
+/** Puts the bench where it is noon now, so that nothing is forbidden for the hour. */
+export async function moveToNoon(page: Page): Promise<void> {
     await page.goto('/clock')
     await page.getByRole('button', { name: 'Your week' }).click()
     const week = page.getByRole('dialog')
@@ -65,7 +71,6 @@ export async function openClock(page: Page): Promise<void> {
     await week.getByLabel('Time zone').fill(noon)
     await week.getByRole('button', { name: 'Keep', exact: true }).click()
     await expect(week).toHaveCount(0)
-    await expect(page.getByRole('heading', { name: /^All done/ })).toBeVisible()
 }
 
 /** Waits for the answer: leaving the page before it would take the request back. */

@@ -5,15 +5,13 @@ import { lightOf } from './light'
 import type { Model, View } from './model'
 import { NONE, outlinesOf } from './outlines'
 import { type Finish, Painter } from './paint'
-import { see } from './raster'
+import { type Scene, see } from './raster'
 
-/** What is drawn once of a view, in pixels: the ink, and the border of every zone of the plan. */
-export type Drawn = {
-    width: number
-    height: number
-    ink: Ink
-    regions: readonly { zone: string; path: string }[]
-}
+/** The border of every zone of the plan in a view, in pixels. */
+export type Borders = { width: number; height: number; regions: readonly { zone: string; path: string }[] }
+
+/** What is drawn once of a view: its borders, and the ink. */
+export type Drawn = Borders & { ink: Ink }
 
 /** A painted view: four bytes a pixel. */
 export type Painted = { width: number; height: number; pixels: Uint8ClampedArray<ArrayBuffer> }
@@ -48,7 +46,15 @@ export class Drawing {
 
     draw(view: View, scale: number, belongs: Finish['belongs']): Drawn {
         const scene = see(this.model, view, scale)
-        const { ink } = drawInk(this.model, scene)
+        return { ...this.bordersIn(scene, belongs), ink: drawInk(this.model, scene).ink }
+    }
+
+    /** The same without ink, which takes most of the time. */
+    borders(view: View, scale: number, belongs: Finish['belongs']): Borders {
+        return this.bordersIn(see(this.model, view, scale), belongs)
+    }
+
+    private bordersIn(scene: Scene, belongs: Finish['belongs']): Borders {
         const zoneOfKind = new Map(belongs.map(({ kind, zone }) => [kind, zone]))
         const zones = [...new Set(belongs.flatMap(({ zone }) => (zone === null ? [] : [zone])))]
         const numberOf = this.model.zones.map((kind) => {
@@ -62,7 +68,6 @@ export class Drawing {
         return {
             width: scene.width,
             height: scene.height,
-            ink,
             regions: [...outlines].map(([number, path]) => ({ zone: zones[number] ?? '', path })),
         }
     }

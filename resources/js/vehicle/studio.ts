@@ -1,16 +1,16 @@
-import type { Drawn, Painted, Wish } from './drawing'
+import type { Borders, Drawn, Painted, Wish } from './drawing'
 import type { View } from './model'
 import type { Finish } from './paint'
 import type { Packed } from './unpack'
 
 export type Question =
     | { asks: 'load'; vehicle: string; packed: Packed }
-    | { asks: 'draw'; id: number; vehicle: string; view: View; scale: number; belongs: Finish['belongs'] }
+    | { asks: 'draw' | 'borders'; id: number; vehicle: string; view: View; scale: number; belongs: Finish['belongs'] }
     | { asks: 'paint'; id: number; vehicle: string; wish: Wish }
-export type Answer = { id: number; gives: Drawn | Painted } | { id: number; failed: string }
+export type Answer = { id: number; gives: Drawn | Borders | Painted } | { id: number; failed: string }
 
 /** Two share the work where there is but one other core: the page itself has little to do meanwhile. */
-const LEAST_HANDS = 2
+const LEAST_HANDS = 1
 /** More hands than these would only wait for each other's memory. */
 const MOST_HANDS = 3
 /** In this order views go round the hands, so that each has a large one and a small one. */
@@ -73,6 +73,17 @@ export async function draw(shape: Shape, view: View, scale: number, belongs: Fin
         view,
         scale,
         belongs,
+    })
+}
+
+export async function borders(shape: Shape, view: View, scale: number, of: Finish['belongs']): Promise<Borders> {
+    return handFor(shape.name, view).ask(shape.name, shape.packed, {
+        asks: 'borders',
+        id: ++asked,
+        vehicle: shape.name,
+        view,
+        scale,
+        belongs: of,
     })
 }
 

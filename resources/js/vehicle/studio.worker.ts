@@ -14,11 +14,14 @@ self.addEventListener('message', ({ data }: MessageEvent<Question>) => {
         }
         const drawing = drawings.get(data.vehicle)
         if (drawing === undefined) throw new Error(`No shape was sent for “${data.vehicle}”.`)
-        if (data.asks === 'draw') {
-            answer({ id: data.id, gives: drawing.draw(data.view, data.scale, data.belongs) })
-        } else {
+        if (data.asks === 'paint') {
             const painted = drawing.paint(data.wish)
             answer({ id: data.id, gives: painted }, [painted.pixels.buffer])
+        } else {
+            const { view, scale, belongs } = data
+            const isWhole = data.asks === 'draw'
+            const gives = isWhole ? drawing.draw(view, scale, belongs) : drawing.borders(view, scale, belongs)
+            answer({ id: data.id, gives })
         }
     } catch (error) {
         if ('id' in data) answer({ id: data.id, failed: error instanceof Error ? error.message : String(error) })

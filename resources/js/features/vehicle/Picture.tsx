@@ -13,8 +13,10 @@ export type Look = { finish: Finish; step: number; isFlat: boolean; number: stri
 
 export const VIEW_NAME: Record<View, string> = { left: 'left side', top: 'top', front: 'front', rear: 'rear' }
 
-/** Pixels per millimetre that ink is drawn in at least: where parts hide each other is found out on dots. */
-const INK_SCALE = 0.11
+/** How much finer ink is found out than it is shown: where parts hide each other is seen on dots. */
+const INK_FINER = 2
+/** Pixels per millimetre that are fine enough for any size. */
+const INK_FINE = 0.11
 
 type Props = {
     shape: Shape
@@ -39,7 +41,7 @@ export function Picture({ shape, view, scale, width, height, look, over }: Props
         [view, dots, finish, key, number, seed, step, isFlat],
     )
     const failure = usePainted(canvas, shape, wish)
-    const inkScale = Math.max(dots, INK_SCALE)
+    const inkScale = Math.max(dots, Math.min(INK_FINE, INK_FINER * scale))
     const { drawn, failed } = useDrawn(shape, view, inkScale, finish)
     const units = inkScale / scale
 

@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query'
 import type { Finish } from '@/contract'
-import { draw } from '@/vehicle/studio'
+import { borders } from '@/vehicle/studio'
 import { type Chosen, shapeName, vehicleQuery } from './api'
 import { shapeOf } from './shape'
 
@@ -20,8 +20,8 @@ export default function WhereSign({ vehicle, belongs, zones }: Props) {
             if (built.data === undefined) throw new Error('There is no shape to look at.')
             const { shape } = shapeOf(name, built.data)
             const [left, top] = await Promise.all([
-                draw(shape, 'left', SCALE, belongs),
-                draw(shape, 'top', SCALE, belongs),
+                borders(shape, 'left', SCALE, belongs),
+                borders(shape, 'top', SCALE, belongs),
             ])
             return { left, top }
         },

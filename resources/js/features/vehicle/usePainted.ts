@@ -4,6 +4,8 @@ import { paint, type Shape } from '@/vehicle/studio'
 
 /** The first picture of a finish is painted in coarse dots, which take a tenth of the time. */
 const COARSE = 0.35
+/** Dots per millimetre below which a picture is small enough to wait for. */
+const SMALL = 0.045
 
 /**
  * Paints what is wished onto a canvas in the background. While a picture is being painted, only the last wish is
@@ -33,7 +35,7 @@ export function usePainted(canvas: RefObject<HTMLCanvasElement | null>, shape: S
                 const now = next.current
                 next.current = null
                 const ground = `${now.shape.name} ${now.wish.scale}`
-                if (seen.current !== ground) {
+                if (seen.current !== ground && now.wish.scale > SMALL) {
                     seen.current = ground
                     put(canvas.current, await paint(now.shape, { ...now.wish, scale: COARSE * now.wish.scale }))
                 }

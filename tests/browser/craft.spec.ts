@@ -16,6 +16,8 @@ test('a broken plan is made sound, in part and then whole, and can be taken back
     await scan(page)
     await dialog.getByRole('button', { name: /^Apply (all|it)/ }).click()
     await expect(stops).toHaveCount(0)
+    // What it comes to is on screen before it is saved; the dialog stays until it is.
+    await expect(dialog).toHaveCount(0)
     await page.keyboard.press('Control+z')
     await page.keyboard.press('Control+z')
     await expect(stops).toHaveText('4 stops')

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ulvrach\Report;
 
 use Ulvrach\Evaluation\Walk;
+use Ulvrach\Finish\Effect;
 use Ulvrach\Finish\Finish;
 use Ulvrach\Finish\Mark;
 use Ulvrach\Plan\Place;
@@ -17,10 +18,12 @@ final class FinishReport
     /** @return array<string, mixed> */
     public static function of(Walk $walk): array
     {
+        $marks = Finish::of($walk);
+
         return [
             'belongs' => self::belongs($walk->plan),
-            'paints' => self::paints($walk),
-            'marks' => array_map(self::mark(...), Finish::of($walk)),
+            'paints' => self::paints($walk, $marks),
+            'marks' => array_map(self::mark(...), $marks),
         ];
     }
 
@@ -48,22 +51,36 @@ final class FinishReport
         );
     }
 
-    /** @return list<array<string, mixed>> by zone: from which step on it shows which paint */
-    private static function paints(Walk $walk): array
+    /**
+     * @param  list<Mark>  $marks
+     * @return list<array<string, mixed>> by zone: from which step on it shows which paint, and which patches on it
+     */
+    private static function paints(Walk $walk, array $marks): array
     {
+        $patched = [];
+        foreach ($marks as $mark) {
+            foreach ($mark->effect === Effect::Patches ? $mark->zones : [] as $zone) {
+                $patched[$zone][$mark->step] = $mark->colour;
+            }
+        }
         $paints = [];
         foreach (array_keys($walk->plan->zones) as $zone) {
             $changes = [];
-            $last = null;
+            [$base, $patch] = [null, null];
             foreach (array_keys($walk->plan->steps) as $index) {
                 if ($walk->after($index, $zone) === $walk->before($index, $zone)) {
                     continue;
                 }
-                $colour = Finish::paint($walk, $index, $zone);
+                $seen = [$base, $patch];
+                $isPatch = isset($patched[$zone][$index]);
+                if ($isPatch) {
+                    $patch = $patched[$zone][$index];
+                } elseif (Finish::paint($walk, $index, $zone) != Finish::paint($walk, $index - 1, $zone)) {
+                    [$base, $patch] = [Finish::paint($walk, $index, $zone), null];
+                }
                 // Told apart as they are, for writing a colour takes longer than finding it.
-                if ($colour != $last) {
-                    $changes[] = ['step' => $index, 'colour' => $colour?->toHex()];
-                    $last = $colour;
+                if ([$base, $patch] != $seen) {
+                    $changes[] = ['step' => $index, 'colour' => $base?->toHex(), 'patch' => $patch?->toHex()];
                 }
             }
             $paints[] = ['zone' => $zone, 'changes' => $changes];

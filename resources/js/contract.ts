@@ -334,7 +334,17 @@ export type Mark = z.infer<typeof markSchema>
 export const finishSchema = z.object({
     belongs: belongsSchema,
     paints: z.array(
-        z.object({ zone: z.string(), changes: z.array(z.object({ step: z.number(), colour: z.string().nullable() })) }),
+        z.object({
+            zone: z.string(),
+            changes: z.array(
+                z.object({
+                    step: z.number(),
+                    colour: z.string().nullable(),
+                    /** Of the camouflage laid over it; null: none. */
+                    patch: z.string().nullable(),
+                }),
+            ),
+        }),
     ),
     marks: z.array(markSchema),
 })

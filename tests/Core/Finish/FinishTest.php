@@ -38,7 +38,8 @@ it('shows the demo builds as they are described, zone by zone and step by step',
     $lines = ["# {$name}", '', '## Paint of each zone, from which step on'];
     foreach ($report['paints'] as ['zone' => $zone, 'changes' => $changes]) {
         $lines[] = "{$zone}: ".implode(', ', array_map(
-            static fn (array $change) => ($change['step'] + 1).' '.($change['colour'] ?? 'bare'),
+            static fn (array $change) => ($change['step'] + 1).' '.($change['colour'] ?? 'bare').
+                ($change['patch'] === null ? '' : " with {$change['patch']}"),
             $changes,
         ));
     }

@@ -1,10 +1,18 @@
 import type { Finish } from '@/contract'
 
-/** The paint that a zone shows after a step, by its place in the plan; null: the bare part. */
-export function colourAfter(paints: Finish['paints'], zone: string, step: number): string | null {
+/** The paint of a zone, and that of patches of camouflage on it. */
+export type Ground = { colour: string; patch: string | null }
+
+/** What a zone shows after a step, by its place in the plan; null: the bare part. */
+export function groundAfter(paints: Finish['paints'], zone: string, step: number): Ground | null {
     const changes = paints.find((paint) => paint.zone === zone)?.changes ?? []
-    return changes.findLast((change) => change.step <= step)?.colour ?? null
+    const last = changes.findLast((change) => change.step <= step)
+    return last === undefined || last.colour === null ? null : { colour: last.colour, patch: last.patch }
 }
+
+/** As the background of a swatch: patches take one half of it. */
+export const groundImage = ({ colour, patch }: Ground): string =>
+    patch === null ? colour : `linear-gradient(105deg, ${colour} 50%, ${patch} 50%)`
 
 /** Whether black or white is told apart from a colour more easily. */
 export function inkOn(colour: string): '#111111' | '#ffffff' {

@@ -6,7 +6,7 @@ import { classes } from '@/design/classes'
 import { inWords } from '@/design/duration'
 import { SEVERITY_WORD, SeverityMark } from '@/design/Severity'
 import { Swatch } from '@/design/Swatch'
-import { inkOn } from '@/features/build'
+import { type Ground, groundImage, inkOn } from '@/features/build'
 import type { Acts, Cursor } from './acts'
 import type { Cell, Row } from './rows'
 import { WindowMark } from './WindowMark'
@@ -216,7 +216,7 @@ const ZoneCell = memo(function ZoneCell(props: CellProps) {
                     // Read downwards, a column is the history of its zone in colour.
                     <span
                         className="absolute -inset-y-px left-1/2 w-1.5 -translate-x-1/2"
-                        style={{ backgroundColor: ground }}
+                        style={{ background: groundImage(ground) }}
                     />
                 )}
                 {isOn && (
@@ -242,7 +242,7 @@ const ZoneCell = memo(function ZoneCell(props: CellProps) {
     )
 })
 
-type FilmProps = Pick<CellProps, 'kind' | 'look' | 'spots' | 'joinsAbove' | 'joinsBelow'> & { ground: string | null }
+type FilmProps = Pick<CellProps, 'kind' | 'look' | 'spots' | 'joinsAbove' | 'joinsBelow'> & { ground: Ground | null }
 
 /** A layer fills the cell like a stratum, over what the zone shows then; work that leaves none is drawn as a sign. */
 function Film({ kind, look, spots, ground, joinsAbove, joinsBelow }: FilmProps) {
@@ -254,13 +254,13 @@ function Film({ kind, look, spots, ground, joinsAbove, joinsBelow }: FilmProps) 
     if (leavesNoFilm(kind)) {
         if (ground === null) return <ActSign kind={kind} />
         return (
-            <span className={`${place} grid place-items-center`} style={{ backgroundColor: ground }}>
-                <ActSign kind={kind} ink={inkOn(ground)} />
+            <span className={`${place} grid place-items-center`} style={{ background: groundImage(ground) }}>
+                <ActSign kind={kind} ink={inkOn(ground.colour)} />
             </span>
         )
     }
     return (
-        <span style={ground === null ? undefined : ({ '--color-card': ground } as CSSProperties)}>
+        <span style={ground === null ? undefined : ({ '--color-card': ground.colour } as CSSProperties)}>
             <Swatch {...look} spots={spots} className={place} />
         </span>
     )

@@ -3,7 +3,15 @@ import { useEffect, useMemo, useRef } from 'react'
 import { onWallClockNear } from '@/design/duration'
 import { SEVERITIES, type Severity } from '@/design/Severity'
 import type { SwatchLook } from '@/design/Swatch'
-import { colourAfter, type Library, type Plan, type StepVerdict, techniqueOf, type Verdict } from '@/features/build'
+import {
+    type Ground,
+    groundAfter,
+    type Library,
+    type Plan,
+    type StepVerdict,
+    techniqueOf,
+    type Verdict,
+} from '@/features/build'
 import { sayExtent, spotsOf } from './extent'
 import type { InWeek } from './useSessions'
 import { bestShare, clockOf, type FindingIndex, sayInWeek, sayWindows, waitBefore } from './verdicts'
@@ -19,7 +27,7 @@ export type Cell = {
     isPart: boolean
     severity: Severity | null
     /** What the zone shows after the step; null: the bare part, or not the same on all zones of the group. */
-    ground: string | null
+    ground: Ground | null
 }
 
 /** A row of the board as it looks: no more than is drawn, so that two rows that are equal look alike. */
@@ -106,9 +114,10 @@ export function rowsOf(
     })
 }
 
-function groundOf(verdict: Verdict, zones: readonly string[], step: number): string | null {
-    const [first, ...others] = zones.map((zone) => colourAfter(verdict.finish.paints, zone, step))
-    return first !== undefined && others.every((colour) => colour === first) ? first : null
+function groundOf(verdict: Verdict, zones: readonly string[], step: number): Ground | null {
+    const [first, ...others] = zones.map((zone) => groundAfter(verdict.finish.paints, zone, step))
+    const isSame = (one: Ground | null) => one?.colour === first?.colour && one?.patch === first?.patch
+    return first !== undefined && others.every(isSame) ? first : null
 }
 
 /** Whether a step goes into the one right before it while that is open. */

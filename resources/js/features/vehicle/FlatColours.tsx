@@ -1,6 +1,6 @@
 import type { Finish } from '@/contract'
 import { classes } from '@/design/classes'
-import { colourAfter } from '@/features/build'
+import { groundAfter, groundImage } from '@/features/build'
 
 type Props = {
     plan: { zones: readonly { id: string; name: string }[] }
@@ -14,15 +14,17 @@ export function FlatColours({ plan, paints, step, chosen }: Props) {
     return (
         <ul className="flex flex-wrap justify-center gap-x-3 gap-y-1 px-3 pb-3" aria-label="Colours after this step">
             {plan.zones.map((zone) => {
-                const colour = colourAfter(paints, zone.id, step)
+                const ground = groundAfter(paints, zone.id, step)
                 return (
                     <li key={zone.id} className={classes('text-fine', chosen === zone.id ? 'font-semibold' : '')}>
                         <span
                             className="mb-0.5 block h-7 w-20 border border-black/40"
-                            style={{ backgroundColor: colour ?? 'transparent' }}
+                            style={{ background: ground === null ? 'transparent' : groundImage(ground) }}
                         />
                         {zone.name}
-                        <span className="block">{colour ?? 'bare'}</span>
+                        <span className="block">
+                            {ground === null ? 'bare' : [ground.colour, ground.patch].filter(Boolean).join(' ')}
+                        </span>
                     </li>
                 )
             })}

@@ -25,7 +25,7 @@ Route::prefix('api')->group(function (): void {
     Route::post('accounts', [SessionController::class, 'register'])->middleware('throttle:accounts');
     Route::get('library', LibraryController::class);
     Route::get('almanac', AlmanacController::class);
-    Route::get('vehicles/{kind}', VehicleController::class);
+    Route::get('vehicles/{kind}', VehicleController::class)->middleware('throttle:vehicles');
 
     Route::middleware('auth')->group(function (): void {
         Route::get('room', [RoomController::class, 'show']);

@@ -432,4 +432,28 @@ return [
         'from' => 'return $facing < 0.12 ?',
         'to' => 'return $facing < -2.0 ?',
     ],
+    [
+        'file' => 'Finish/Finish.php',
+        'tests' => 'Finish',
+        'from' => 'if ($isBelow && ($release !== null || $passed)) {',
+        'to' => 'if ($release !== null || $passed) {',
+    ],
+    [
+        'file' => 'Finish/Finish.php',
+        'tests' => 'Finish',
+        'from' => 'if ($before->maskedBy !== null && $technique->kind === TechniqueKind::Colour) {',
+        'to' => 'if ($technique->kind === TechniqueKind::Mask) {',
+    ],
+    [
+        'file' => 'Finish/Finish.php',
+        'tests' => 'Finish',
+        'from' => 'amount: $amount * self::share($step),',
+        'to' => 'amount: $amount,',
+    ],
+    [
+        'file' => 'Report/FinishReport.php',
+        'tests' => 'Finish',
+        'from' => '$patch = $patched[$zone][$index];',
+        'to' => '$base = $patched[$zone][$index];',
+    ],
 ];

@@ -20,8 +20,8 @@ export type Mark = {
 export type Cover = { taken: Uint8Array; rim: Uint8Array | null }
 
 /**
- * What else decides where a mark lies: the how manieth of its kind it is, so that nothing moves when a step of another
- * kind comes before it, and the number that is painted on.
+ * What else decides where a mark lies: how many of its kind come before it, so that nothing moves when a step of
+ * another kind is put in, and the number that is painted on.
  */
 export type Scheme = { nth: number; number: string; isZone: (at: number) => boolean; seed: number }
 

@@ -1,5 +1,6 @@
 import { useEffect, useState } from 'react'
 import type { Finish, Measure } from '@/contract'
+import type { View } from '@/vehicle/model'
 import VehicleThumb from './VehicleThumb'
 
 /** Measures that differ from the usual ones; null: none does. */
@@ -14,6 +15,7 @@ type Props = {
     fault?: (code: string) => string | undefined
 }
 
+const VIEWS: readonly View[] = ['left', 'front']
 const BARE: Finish = { belongs: [], paints: [], marks: [] }
 
 /** Milliseconds for which a measure must rest before the vehicle is built anew. */
@@ -35,9 +37,8 @@ export default function VehicleForm({ kind, measures, form, onForm, fault }: Pro
     const options = measures.filter((measure) => measure.unit === 'option')
     return (
         <div className="flex flex-col gap-2">
-            <div className="flex flex-wrap justify-center gap-4 rounded-plate bg-stage p-3">
-                <VehicleThumb vehicle={shown} name="" finish={BARE} width={258} height={112} />
-                <VehicleThumb vehicle={shown} name="" finish={BARE} view="front" width={104} height={112} />
+            <div className="flex justify-center rounded-plate bg-stage p-3">
+                <VehicleThumb vehicle={shown} name="" finish={BARE} views={VIEWS} width={378} height={120} />
             </div>
             <details className="group">
                 <summary className="cursor-pointer py-1 font-medium pointer-coarse:py-2.5">

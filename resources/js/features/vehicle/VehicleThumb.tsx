@@ -12,14 +12,20 @@ type Props = {
     finish: Finish
     /** Without it, all that the finish has. */
     step?: number | undefined
-    view?: View
+    /** Beside each other, in one scale. */
+    views?: readonly View[]
     /** Pixels that it may take. */
     width: number
     height: number
 }
 
-/** One view of a vehicle, only to be looked at. While it is not there, its place is kept. */
-export default function VehicleThumb({ vehicle, name, finish, step = Infinity, view = 'left', width, height }: Props) {
+const SIDE: readonly View[] = ['left']
+/** Pixels between two views. */
+const GAP = 16
+
+/** Views of a vehicle, only to be looked at. While they are not there, their place is kept. */
+export default function VehicleThumb(props: Props) {
+    const { vehicle, name, finish, step = Infinity, views = SIDE, width, height } = props
     const { data } = useQuery(vehicleQuery(vehicle))
     const look: Look = useMemo(
         () => ({ finish, step, isFlat: false, number: numberOf(name), seed: seedOf(name) }),
@@ -27,18 +33,22 @@ export default function VehicleThumb({ vehicle, name, finish, step = Infinity, v
     )
     if (data === undefined) return <div style={{ width, height }} />
     const { shape, sizes } = shapeOf(shapeName(vehicle), data)
-    const size = sizes[view]
-    const scale = Math.min(width / size.width, height / size.height)
+    const wide = views.reduce((sum, view) => sum + sizes[view].width, 0)
+    const tall = Math.max(...views.map((view) => sizes[view].height))
+    const scale = Math.min((width - GAP * (views.length - 1)) / wide, height / tall)
     return (
-        <div className="grid place-items-end justify-center" style={{ width, height }}>
-            <Picture
-                shape={shape}
-                view={view}
-                scale={scale}
-                width={size.width * scale}
-                height={size.height * scale}
-                look={look}
-            />
+        <div className="flex items-end justify-center" style={{ width, height, gap: GAP }}>
+            {views.map((view) => (
+                <Picture
+                    key={view}
+                    shape={shape}
+                    view={view}
+                    scale={scale}
+                    width={sizes[view].width * scale}
+                    height={sizes[view].height * scale}
+                    look={look}
+                />
+            ))}
         </div>
     )
 }

@@ -17,15 +17,13 @@ export function usePainted(canvas: RefObject<HTMLCanvasElement | null>, shape: S
     const next = useRef<{ shape: Shape; wish: Wish } | null>(null)
     const isBusy = useRef(false)
     const seen = useRef('')
-    const isGone = useRef(false)
 
-    useEffect(() => {
-        isGone.current = false
-        return () => {
-            isGone.current = true
+    useEffect(
+        () => () => {
             next.current = null
-        }
-    }, [])
+        },
+        [],
+    )
     useEffect(() => {
         next.current = { shape, wish }
         if (isBusy.current) return

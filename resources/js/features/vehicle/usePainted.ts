@@ -6,6 +6,11 @@ import { paint, type Shape } from '@/vehicle/studio'
 const COARSE = 0.35
 /** Dots per millimetre below which a picture is small enough to wait for. */
 const SMALL = 0.045
+/**
+ * Milliseconds for which a changed plan must rest before it is painted: verdicts come first, and while a step is moved
+ * past others no hand has time for a picture of each place.
+ */
+const REST = 200
 
 /**
  * Paints what is wished onto a canvas in the background. While a picture is being painted, only the last wish is
@@ -17,6 +22,7 @@ export function usePainted(canvas: RefObject<HTMLCanvasElement | null>, shape: S
     const next = useRef<{ shape: Shape; wish: Wish } | null>(null)
     const isBusy = useRef(false)
     const seen = useRef('')
+    const finish = useRef('')
 
     useEffect(
         () => () => {
@@ -32,6 +38,9 @@ export function usePainted(canvas: RefObject<HTMLCanvasElement | null>, shape: S
             while (next.current !== null) {
                 const now = next.current
                 next.current = null
+                if (finish.current !== '' && finish.current !== now.wish.key) await rest()
+                if (next.current !== null) continue
+                finish.current = now.wish.key
                 const ground = `${now.shape.name} ${now.wish.scale}`
                 if (seen.current !== ground && now.wish.scale > SMALL) {
                     seen.current = ground
@@ -54,6 +63,8 @@ export function usePainted(canvas: RefObject<HTMLCanvasElement | null>, shape: S
     }, [canvas, shape, wish])
     return failure
 }
+
+const rest = () => new Promise((resolve) => setTimeout(resolve, REST))
 
 function put(canvas: HTMLCanvasElement | null, { width, height, pixels }: Painted): void {
     if (canvas === null) return

@@ -8,13 +8,18 @@ use Illuminate\Contracts\Cache\Repository;
 use Ulvrach\Plan\VehicleKind;
 use Ulvrach\Vehicle\Catalogue;
 use Ulvrach\Vehicle\Form;
+use Ulvrach\Vehicle\Measure\EdgeMeasure;
 use Ulvrach\Vehicle\Measure\Measurement;
 use Ulvrach\Vehicle\Measure\Measurer;
+use Ulvrach\Vehicle\Measure\Plate;
 use Ulvrach\Vehicle\Measure\ZoneMeasure;
 
 /** Measures vehicles once: what was found is kept under the shape itself, so that a changed design is measured anew. */
 final readonly class Measurements
 {
+    /** Changed when more is measured: what was kept before lacks it. */
+    private const EDITION = 'measured 2 ';
+
     public function __construct(private Repository $kept)
     {
     }
@@ -22,12 +27,12 @@ final readonly class Measurements
     public function of(VehicleKind $kind, Form $form): Measurement
     {
         $mesh = Catalogue::build($kind, $form);
-        $key = 'measured '.sha1(serialize([$mesh->points, $mesh->triangles, $mesh->zones, $mesh->solids]));
+        $key = self::EDITION.sha1(serialize([$mesh->points, $mesh->triangles, $mesh->zones, $mesh->solids]));
         $known = $this->kept->get($key);
         if (is_string($known)) {
             $measured = unserialize(
                 $known,
-                ['allowed_classes' => [Measurement::class, ZoneMeasure::class]],
+                ['allowed_classes' => [Measurement::class, ZoneMeasure::class, EdgeMeasure::class, Plate::class]],
             );
             if ($measured instanceof Measurement) {
                 return $measured;

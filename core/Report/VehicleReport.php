@@ -8,7 +8,9 @@ use Ulvrach\Plan\VehicleKind;
 use Ulvrach\Plan\ZoneKind;
 use Ulvrach\Vehicle\Form;
 use Ulvrach\Vehicle\Line;
+use Ulvrach\Vehicle\Measure\EdgeMeasure;
 use Ulvrach\Vehicle\Measure\Measurement;
+use Ulvrach\Vehicle\Measure\Plate;
 use Ulvrach\Vehicle\Mesh;
 use Ulvrach\Vehicle\Parameter;
 use Ulvrach\Vehicle\Part;
@@ -116,6 +118,10 @@ final class VehicleReport
                 'upward' => round($measure->upward, 4),
                 'upright' => round($measure->upright(), 4),
                 'overhung' => round($measure->overhung, 4),
+                'edges' => self::edges($measured->edges[$zone] ?? null),
+                // Where dust lies, and where mud is flung: what looks up, and what is low.
+                'dustM2' => round($measure->area * $measure->upward, 4),
+                'mudM2' => round($measure->low, 4),
                 'neighbours' => $neighbours,
             ];
         }
@@ -128,6 +134,31 @@ final class VehicleReport
             'heightMm' => round($greatest[1] - $least[1], 1),
             'widthMm' => round($greatest[2] - $least[2], 1),
             'zones' => $zones,
+            'plates' => array_map(
+                static fn (Plate $plate) => [
+                    'name' => $plate->name,
+                    'zone' => $plate->zone,
+                    'areaM2' => round($plate->area, 4),
+                    'areaCm2' => $onModel($plate->area),
+                    'neighbours' => array_map(
+                        static fn (int $other, float $metres) => ['plate' => $other, 'metres' => round($metres, 2)],
+                        array_keys($plate->neighbours),
+                        array_values($plate->neighbours),
+                    ),
+                ],
+                $measured->plates,
+            ),
+        ];
+    }
+
+    /** @return array<string, float> metres */
+    private static function edges(?EdgeMeasure $edges): array
+    {
+        return [
+            'allM' => round($edges->all ?? 0.0, 2),
+            'troddenM' => round($edges->trodden ?? 0.0, 2),
+            'handledM' => round($edges->handled ?? 0.0, 2),
+            'brushedM' => round($edges->brushed ?? 0.0, 2),
         ];
     }
 

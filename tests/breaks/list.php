@@ -456,4 +456,16 @@ return [
         'from' => '$patch = $patched[$zone][$index];',
         'to' => '$base = $patched[$zone][$index];',
     ],
+    [
+        'file' => 'Vehicle/Measure/Surface.php',
+        'tests' => 'Vehicle',
+        'from' => ' || ! $this->standsOut($one, $other)',
+        'to' => '',
+    ],
+    [
+        'file' => 'Vehicle/Measure/Surface.php',
+        'tests' => 'Vehicle',
+        'from' => 'if ($isHidden || ',
+        'to' => 'if (',
+    ],
 ];

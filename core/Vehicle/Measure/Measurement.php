@@ -12,9 +12,16 @@ final readonly class Measurement
      * @param  array<string, array<string, float>>  $assemblies  by assembly and zone kind: m² to be painted while
      *   it is still apart
      * @param  array<string, array<string, float>>  $neighbours  by zone kinds, both ways: metres along which they meet
+     * @param  array<string, EdgeMeasure>  $edges  by zone kind
+     * @param  list<Plate>  $plates
      */
-    public function __construct(public array $zones, public array $assemblies, public array $neighbours)
-    {
+    public function __construct(
+        public array $zones,
+        public array $assemblies,
+        public array $neighbours,
+        public array $edges,
+        public array $plates,
+    ) {
     }
 
     /** m² of a zone to be painted while the assemblies are apart: more than is seen once they are joined. */

@@ -28,14 +28,19 @@ final class Measurer
 
     private const DOWN = -0.3;
 
+    /** mm above the ground up to which running gear flings mud. */
+    private const MUD = 900.0;
+
     public static function measure(Mesh $mesh): Measurement
     {
-        $areas = $moments = $upward = $overhung = $lowest = $highest = $cells = [];
-        foreach (self::open($mesh) as [$zone, $area, $point, $up]) {
+        $areas = $open = $moments = $upward = $overhung = $low = $lowest = $highest = $cells = [];
+        foreach (self::open($mesh) as [$zone, $area, $point, $up, $face]) {
+            $open[$face] = ($open[$face] ?? 0.0) + $area;
             $areas[$zone] = ($areas[$zone] ?? 0.0) + $area;
             $moments[$zone] = ($moments[$zone] ?? 0.0) + $area * $point[1];
             $upward[$zone] = ($upward[$zone] ?? 0.0) + ($up > self::UP ? $area : 0.0);
             $overhung[$zone] = ($overhung[$zone] ?? 0.0) + ($up < self::DOWN ? $area : 0.0);
+            $low[$zone] = ($low[$zone] ?? 0.0) + ($point[1] < self::MUD ? $area : 0.0);
             $lowest[$zone] = min($lowest[$zone] ?? INF, $point[1]);
             $highest[$zone] = max($highest[$zone] ?? -INF, $point[1]);
             foreach (self::SHIFTS as $grid => $shift) {
@@ -58,17 +63,26 @@ final class Measurer
                 mean: $moments[$zone] / $area,
                 upward: $upward[$zone] / $area,
                 overhung: $overhung[$zone] / $area,
+                low: $low[$zone] / 1e6,
             );
         }
 
-        return new Measurement($zones, $assemblies, self::neighbours($cells));
+        $surface = new Surface($mesh, $open);
+
+        return new Measurement(
+            $zones,
+            $assemblies,
+            self::neighbours($cells),
+            $surface->edges(),
+            $surface->plates(),
+        );
     }
 
     /**
      * All points that are seen from somewhere.
      *
-     * @return iterable<array{string, float, array{float, float, float}, float}> zone kind, mm² for which the point
-     *   stands, where it is, how far its normal points up
+     * @return iterable<array{string, float, array{float, float, float}, float, int}> zone kind, mm² for which the
+     *   point stands, where it is, how far its normal points up, which face it is on
      */
     private static function open(Mesh $mesh): iterable
     {
@@ -132,7 +146,7 @@ final class Measurer
                 $middle = [($a[0] + $b[0] + $c[0]) / 3.0, ($a[1] + $b[1] + $c[1]) / 3.0, ($a[2] + $b[2] + $c[2]) / 3.0];
                 foreach ($seers as [$slack, $eye]) {
                     if ($eye->sees($middle, $slack)) {
-                        yield [$zone->value, $area, $middle, $ny];
+                        yield [$zone->value, $area, $middle, $ny, $face];
                         break;
                     }
                 }

@@ -14,6 +14,7 @@ final readonly class ZoneMeasure
      * @param  float  $mean  mm, weighted by area
      * @param  float  $upward  share of the area on which dust lies: its normal points up by more than 45 degrees
      * @param  float  $overhung  share that looks at the ground
+     * @param  float  $low  m² as low as wheels and tracks fling mud
      */
     public function __construct(
         public float $area,
@@ -22,6 +23,7 @@ final readonly class ZoneMeasure
         public float $mean,
         public float $upward,
         public float $overhung,
+        public float $low,
     ) {
     }
 

@@ -28,6 +28,7 @@ it('measures a cube', function () {
         ->and($zone->upright())->toEqualWithDelta(4 / 6, 1e-9)
         ->and($zone->mean)->toEqualWithDelta(1000.0, 1e-6)
         ->and([$zone->lowest, $zone->highest])->toEqual([500.0, 1500.0])
+        ->and($cube->zones['turret']->low)->toEqualWithDelta(4 * 0.4 + 1.0, 0.06)
         ->and($cube->neighbours)->toBe([])
         ->and($cube->assemblies)->toHaveKeys(['turret'])
         ->and($zone->onModel(10))->toEqualWithDelta(600.0, 1e-9);
@@ -79,4 +80,59 @@ it('calls nothing neighbours that stands apart', function () {
     });
 
     expect($boxes->neighbours)->toBe([]);
+});
+
+it('finds the plates of a box, and which meet along how many metres', function () {
+    $plates = measured(
+        static fn (Modeller $make) => $make->on(ZoneKind::HullSides, 'hull')->box('box', 0, 3000, 0, 1000, -500, 500),
+    )->plates;
+    $byName = array_column($plates, null, 'name');
+
+    expect(array_keys($byName))->toEqualCanonicalizing(
+        ['box, front', 'box, rear', 'box, left', 'box, right', 'box, top', 'box, underside'],
+    )
+        ->and($byName['box, top']->area)->toEqualWithDelta(3.0, 1e-9)
+        ->and($byName['box, front']->area)->toEqualWithDelta(1.0, 1e-9);
+    foreach ($plates as $plate) {
+        // All but the one across, and each edge as long as it is.
+        expect($plate->neighbours)->toHaveCount(4)
+            ->and(array_sum($plate->neighbours))
+            ->toEqualWithDelta(in_array($plate->name, ['box, front', 'box, rear'], true) ? 4.0 : 8.0, 1e-9);
+    }
+});
+
+it('measures the edges that stand out, and tells who wears them', function () {
+    $edges = static fn (string $part, float $low) => measured(
+        static fn (Modeller $make) => $make->on(ZoneKind::HullTop, 'hull')
+            ->box($part, 0, 1000, $low, $low + 1000, -500, 500),
+    )->edges['hull-top'];
+    $box = $edges('box', 0);
+
+    expect($box->all)->toEqualWithDelta(12.0, 1e-9)
+        // Feet come to the upper four; the outside is reached up to 1.7 m.
+        ->and($box->trodden)->toEqualWithDelta(4.0, 1e-9)
+        ->and($box->brushed)->toEqualWithDelta(12.0, 1e-9)
+        ->and($box->handled)->toBe(0.0)
+        ->and($edges('roof hatch', 0)->handled)->toEqualWithDelta(12.0, 1e-9)
+        ->and($edges('box', 1750)->brushed)->toBe(0.0)
+        ->and($edges('box', 1750)->trodden)->toBe(0.0);
+});
+
+it('counts no edge of a hollow, and nothing that is hidden', function () {
+    // An angle plate: six corners, of which one looks inwards.
+    $angle = measured(static fn (Modeller $make) => $make->on(ZoneKind::Fenders, 'hull')->prism(
+        'angle',
+        [[0.0, 0.0], [1000.0, 0.0], [1000.0, 500.0], [500.0, 500.0], [500.0, 1000.0], [0.0, 1000.0]],
+        -500.0,
+        500.0,
+    ));
+    $hidden = measured(static function (Modeller $make): void {
+        $make->on(ZoneKind::HullTop, 'hull')->box('outer', 0, 1000, 0, 1000, -500, 500);
+        $make->on(ZoneKind::Turret, 'hull')->box('inner', 200, 800, 200, 800, -300, 300);
+    });
+
+    // Two outlines of four metres, and five of the six metres that join their corners.
+    expect($angle->edges['fenders']->all)->toEqualWithDelta(8.0 + 5.0, 1e-9)
+        ->and($hidden->edges)->not->toHaveKey('turret')
+        ->and(array_column($hidden->plates, 'zone'))->not->toContain('turret');
 });

@@ -8,8 +8,8 @@ const RUNS = 40
 const PAUSE = 500
 
 const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu'] })
-// Elements can only be marked where styles are not held to the page's own.
-const context = await browser.newContext({ viewport: { width: 1280, height: 800 }, baseURL: base, bypassCSP: true })
+// Elements can only be marked where styles are not held to the page's own. As high as twelve rows below the vehicle.
+const context = await browser.newContext({ viewport: { width: 1280, height: 1040 }, baseURL: base, bypassCSP: true })
 const page = await context.newPage()
 await page.goto('/sign-in')
 await page.getByRole('button', { name: 'Open the demo bench' }).click()

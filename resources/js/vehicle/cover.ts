@@ -1,4 +1,4 @@
-import { type Fields, foldField, noiseField, partTone, patchField, streakField } from './fields'
+import { type Fields, grainField, noiseField, partTone, patchField, streakField } from './fields'
 import { markingOf } from './marking'
 import { chance, smoothstep } from './noise'
 
@@ -113,7 +113,7 @@ const LAYERS: Record<string, Lay> = {
     worn: specks(0.66),
     scratches: (fields, mark, scheme, taken) => {
         const patchy = noiseField(fields, 420, scheme.seed + scheme.nth)
-        const grain = foldField(fields)
+        const grain = grainField(fields)
         const fine = noiseField(fields, 13, scheme.seed + scheme.nth + 2)
         for (let at = 0; at < taken.length; at++) {
             const isLine = Math.abs((grain[at] ?? 0) - 118) < 1.4

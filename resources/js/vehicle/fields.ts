@@ -196,6 +196,16 @@ export function foldField(fields: Fields): Uint8Array {
     })
 }
 
+/** Level lines of this run like scratches: straight for a while, slanted, crossing each other. */
+export function grainField(fields: Fields): Uint8Array {
+    return kept(fields, 'grain', (_, x, y, z) => {
+        const [u, v] = [x + 0.8 * y + 0.3 * z, x - 0.8 * y - 0.3 * z]
+        const one = Math.abs(noise(u / 150, v / 1050, z / 900, 71) - 0.5)
+        const two = Math.abs(noise(v / 170, u / 1100, z / 900, 72) - 0.5)
+        return 128 + 90 * (one + two - 0.42)
+    })
+}
+
 /** One tone for each part, so that plates beside each other take a tint a little differently. */
 export const partTone = (part: number, seed: number): number => chance(part, seed)
 

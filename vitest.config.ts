@@ -8,5 +8,7 @@ export default defineConfig({
         environment: 'jsdom',
         include: ['tests/components/**/*.test.{ts,tsx}'],
         setupFiles: ['tests/components/setup.ts'],
+        // For what hangs, not for what is slow: a busy machine takes five times as long.
+        testTimeout: 30_000,
     },
 })

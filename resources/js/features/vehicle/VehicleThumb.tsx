@@ -5,6 +5,7 @@ import type { View } from '@/vehicle/model'
 import { type Chosen, numberOf, seedOf, shapeName, vehicleQuery } from './api'
 import { type Look, Picture } from './Picture'
 import { shapeOf } from './shape'
+import { useIsAtRest } from './useIsAtRest'
 
 type Props = {
     vehicle: Chosen
@@ -26,7 +27,7 @@ const GAP = 16
 /** Views of a vehicle, only to be looked at. While they are not there, their place is kept. */
 export default function VehicleThumb(props: Props) {
     const { vehicle, name, finish, step = Infinity, views = SIDE, width, height } = props
-    const { data } = useQuery(vehicleQuery(vehicle))
+    const { data } = useQuery({ ...vehicleQuery(vehicle), enabled: useIsAtRest() })
     const look: Look = useMemo(
         () => ({ finish, step, isFlat: false, number: numberOf(name), seed: seedOf(name) }),
         [finish, step, name],

@@ -3,6 +3,7 @@ import type { Finish } from '@/contract'
 import { borders } from '@/vehicle/studio'
 import { type Chosen, shapeName, vehicleQuery } from './api'
 import { shapeOf } from './shape'
+import { useIsAtRest } from './useIsAtRest'
 
 /** Pixels per millimetre at which borders are found: a little finer than the sign is shown. */
 const SCALE = 0.03
@@ -12,7 +13,7 @@ type Props = { vehicle: Chosen; belongs: Finish['belongs']; zones: readonly stri
 
 /** Where work is done: a small vehicle with its zones filled. It shows what stands beside it in words. */
 export default function WhereSign({ vehicle, belongs, zones }: Props) {
-    const built = useQuery(vehicleQuery(vehicle))
+    const built = useQuery({ ...vehicleQuery(vehicle), enabled: useIsAtRest() })
     const name = shapeName(vehicle)
     const views = useQuery({
         queryKey: ['vehicle', name, 'borders', belongs],

@@ -25,14 +25,7 @@ final class Turret
         float $rear,
         float $height,
     ): void {
-        $make->on(ZoneKind::Turret, 'turret');
-        $make->lathe(
-            'turret ring',
-            [$x, $y - 40.0, 0.0],
-            'y',
-            [[0.0, 0.0], [0.0, 0.97 * $half], [50.0, 0.97 * $half], [50.0, 0.0]],
-            36,
-        );
+        self::ring($make, $x, $y, 0.97 * $half, 50.0);
         $plan = static fn (float $wide, float $ahead, float $behind): array => [
             [$x - $ahead, -0.46 * $wide],
             [$x - 0.56 * $ahead, -0.92 * $wide],
@@ -70,14 +63,7 @@ final class Turret
         float $rear,
         float $height,
     ): void {
-        $make->on(ZoneKind::Turret, 'turret');
-        $make->lathe(
-            'turret ring',
-            [$x, $y - 40.0, 0.0],
-            'y',
-            [[0.0, 0.0], [0.0, 0.94 * $half], [60.0, 0.94 * $half], [60.0, 0.0]],
-            36,
-        );
+        self::ring($make, $x, $y, 0.94 * $half, 60.0);
         $sections = [];
         foreach ([
             [0.0, 0.93],
@@ -220,5 +206,18 @@ final class Turret
         }
         array_push($profile, [$at(1.0), 0.72 * $tube], [$at(1.0) + 180.0, 0.7 * $tube], [$at(1.0) + 180.0, 0.0]);
         $make->lathe('gun', [$root, $y, 0.0], 'x', $profile, 22);
+    }
+
+    /** The ring that it turns on, half sunk into the roof below; what follows is on the turret too. */
+    private static function ring(Modeller $make, float $x, float $y, float $radius, float $high): void
+    {
+        $make->on(ZoneKind::Turret, 'turret');
+        $make->lathe(
+            'turret ring',
+            [$x, $y - 40.0, 0.0],
+            'y',
+            [[0.0, 0.0], [0.0, $radius], [$high, $radius], [$high, 0.0]],
+            36,
+        );
     }
 }

@@ -14,8 +14,13 @@ use App\Http\Controllers\SchoolController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\StepController;
 use App\Http\Controllers\VehicleController;
+use Illuminate\Cookie\Middleware\AddQueuedCookiesToResponse;
+use Illuminate\Cookie\Middleware\EncryptCookies;
+use Illuminate\Foundation\Http\Middleware\ValidateCsrfToken;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Session\Middleware\StartSession;
 use Illuminate\Support\Facades\Route;
+use Illuminate\View\Middleware\ShareErrorsFromSession;
 
 Route::prefix('api')->group(function (): void {
     Route::get('session', [SessionController::class, 'show']);
@@ -23,9 +28,20 @@ Route::prefix('api')->group(function (): void {
     Route::delete('session', [SessionController::class, 'destroy']);
     Route::post('session/demo', [SessionController::class, 'demo'])->middleware('throttle:demo');
     Route::post('accounts', [SessionController::class, 'register'])->middleware('throttle:accounts');
-    Route::get('library', LibraryController::class);
     Route::get('almanac', AlmanacController::class);
-    Route::get('vehicles/{kind}', VehicleController::class)->middleware('throttle:vehicles');
+
+    // The same for everybody, so without a session: an answer that is long under way must not bring back the cookie
+    // of the guest who asked, once that guest has signed in.
+    Route::withoutMiddleware([
+        AddQueuedCookiesToResponse::class,
+        EncryptCookies::class,
+        ShareErrorsFromSession::class,
+        StartSession::class,
+        ValidateCsrfToken::class,
+    ])->group(function (): void {
+        Route::get('library', LibraryController::class);
+        Route::get('vehicles/{kind}', VehicleController::class)->middleware('throttle:vehicles');
+    });
 
     Route::middleware('auth')->group(function (): void {
         Route::get('room', [RoomController::class, 'show']);

@@ -18,6 +18,14 @@ it('shows everybody the shape of a vehicle, and lets a browser keep it', functio
     $this->getJson('/api/vehicles/scout-car?form[turret]=0', ['If-None-Match' => $tag])->assertOk();
 });
 
+it('brings no session along with what is the same for everybody', function (string $address) {
+    expect($this->getJson($address)->assertOk()->headers->getCookies())
+        ->toBe([])
+        ->and($this->getJson('/api/session')->headers->getCookies())
+        ->not
+        ->toBe([]);
+})->with(['/api/vehicles/lorry', '/api/library']);
+
 it('builds the nearest of what cannot be built, and knows no other kinds', function () {
     $longest = $this->getJson('/api/vehicles/lorry?form[length]=7600')->json('points');
 

@@ -10,10 +10,7 @@ use Ulvrach\Plan\VehicleKind;
 use Ulvrach\Report\VehicleReport;
 use Ulvrach\Vehicle\Catalogue;
 
-/**
- * The shape of a vehicle of some measures: the same for everybody, and for a long time. It may be kept by browsers
- * alone, since cookies come with every answer.
- */
+/** The shape of a vehicle of some measures: the same for everybody, and for a long time. */
 final class VehicleController
 {
     /** Seconds until a browser asks whether the shape is still the same. */
@@ -30,7 +27,7 @@ final class VehicleController
         }
         $mesh = Catalogue::build($kind, Catalogue::formOf($kind, $chosen));
         $answer = new JsonResponse(VehicleReport::of($mesh));
-        $answer->setEtag(sha1((string) $answer->getContent()))->setPrivate()->setMaxAge(self::KEPT);
+        $answer->setEtag(sha1((string) $answer->getContent()))->setPublic()->setMaxAge(self::KEPT);
         $answer->isNotModified($request);
 
         return $answer;

@@ -28,7 +28,11 @@ function enter(queries: QueryClient, session: Session): void {
 export function useEnter<Input>(path: string) {
     const queries = useQueryClient()
     return useMutation({
-        mutationFn: (input: Input) => send('POST', path, sessionSchema, input),
+        mutationFn: async (input: Input) => {
+            // Its answer may not come later than the one to this: it would say that nobody has signed in.
+            await queries.ensureQueryData(sessionQuery).catch(() => undefined)
+            return send('POST', path, sessionSchema, input)
+        },
         onSuccess: (session) => enter(queries, session),
     })
 }

@@ -40,7 +40,8 @@ Route::prefix('api')->group(function (): void {
         ValidateCsrfToken::class,
     ])->group(function (): void {
         Route::get('library', LibraryController::class);
-        Route::get('vehicles/{kind}', VehicleController::class)->middleware('throttle:vehicles');
+        Route::get('vehicles/{kind}', [VehicleController::class, 'show'])->middleware('throttle:vehicles');
+        Route::get('vehicles/{kind}/plates', [VehicleController::class, 'plates'])->middleware('throttle:measuring');
     });
 
     Route::middleware('auth')->group(function (): void {

@@ -42,6 +42,8 @@ enum Effect: string
     case Detail = 'detail';
     case Dust = 'dust';
     case Mud = 'mud';
+    /** Binds what lies loose, which turns darker. */
+    case Fixed = 'fixed';
     /** Specks flung up. */
     case Splash = 'splash';
 }

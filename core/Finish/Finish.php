@@ -25,6 +25,9 @@ final class Finish
     /** Per cent of a zone on which a work in spots usually lies: half as much is half as strong. */
     private const USUAL_SHARE = 50;
 
+    /** How much darker pigment turns that is bound: it comes back to about what it looked like wet. */
+    private const FIXED = 0.25;
+
     /** @return list<Mark> in the order of the steps */
     public static function of(Walk $walk): array
     {
@@ -50,11 +53,18 @@ final class Finish
                         until: $until,
                         zones: $together,
                         colour: $shown,
-                        amount: $amount * self::share($step),
+                        // A share of the zone is strength for work in spots, and outline for patches of paint.
+                        amount: $effect === Effect::Patches ? $amount : $amount * self::share($step),
                         isSoft: $isSoft,
                         places: $step->extent === null ? [] : $step->extent->places,
                         panels: $step->extent === null ? [] : $step->extent->panels,
-                        sheen: $effect === Effect::Sheen ? self::sheenOf($walk, $index) : null,
+                        sheen: match (true) {
+                            $effect === Effect::Sheen => $walk->layers[$index]?->sheen,
+                            $step->technique === 'wet-mud' => Sheen::Gloss,
+                            default => null,
+                        },
+                        share: $effect === Effect::Patches ? $step->extent?->share : null,
+                        pattern: $effect === Effect::Patches ? $step->extent?->pattern : null,
                     );
                 }
             }
@@ -74,11 +84,6 @@ final class Finish
         $share = $step->extent?->share;
 
         return $share === null ? 1.0 : min(1.6, $share / self::USUAL_SHARE);
-    }
-
-    private static function sheenOf(Walk $walk, int $index): ?Sheen
-    {
-        return $walk->layers[$index]?->sheen;
     }
 
     /**
@@ -149,13 +154,13 @@ final class Finish
                 ? [[Effect::Detail, $colour, 0.6, false]]
                 : [[Effect::Polish, $colour, 0.6, false]],
             TechniqueKind::Pigment => self::pigment($technique, $colour),
+            TechniqueKind::FixPigment => [[Effect::Fixed, null, self::FIXED, true]],
             TechniqueKind::Mud => in_array($technique->code, ['mud-splash', 'speckle'], true)
                 ? [[Effect::Splash, $colour, 0.5, false]]
                 : [[Effect::Mud, $colour, $technique->code === 'wet-mud' ? 0.4 : 0.6, false]],
             TechniqueKind::Unmask,
             TechniqueKind::ReleaseFilm,
             TechniqueKind::Soften,
-            TechniqueKind::FixPigment,
             TechniqueKind::Sculpt,
             TechniqueKind::Join,
             TechniqueKind::Look,

@@ -6,6 +6,7 @@ namespace Ulvrach\Finish;
 
 use Ulvrach\Chemistry\Sheen;
 use Ulvrach\Colour\Lab;
+use Ulvrach\Plan\Pattern;
 use Ulvrach\Plan\Place;
 
 /** What one step leaves to be seen on some zones that look alike. */
@@ -19,6 +20,7 @@ final readonly class Mark
      * @param  float  $amount  how much of the ground it covers, or how strong it is: 0 to 1
      * @param  bool  $isSoft  its edge runs out, as from an airbrush
      * @param  list<Place>  $places  where alone it lies; empty: wherever such work goes
+     * @param  int|null  $share  per cent of the zones that patches take; null: as usual
      * @param  list<string>  $panels  ids of the panels on which alone it lies; empty: on all
      */
     public function __construct(
@@ -32,6 +34,8 @@ final readonly class Mark
         public array $places = [],
         public array $panels = [],
         public ?Sheen $sheen = null,
+        public ?int $share = null,
+        public ?Pattern $pattern = null,
     ) {
     }
 }

@@ -14,14 +14,20 @@ final readonly class Extent
      * @param  int|null  $share  per cent of the zone; null: nobody has said
      * @param  list<Place>  $places  empty: anywhere on the zone
      * @param  list<string>  $panels  ids; where some are named it goes on those alone
+     * @param  Pattern|null  $pattern  of a camouflage colour; null: nobody has said
      */
-    public function __construct(public ?int $share, public array $places, public array $panels = [])
-    {
+    public function __construct(
+        public ?int $share,
+        public array $places,
+        public array $panels = [],
+        public ?Pattern $pattern = null,
+    ) {
     }
 
-    public function isEverywhere(): bool
+    /** Whether nothing is said that is not so without it. */
+    public function isUsual(): bool
     {
-        return $this->share === null && $this->places === [] && $this->panels === [];
+        return $this->share === null && $this->places === [] && $this->panels === [] && $this->pattern === null;
     }
 
     public function isSpot(): bool

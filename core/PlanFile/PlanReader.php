@@ -24,6 +24,7 @@ use Ulvrach\Plan\Extent;
 use Ulvrach\Plan\Fault;
 use Ulvrach\Plan\Merge;
 use Ulvrach\Plan\Panel;
+use Ulvrach\Plan\Pattern;
 use Ulvrach\Plan\Place;
 use Ulvrach\Plan\Plan;
 use Ulvrach\Plan\SchoolChoice;
@@ -45,9 +46,14 @@ use Ulvrach\Technique\TechniqueLibrary;
  *
  * @phpstan-type PassData array{carrier?: string|null, rubbed?: bool, afterMinutes: int|float}
  * @phpstan-type AcceptanceData array{rule: string, reason?: string}
- * @phpstan-type ExtentData array{share: int|float|null, places: list<string>, panels?: list<string>}
+ * @phpstan-type ExtentData array{
+ *   share: int|float|null,
+ *   places: list<string>,
+ *   panels?: list<string>,
+ *   pattern?: string|null,
+ * }
  * @phpstan-type MergeData array{into: string|null}
- * @phpstan-type PanelData array{id: string, name: string, neighbours?: list<string>}
+ * @phpstan-type PanelData array{id: string, name: string, neighbours?: list<string>, plate?: string|null}
  * @phpstan-type StepData array{
  *   id: string,
  *   technique: string,
@@ -245,7 +251,7 @@ final class PlanReader
     /** @param  PanelData  $data */
     private static function panel(array $data): Panel
     {
-        return new Panel($data['id'], $data['name'], $data['neighbours'] ?? []);
+        return new Panel($data['id'], $data['name'], $data['neighbours'] ?? [], $data['plate'] ?? null);
     }
 
     /**
@@ -347,6 +353,7 @@ final class PlanReader
             $data['share'] === null ? null : (int) $data['share'],
             array_map(Place::from(...), $data['places']),
             $data['panels'] ?? [],
+            isset($data['pattern']) ? Pattern::from($data['pattern']) : null,
         );
     }
 

@@ -22,6 +22,7 @@ final class FinishReport
 
         return [
             'belongs' => self::belongs($walk->plan),
+            'panels' => self::panels($walk->plan),
             'paints' => self::paints($walk, $marks),
             'marks' => array_map(self::mark(...), $marks),
         ];
@@ -34,9 +35,25 @@ final class FinishReport
 
         return [
             'belongs' => self::belongs($walk->plan),
+            'panels' => self::panels($walk->plan),
             'paints' => [],
             'marks' => array_map(self::mark(...), array_values($done)),
         ];
+    }
+
+    /** @return list<array{panel: string, zone: string, plate: string}> which plates of the vehicle the panels are */
+    private static function panels(Plan $plan): array
+    {
+        $panels = [];
+        foreach ($plan->zones as $zone) {
+            foreach ($zone->panels as $panel) {
+                if ($panel->plate !== null) {
+                    $panels[] = ['panel' => $panel->id, 'zone' => $zone->id, 'plate' => $panel->plate];
+                }
+            }
+        }
+
+        return $panels;
     }
 
     /** @return list<array{kind: string, zone: string|null}> the zone that each kind of zone is part of */
@@ -103,6 +120,8 @@ final class FinishReport
             'places' => array_map(static fn (Place $place) => $place->value, $mark->places),
             'panels' => $mark->panels,
             'sheen' => $mark->sheen?->value,
+            'share' => $mark->share,
+            'pattern' => $mark->pattern?->value,
         ];
     }
 }

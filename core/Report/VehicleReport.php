@@ -11,6 +11,8 @@ use Ulvrach\Vehicle\Line;
 use Ulvrach\Vehicle\Measure\EdgeMeasure;
 use Ulvrach\Vehicle\Measure\Measurement;
 use Ulvrach\Vehicle\Measure\Plate;
+use Ulvrach\Vehicle\Measure\Plating;
+use Ulvrach\Vehicle\Measure\Surface;
 use Ulvrach\Vehicle\Mesh;
 use Ulvrach\Vehicle\Parameter;
 use Ulvrach\Vehicle\Part;
@@ -22,12 +24,15 @@ final class VehicleReport
     /** Places are sent in halves of a millimetre, so that sixteen bits reach over sixteen metres each way. */
     public const PER_MM = 2;
 
+    /** What stands for a face that is part of no plate. */
+    public const NO_PLATE = 0xFFFF;
+
     /** Numbers that are packed at a time: a call takes them as its arguments. */
     private const AT_A_TIME = 4_096;
 
     /**
-     * Lists of numbers are packed, the lowest byte first, and written in base 64: points, triangles, parts and lines
-     * in sixteen bits, zones and smoothness in eight, rivets (place, normal, radius) as 32-bit floats.
+     * Lists of numbers are packed, the lowest byte first, and written in base 64: points, triangles, parts, plates and
+     * lines in sixteen bits, zones and smoothness in eight, rivets (place, normal, radius) as 32-bit floats.
      *
      * @return array<string, mixed>
      */
@@ -35,6 +40,7 @@ final class VehicleReport
     {
         $zones = array_values(array_unique(array_map(static fn (ZoneKind $zone) => $zone->value, $mesh->zones)));
         $places = array_flip($zones);
+        $plating = Plating::of($mesh, new Surface($mesh));
 
         return [
             'zones' => $zones,
@@ -47,6 +53,14 @@ final class VehicleReport
             'zoneOf' => self::packed('C', array_map(static fn (ZoneKind $zone) => $places[$zone->value], $mesh->zones)),
             'partOf' => self::packed('v', $mesh->solids),
             'smoothness' => self::packed('C', $mesh->smoothness),
+            'plates' => array_column($plating->plates, 'code'),
+            'plateOf' => self::packed(
+                'v',
+                array_map(
+                    static fn (int $face) => $plating->plateOf[$face] ?? self::NO_PLATE,
+                    array_keys($mesh->zones),
+                ),
+            ),
             'lines' => array_map(
                 static fn (Line $line) => [
                     'stroke' => $line->stroke->value,
@@ -136,17 +150,26 @@ final class VehicleReport
             'zones' => $zones,
             'plates' => array_map(
                 static fn (Plate $plate) => [
-                    'name' => $plate->name,
-                    'zone' => $plate->zone,
-                    'areaM2' => round($plate->area, 4),
+                    ...self::plate($plate),
                     'areaCm2' => $onModel($plate->area),
-                    'neighbours' => array_map(
-                        static fn (int $other, float $metres) => ['plate' => $other, 'metres' => round($metres, 2)],
-                        array_keys($plate->neighbours),
-                        array_values($plate->neighbours),
-                    ),
                 ],
                 $measured->plates,
+            ),
+        ];
+    }
+
+    /** @return array<string, mixed> neighbours by their places in the list of plates */
+    public static function plate(Plate $plate): array
+    {
+        return [
+            'code' => $plate->code,
+            'name' => $plate->name,
+            'zone' => $plate->zone,
+            'areaM2' => round($plate->area, 4),
+            'neighbours' => array_map(
+                static fn (int $other, float $metres) => ['plate' => $other, 'metres' => round($metres, 2)],
+                array_keys($plate->neighbours),
+                array_values($plate->neighbours),
             ),
         ];
     }

@@ -62,6 +62,8 @@ export const zoneSchema = z.object({
             name: z.string(),
             /** Panels of the same zone that meet it along an edge; either side may say so. */
             neighbours: z.array(z.string()),
+            /** Code of the plate of the vehicle that it is; null: it is drawn nowhere by itself. */
+            plate: z.string().nullable(),
         }),
     ),
 })
@@ -136,6 +138,8 @@ export const stepSchema = z.object({
             places: z.array(z.string()),
             /** Where some are named it goes on those alone. */
             panels: z.array(z.string()),
+            /** How a camouflage colour runs; null: nobody has said. */
+            pattern: z.enum(['patches', 'bands']).nullable(),
         })
         .nullable(),
     /** What it is worked into; null: into what is open, as its medium does. */
@@ -327,12 +331,16 @@ export const markSchema = z.object({
     places: z.array(z.string()),
     panels: z.array(z.string()),
     sheen: z.string().nullable(),
+    /** Per cent of its zones that patches take; null: as usual. */
+    share: z.number().nullable(),
+    pattern: z.enum(['patches', 'bands']).nullable(),
 })
 export type Mark = z.infer<typeof markSchema>
 
 /** How a plan looks on its vehicle, colours as they come from the jar. */
 export const finishSchema = z.object({
     belongs: belongsSchema,
+    panels: z.array(z.object({ panel: z.string(), zone: z.string(), plate: z.string() })),
     paints: z.array(
         z.object({
             zone: z.string(),
@@ -878,6 +886,20 @@ export const placingSchema = z.array(
 )
 export type Placing = z.infer<typeof placingSchema>
 
+/** A flat face of a vehicle that may have a tint of its own; neighbours by their places in the list. */
+export const plateSchema = z.object({
+    code: z.string(),
+    name: z.string(),
+    zone: z.string(),
+    areaM2: z.number(),
+    neighbours: z.array(z.object({ plate: z.number(), metres: z.number() })),
+})
+export type Plate = z.infer<typeof plateSchema>
+
+/** The largest first. */
+export const platesSchema = z.array(plateSchema)
+export type Plates = z.infer<typeof platesSchema>
+
 /** A shape; lists of numbers are packed in base 64, the lowest byte first, places in halves of a millimetre. */
 export const vehicleSchema = z.object({
     zones: z.array(z.string()),
@@ -887,6 +909,9 @@ export const vehicleSchema = z.object({
     zoneOf: z.string(),
     partOf: z.string(),
     smoothness: z.string(),
+    /** Codes of the flat faces that are large enough for a tint of their own. */
+    plates: z.array(z.string()),
+    plateOf: z.string(),
     lines: z.array(z.object({ stroke: z.enum(['detail', 'slot', 'weld', 'fold']), points: z.string() })),
     rivets: z.string(),
 })

@@ -43,6 +43,7 @@ it('answers as the contract says', function (string $method, string $path, strin
     'who is there' => ['GET', '/api/session', 'session'],
     'what everybody knows' => ['GET', '/api/library', 'library'],
     'a vehicle' => ['GET', '/api/vehicles/half-track', 'vehicle'],
+    'the plates of a vehicle' => ['GET', '/api/vehicles/scout-car/plates', 'plates'],
     'the almanac' => ['GET', '/api/almanac', 'almanac'],
     'the bench' => ['GET', '/api/builds', 'builds'],
     'the room' => ['GET', '/api/room', 'room'],

@@ -35,3 +35,22 @@ it('builds the nearest of what cannot be built, and knows no other kinds', funct
     }
     $this->getJson('/api/vehicles/airship')->assertNotFound();
 });
+
+it('names the plates of a vehicle under the codes that its shape has', function () {
+    $shape = $this->getJson('/api/vehicles/lorry')->json('plates');
+    $plates = $this->getJson('/api/vehicles/lorry/plates')->assertOk()->json();
+
+    expect(array_column($plates, 'code'))
+        ->not
+        ->toBe([])
+        ->and(array_diff(array_column($plates, 'code'), $shape))
+        ->toBe([])
+        ->and(array_unique($shape))
+        ->toBe($shape);
+    foreach ($plates as $place => $plate) {
+        foreach ($plate['neighbours'] as $neighbour) {
+            expect(array_column($plates[$neighbour['plate']]['neighbours'], 'plate'))->toContain($place);
+        }
+    }
+    $this->getJson('/api/vehicles/airship/plates')->assertNotFound();
+});

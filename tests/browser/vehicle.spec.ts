@@ -1,6 +1,6 @@
 import { readFile } from 'node:fs/promises'
 import type { Locator, Page } from '@playwright/test'
-import { expect, openDemo, scan, startBuild, test } from './kit'
+import { copyOfDemo, expect, openDemo, scan, startBuild, test } from './kit'
 
 const vehicle = (page: Page) => page.getByRole('region', { name: 'The vehicle' })
 const view = (page: Page, name: string) => vehicle(page).getByRole('group', { name: `The ${name}` })
@@ -100,6 +100,44 @@ test('the vehicle is saved as lines that can be enlarged, and as a picture', asy
         else expect(bytes.subarray(1, 4).toString()).toBe('PNG')
         expect(bytes.length).toBeGreaterThan(100_000)
     }
+})
+
+test('the vehicle is printed alone, under its name', async ({ page }) => {
+    await openTank(page)
+    await page.keyboard.press('Shift+W')
+    await page.evaluate(() => {
+        window.print = () => {
+            document.documentElement.dataset.printed = document.querySelector('.on-paper > h1')?.textContent ?? ''
+            document.documentElement.dataset.drawn = String(document.querySelector('.on-paper > img')?.clientWidth)
+        }
+    })
+    await page.emulateMedia({ media: 'print' })
+    await page.getByRole('button', { name: 'Print it' }).dispatchEvent('click')
+    const html = page.locator('html')
+    await expect(html).toHaveAttribute('data-printed', 'Ostrel, 2nd Squadron at Vell Bay')
+    expect(Number(await html.getAttribute('data-drawn'))).toBeGreaterThan(600)
+    await expect(page.locator('.on-paper')).toHaveCount(0)
+})
+
+test('plates of the vehicle become panels, and a step is kept to one by touching it', async ({ page }) => {
+    await copyOfDemo(page, /^Ostrel/)
+    await page.keyboard.press('z')
+    const dialog = page.getByRole('dialog')
+    await dialog.getByRole('group', { name: 'Zone' }).getByText('Hull sides').click()
+    await dialog.getByText('Hull sides: no panels').click()
+    await dialog.getByRole('button', { name: 'Take them from the vehicle' }).click()
+    await expect(dialog.getByText('Hull sides: 2 panels')).toBeVisible({ timeout: 20_000 })
+    await page.keyboard.press('Escape')
+    const sides = view(page, 'left side').locator('[data-zone=hull-sides]')
+    // Its middle is where the wheels are.
+    await sides.dispatchEvent('click')
+    const panel = view(page, 'left side').getByRole('button', { name: /^Panel Hull, left/ })
+    await expect(panel).toHaveAttribute('aria-pressed', 'false')
+    await panel.focus()
+    await page.keyboard.press('Enter')
+    await expect(panel).toHaveAttribute('aria-pressed', 'true')
+    await page.reload()
+    await expect(page.getByText('Hull, left').first()).toBeVisible()
 })
 
 test('a build begins with its vehicle: other measures, other zones and areas', async ({ page }) => {

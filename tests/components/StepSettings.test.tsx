@@ -31,17 +31,17 @@ describe('the settings of a step', () => {
         const { unmount } = settingsOf(step('a'))
         await userEvent.click(screen.getByLabelText('edges'))
         expect(edit).toHaveBeenLastCalledWith(
-            replaced(step('a', { extent: { share: null, places: ['edges'], panels: [] } })),
+            replaced(step('a', { extent: { share: null, places: ['edges'], panels: [], pattern: null } })),
         )
         unmount()
-        settingsOf(step('a', { extent: { share: null, places: ['edges', 'recesses'], panels: [] } }))
+        settingsOf(step('a', { extent: { share: null, places: ['edges', 'recesses'], panels: [], pattern: null } }))
         await userEvent.click(screen.getByLabelText('edges'))
         expect(edit).toHaveBeenLastCalledWith(
-            replaced(step('a', { extent: { share: null, places: ['recesses'], panels: [] } })),
+            replaced(step('a', { extent: { share: null, places: ['recesses'], panels: [], pattern: null } })),
         )
         await userEvent.click(screen.getByLabelText('recesses'))
         expect(edit).toHaveBeenLastCalledWith(
-            replaced(step('a', { extent: { share: null, places: ['edges'], panels: [] } })),
+            replaced(step('a', { extent: { share: null, places: ['edges'], panels: [], pattern: null } })),
         )
     })
     it('say how much of its zones it covers, and name the fault at the field', async () => {
@@ -51,18 +51,22 @@ describe('the settings of a step', () => {
         expect(screen.getByText('A whole number from 1 to 100.')).toBeVisible()
         await userEvent.clear(share)
         await userEvent.type(share, '20{Enter}')
-        expect(edit).toHaveBeenLastCalledWith(replaced(step('a', { extent: { share: 20, places: [], panels: [] } })))
+        expect(edit).toHaveBeenLastCalledWith(
+            replaced(step('a', { extent: { share: 20, places: [], panels: [], pattern: null } })),
+        )
     })
     it('choose the panels of a zone that has some', async () => {
         const one = step('a')
         const base = plan([one])
         const zones = base.zones.map((zone) =>
-            zone.id === 'hull' ? { ...zone, panels: [{ id: 'bow', name: 'Bow plate', neighbours: [] }] } : zone,
+            zone.id === 'hull'
+                ? { ...zone, panels: [{ id: 'bow', name: 'Bow plate', neighbours: [], plate: null }] }
+                : zone,
         )
         show(<StepSettings plan={{ ...base, zones }} library={library} step={one} edit={edit} />)
         await userEvent.click(screen.getByLabelText('Bow plate'))
         expect(edit).toHaveBeenLastCalledWith(
-            replaced(step('a', { extent: { share: null, places: [], panels: ['bow'] } })),
+            replaced(step('a', { extent: { share: null, places: [], panels: ['bow'], pattern: null } })),
         )
     })
     it('say what it is worked into, or that it lies apart', async () => {
@@ -77,7 +81,7 @@ describe('the settings of a step', () => {
         expect(screen.queryByLabelText('Wet in wet')).toBeNull()
     })
     it('go over the zone as usual once no place is chosen', async () => {
-        settingsOf(step('a', { extent: { share: null, places: ['fittings'], panels: [] } }))
+        settingsOf(step('a', { extent: { share: null, places: ['fittings'], panels: [], pattern: null } }))
         await userEvent.click(screen.getByLabelText('round fittings'))
         expect(edit).toHaveBeenLastCalledWith(replaced(step('a', { extent: null })))
     })

@@ -152,8 +152,8 @@ describe('zones', () => {
 
 describe('the panels of a zone', () => {
     const panels = [
-        { id: 'bow', name: 'Bow', neighbours: [] },
-        { id: 'port', name: 'Port', neighbours: ['bow'] },
+        { id: 'bow', name: 'Bow', neighbours: [], plate: null },
+        { id: 'port', name: 'Port', neighbours: ['bow'], plate: null },
     ]
     const open = () => {
         const zones = one.zones.map((zone) => (zone.id === 'hull' ? { ...zone, panels } : zone))

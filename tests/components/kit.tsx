@@ -191,7 +191,7 @@ export const verdict = (plan: Plan, findings: Finding[] = [], log: Entry[] = [])
             .filter((one) => one.zones.includes(zone.id))
             .map((one) => ({ step: one.id, broken: false, exposed: true })),
     })),
-    finish: { belongs: [], paints: [], marks: [] },
+    finish: { belongs: [], panels: [], paints: [], marks: [] },
     contradictions: [],
 })
 

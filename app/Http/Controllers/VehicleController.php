@@ -4,19 +4,38 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Vehicles\Measurements;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Ulvrach\Plan\VehicleKind;
 use Ulvrach\Report\VehicleReport;
 use Ulvrach\Vehicle\Catalogue;
+use Ulvrach\Vehicle\Form;
 
-/** The shape of a vehicle of some measures: the same for everybody, and for a long time. */
-final class VehicleController
+/** A vehicle of some measures, its shape and its plates: the same for everybody, and for a long time. */
+final readonly class VehicleController
 {
     /** Seconds until a browser asks whether the shape is still the same. */
     private const KEPT = 86_400;
 
-    public function __invoke(Request $request, VehicleKind $kind): JsonResponse
+    public function __construct(private Measurements $measurements)
+    {
+    }
+
+    public function show(Request $request, VehicleKind $kind): JsonResponse
+    {
+        return self::kept($request, VehicleReport::of(Catalogue::build($kind, self::form($request, $kind))));
+    }
+
+    /** The flat faces that may have a tint of their own: what measuring finds takes seconds, once for each shape. */
+    public function plates(Request $request, VehicleKind $kind): JsonResponse
+    {
+        $measured = $this->measurements->of($kind, self::form($request, $kind));
+
+        return self::kept($request, array_map(VehicleReport::plate(...), $measured->plates));
+    }
+
+    private static function form(Request $request, VehicleKind $kind): Form
     {
         $chosen = [];
         foreach ((array) $request->query('form') as $code => $value) {
@@ -25,8 +44,14 @@ final class VehicleController
                 $chosen[$code] = (int) $value;
             }
         }
-        $mesh = Catalogue::build($kind, Catalogue::formOf($kind, $chosen));
-        $answer = new JsonResponse(VehicleReport::of($mesh));
+
+        return Catalogue::formOf($kind, $chosen);
+    }
+
+    /** @param  array<mixed>  $said */
+    private static function kept(Request $request, array $said): JsonResponse
+    {
+        $answer = new JsonResponse($said);
         $answer->setEtag(sha1((string) $answer->getContent()))->setPublic()->setMaxAge(self::KEPT);
         $answer->isNotModified($request);
 

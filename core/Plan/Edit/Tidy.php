@@ -38,8 +38,8 @@ final class Tidy
         if ($step->extent === null || count($left) === count($named)) {
             return $step;
         }
-        $extent = new Extent($step->extent->share, $step->extent->places, $left);
+        $extent = new Extent($step->extent->share, $step->extent->places, $left, $step->extent->pattern);
 
-        return $step->with(['extent' => $extent->isEverywhere() ? null : $extent]);
+        return $step->with(['extent' => $extent->isUsual() ? null : $extent]);
     }
 }

@@ -67,14 +67,14 @@ final class Measurer
             );
         }
 
-        $surface = new Surface($mesh, $open);
+        $surface = new Surface($mesh);
 
         return new Measurement(
             $zones,
             $assemblies,
             self::neighbours($cells),
-            $surface->edges(),
-            $surface->plates(),
+            $surface->edges($open),
+            $surface->plates($open),
         );
     }
 

@@ -8,12 +8,14 @@ namespace Ulvrach\Vehicle\Measure;
 final readonly class Plate
 {
     /**
+     * @param  string  $code  the same while the vehicle's measures change
      * @param  string  $name  the part and the side that it is on: "hull, left"
      * @param  string  $zone  kind of the zone
      * @param  float  $area  m²
      * @param  array<int, float>  $neighbours  by their places in the list of plates: metres of the edge between them
      */
     public function __construct(
+        public string $code,
         public string $name,
         public string $zone,
         public float $area,

@@ -15,13 +15,10 @@ use Ulvrach\Vehicle\Mesh;
  */
 final class Surface
 {
-    /** Faces that turn less than this are one plate: the cosine of ten degrees. */
-    private const FLAT = 0.985;
-
     /** An edge stands out where faces turn more than this: the cosine of thirty degrees. */
     private const SHARP = 0.866;
 
-    /** m²: smaller faces are details of what they are on. */
+    /** m² that must lie open of a plate: less is not seen as one. */
     private const LEAST_PLATE = 0.06;
 
     /** mm above the ground between which feet tread, and up to which brushwood reaches. */
@@ -41,12 +38,15 @@ final class Surface
     /** @var list<Point> by face: of length 1 */
     private array $normals = [];
 
-    /** @var list<Seam> */
-    private array $seams;
+    /** @var list<float> by face: mm² */
+    public readonly array $areas;
 
-    /** @param  array<int, float>  $open  by face: mm² that lie open; what is hidden is no plate and has no edge */
-    public function __construct(private readonly Mesh $mesh, private readonly array $open)
+    /** @var list<Seam> */
+    public readonly array $seams;
+
+    public function __construct(private readonly Mesh $mesh)
     {
+        $areas = [];
         foreach (array_chunk($mesh->triangles, 3) as [$a, $b, $c]) {
             [$p, $q, $r] = [$this->corner($a), $this->corner($b), $this->corner($c)];
             [$ux, $uy, $uz] = [$q[0] - $p[0], $q[1] - $p[1], $q[2] - $p[2]];
@@ -54,64 +54,60 @@ final class Surface
             [$nx, $ny, $nz] = [$uy * $vz - $uz * $vy, $uz * $vx - $ux * $vz, $ux * $vy - $uy * $vx];
             $double = sqrt($nx * $nx + $ny * $ny + $nz * $nz);
             $length = $double > 1e-9 ? $double : 1.0;
+            $areas[] = $double / 2.0;
             $this->normals[] = [$nx / $length, $ny / $length, $nz / $length];
         }
+        $this->areas = $areas;
         $this->seams = $this->seams();
     }
 
-    /** @return list<Plate> the largest first */
-    public function plates(): array
+    /**
+     * @param  array<int, float>  $open  by face: mm² that lie open; what is hidden is no plate
+     * @return list<Plate> the largest first
+     */
+    public function plates(array $open): array
     {
-        $head = range(0, max(0, $this->mesh->size() - 1));
-        $find = static function (int $face) use (&$head): int {
-            while ($head[$face] !== $face) {
-                $face = $head[$face] = $head[$head[$face]];
+        $plating = Plating::of($this->mesh, $this);
+        $areas = [];
+        foreach ($open as $face => $area) {
+            $plate = $plating->plateOf[$face] ?? null;
+            if ($plate !== null) {
+                $areas[$plate] = ($areas[$plate] ?? 0.0) + $area / 1e6;
             }
-
-            return $face;
-        };
-        foreach ($this->seams as [$one, $other]) {
-            if ($this->turn($one, $other) > self::FLAT && $this->mesh->zones[$one] === $this->mesh->zones[$other]) {
-                $head[$find($one)] = $find($other);
-            }
-        }
-        $areas = $normals = [];
-        foreach ($this->open as $face => $area) {
-            $plate = $find($face);
-            $areas[$plate] = ($areas[$plate] ?? 0.0) + $area / 1e6;
-            $normals[$plate] ??= $this->normals[$face];
         }
         $areas = array_filter($areas, static fn (float $area) => $area >= self::LEAST_PLATE);
         arsort($areas);
         $places = array_flip(array_keys($areas));
         $neighbours = [];
         foreach ($this->seams as [$one, $other, $metres]) {
-            [$a, $b] = [$places[$find($one)] ?? null, $places[$find($other)] ?? null];
+            [$a, $b] = [
+                $places[$plating->plateOf[$one] ?? -1] ?? null,
+                $places[$plating->plateOf[$other] ?? -1] ?? null,
+            ];
             if ($a !== null && $b !== null && $a !== $b) {
                 $neighbours[$a][$b] = ($neighbours[$a][$b] ?? 0.0) + $metres;
                 $neighbours[$b][$a] = ($neighbours[$b][$a] ?? 0.0) + $metres;
             }
         }
         $plates = [];
-        foreach ($areas as $face => $area) {
-            $plates[] = new Plate(
-                name: $this->mesh->parts[$this->mesh->solids[$face]]->name.', '.self::side($normals[$face]),
-                zone: $this->mesh->zones[$face]->value,
-                area: $area,
-                neighbours: $neighbours[$places[$face]] ?? [],
-            );
+        foreach ($areas as $plate => $area) {
+            $around = $neighbours[count($plates)] ?? [];
+            $plates[] = new Plate(...$plating->plates[$plate], area: $area, neighbours: $around);
         }
 
         return $plates;
     }
 
-    /** @return array<string, EdgeMeasure> by zone kind */
-    public function edges(): array
+    /**
+     * @param  array<int, float>  $open  by face: mm² that lie open; what is hidden has no edge
+     * @return array<string, EdgeMeasure> by zone kind
+     */
+    public function edges(array $open): array
     {
         [$least, $greatest] = $this->mesh->bounds();
         $metres = [];
         foreach ($this->seams as [$one, $other, $length, $middle]) {
-            $isHidden = ! isset($this->open[$one]) && ! isset($this->open[$other]);
+            $isHidden = ! isset($open[$one]) && ! isset($open[$other]);
             if ($isHidden || $this->turn($one, $other) > self::SHARP || ! $this->standsOut($one, $other)) {
                 continue;
             }
@@ -179,7 +175,8 @@ final class Surface
         return $ids;
     }
 
-    private function turn(int $one, int $other): float
+    /** The cosine of the angle between the normals of two faces. */
+    public function turn(int $one, int $other): float
     {
         [$a, $b] = [$this->normals[$one], $this->normals[$other]];
 
@@ -210,10 +207,10 @@ final class Surface
         return [$points[3 * $corner], $points[3 * $corner + 1], $points[3 * $corner + 2]];
     }
 
-    /** @param  Point  $normal */
-    private static function side(array $normal): string
+    /** Which way a face looks, in a word. */
+    public function side(int $face): string
     {
-        [$x, $y, $z] = $normal;
+        [$x, $y, $z] = $this->normals[$face];
         $upright = max(abs($x), abs($z));
         if (abs($y) > $upright) {
             return $y > 0.0 ? 'top' : 'underside';

@@ -1,4 +1,4 @@
-import { type Fields, grainField, noiseField, partTone, patchField, streakField } from './fields'
+import { bandField, type Fields, grainField, noiseField, partTone, patchField, patchLimit, streakField } from './fields'
 import { markingOf } from './marking'
 import { chance, smoothstep } from './noise'
 
@@ -14,6 +14,9 @@ export type Mark = {
     places: readonly string[]
     panels: readonly string[]
     sheen: string | null
+    /** Per cent of the zones that patches of camouflage take, and how these run; null: as usual. */
+    share: number | null
+    pattern: string | null
 }
 
 /** How much of each pixel a mark takes, 0 to 255; and where it is rimmed by a lighter tone of what lies below. */
@@ -24,6 +27,9 @@ export type Cover = { taken: Uint8Array; rim: Uint8Array | null }
  * another kind is put in, and the number that is painted on.
  */
 export type Scheme = { nth: number; number: string; isZone: (at: number) => boolean; seed: number }
+
+/** Per cent that bands take where nobody says. */
+const USUAL_BANDS = 45
 
 const byte = (share: number): number => Math.max(0, Math.min(255, 255 * share))
 
@@ -82,8 +88,15 @@ const LAYERS: Record<string, Lay> = {
         150,
     ),
     patches: (fields, mark, scheme, taken) => {
-        const field = patchField(fields, 1000 + scheme.seed + 37 * scheme.nth)
-        const limit = 0.525 + 0.03 * scheme.nth
+        const seed = 1000 + scheme.seed + 37 * scheme.nth
+        const areBands = mark.pattern === 'bands'
+        const field = areBands ? bandField(fields, seed) : patchField(fields, seed)
+        const limit =
+            mark.share === null && !areBands
+                ? 0.525 + 0.03 * scheme.nth
+                : areBands
+                  ? 1 - (mark.share ?? USUAL_BANDS) / 100
+                  : patchLimit((mark.share ?? 0) / 100, seed)
         const ramp = mark.isSoft ? 0.03 : 0.006
         for (let at = 0; at < taken.length; at++)
             taken[at] = byte(mark.amount * smoothstep(limit - ramp, limit + ramp, part(field, at)))

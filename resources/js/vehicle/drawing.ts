@@ -2,7 +2,7 @@ import type { Cover } from './cover'
 import { type Fields, fieldsOf } from './fields'
 import { drawInk, type Ink } from './ink'
 import { lightOf } from './light'
-import type { Model, View } from './model'
+import { type Model, NO_PLATE, type View } from './model'
 import { NONE, outlinesOf } from './outlines'
 import { type Finish, Painter } from './paint'
 import { type Scene, see } from './raster'
@@ -10,8 +10,8 @@ import { type Scene, see } from './raster'
 /** The border of every zone of the plan in a view, in pixels. */
 export type Borders = { width: number; height: number; regions: readonly { zone: string; path: string }[] }
 
-/** What is drawn once of a view: its borders, and the ink. */
-export type Drawn = Borders & { ink: Ink }
+/** What is drawn once of a view: its borders, those of the panels, and the ink. */
+export type Drawn = Borders & { panels: readonly { panel: string; zone: string; path: string }[]; ink: Ink }
 
 /** A painted view: four bytes a pixel. */
 export type Painted = { width: number; height: number; pixels: Uint8ClampedArray<ArrayBuffer> }
@@ -44,9 +44,13 @@ export class Drawing {
 
     constructor(private readonly model: Model) {}
 
-    draw(view: View, scale: number, belongs: Finish['belongs']): Drawn {
+    draw(view: View, scale: number, belongs: Finish['belongs'], panels: Finish['panels']): Drawn {
         const scene = see(this.model, view, scale)
-        return { ...this.bordersIn(scene, belongs), ink: drawInk(this.model, scene).ink }
+        return {
+            ...this.bordersIn(scene, belongs),
+            panels: this.panelsIn(scene, panels),
+            ink: drawInk(this.model, scene).ink,
+        }
     }
 
     /** The same without ink, which takes most of the time. */
@@ -70,6 +74,19 @@ export class Drawing {
             height: scene.height,
             regions: [...outlines].map(([number, path]) => ({ zone: zones[number] ?? '', path })),
         }
+    }
+
+    private panelsIn(scene: Scene, panels: Finish['panels']): Drawn['panels'] {
+        const numberOf = new Map(panels.map(({ plate }, place) => [this.model.plates.indexOf(plate), place]))
+        numberOf.delete(-1)
+        if (numberOf.size === 0) return []
+        const numbers = Uint8Array.from(scene.face, (face) =>
+            face < 0 ? NONE : (numberOf.get(this.model.plateOf[face] ?? NO_PLATE) ?? NONE),
+        )
+        return [...outlinesOf(numbers, scene.width, scene.height)].flatMap(([number, path]) => {
+            const panel = panels[number]
+            return panel === undefined ? [] : [{ panel: panel.panel, zone: panel.zone, path }]
+        })
     }
 
     paint(wish: Wish): Painted {

@@ -1,6 +1,6 @@
 import type { Traces } from './ink'
 import type { Light } from './light'
-import { type Model, unproject } from './model'
+import { type Model, NO_PLATE, unproject } from './model'
 import { chance, lineNoise, noise, smoothstep } from './noise'
 import { NOTHING, type Scene } from './raster'
 
@@ -15,6 +15,7 @@ export type Fields = {
     /** Place in the model’s zones and parts. */
     zone: Uint8Array
     part: Uint16Array
+    plate: Uint16Array
     /** Millimetres in the vehicle, three an entry. */
     place: Float32Array
     /** How far the face looks up: 128 upright, 255 level. */
@@ -43,6 +44,7 @@ export function fieldsOf(model: Model, scene: Scene, traces: Traces, light: Ligh
         pixels: new Uint32Array(count),
         zone: new Uint8Array(count),
         part: new Uint16Array(count),
+        plate: new Uint16Array(count),
         place: new Float32Array(3 * count),
         up: new Uint8Array(count),
         edge: new Uint8Array(count),
@@ -73,6 +75,7 @@ export function fieldsOf(model: Model, scene: Scene, traces: Traces, light: Ligh
         fields.pixels[at] = pixel
         fields.zone[at] = model.zoneOf[face] ?? 0
         fields.part[at] = model.partOf[face] ?? 0
+        fields.plate[at] = model.plateOf[face] ?? NO_PLATE
         fields.place[3 * at] = px
         fields.place[3 * at + 1] = py
         fields.place[3 * at + 2] = pz
@@ -144,10 +147,41 @@ export function noiseField(fields: Fields, size: number, seed: number, octaves =
 
 /** Where the ground of a camouflage ends: noise bent by other noise, so that patches have the sweep of a spray gun. */
 export function patchField(fields: Fields, seed: number): Uint8Array {
-    return kept(fields, `patch ${seed}`, (_, x, y, z) => {
-        const bend = 520 * (noise(x / 700, y / 700, z / 700, seed + 90) - 0.5)
-        const [u, v, w] = [(x + bend) / 1080, (y - 0.6 * bend) / 820, (z + 0.4 * bend) / 1080]
-        return 255 * (0.74 * noise(u, v, w, seed) + 0.26 * noise(2.2 * u, 2.2 * v, 2.2 * w, seed + 1))
+    return kept(fields, `patch ${seed}`, (_, x, y, z) => 255 * patchNoise(x, y, z, seed))
+}
+
+function patchNoise(x: number, y: number, z: number, seed: number): number {
+    const bend = 520 * (noise(x / 700, y / 700, z / 700, seed + 90) - 0.5)
+    const [u, v, w] = [(x + bend) / 1080, (y - 0.6 * bend) / 820, (z + 0.4 * bend) / 1080]
+    return 0.74 * noise(u, v, w, seed) + 0.26 * noise(2.2 * u, 2.2 * v, 2.2 * w, seed + 1)
+}
+
+/** Above which value of its field a camouflage takes such a share of a vehicle's space, and so of its faces. */
+export function patchLimit(share: number, seed: number): number {
+    const values = new Float32Array(STAGES ** 3)
+    for (let at = 0; at < values.length; at++) {
+        const [x, y, z] = [at % STAGES, Math.floor(at / STAGES) % STAGES, Math.floor(at / STAGES ** 2)]
+        values[at] = patchNoise((x / STAGES) * 6600, (y / STAGES) * 2600, (z / STAGES - 0.5) * 2900, seed)
+    }
+    values.sort()
+    return values[Math.min(values.length - 1, Math.round((1 - share) * values.length))] ?? 0
+}
+
+/** Places along each axis at which the noise of a camouflage is sampled. */
+const STAGES = 16
+
+/** Millimetres from band to band, and how far they lean backwards for each millimetre upwards or to the right. */
+const BAND = 1750
+const LEAN = 0.45
+
+/** The same for bands: as much of the field lies above a value as the value is below 1. */
+export function bandField(fields: Fields, seed: number): Uint8Array {
+    return kept(fields, `band ${seed}`, (_, x, y, z) => {
+        const bend =
+            620 * (noise(x / 900, y / 800, z / 800, seed) - 0.5) +
+            190 * (noise(x / 260, y / 260, z / 260, seed + 1) - 0.5)
+        const along = (x + LEAN * (y - z) + bend) / BAND + 2 * chance(1, seed)
+        return 255 * Math.abs((((along % 1) + 1) % 1) * 2 - 1)
     })
 }
 

@@ -8,6 +8,10 @@ export type Model = {
     zoneOf: Uint8Array
     partOf: Uint16Array
     smoothness: Uint8Array
+    /** The same for `plates`; NO_PLATE: too small, or round. */
+    plateOf: Uint16Array
+    /** Codes of the flat faces that may have a tint of their own. */
+    plates: readonly string[]
     /** Kinds of zones, as plan files name them. */
     zones: readonly string[]
     parts: readonly Part[]
@@ -18,6 +22,8 @@ export type Model = {
 export type Part = { name: string; assembly: string }
 export type Stroke = 'detail' | 'slot' | 'weld' | 'fold'
 export type Line = { stroke: Stroke; points: Float32Array }
+
+export const NO_PLATE = 0xffff
 
 /** A piece of a rounded face. */
 export const ROUND = 1

@@ -1,5 +1,5 @@
 import { type Cover, coverOf, type Mark } from './cover'
-import { type Fields, foldField } from './fields'
+import { type Fields, foldField, noiseField } from './fields'
 import type { Model } from './model'
 import { smoothstep } from './noise'
 import { NONE } from './outlines'
@@ -7,6 +7,8 @@ import { NONE } from './outlines'
 /** How a plan looks on its vehicle, as the server says it. */
 export type Finish = {
     belongs: readonly { kind: string; zone: string | null }[]
+    /** Which plates of the vehicle the panels of the plan are. */
+    panels: readonly { panel: string; zone: string; plate: string }[]
     marks: readonly Mark[]
 }
 
@@ -26,6 +28,10 @@ const BARE: Rgb = [186, 186, 182]
 const GLASS: Rgb = [104, 108, 110]
 const MASK: Rgb = [205, 196, 160]
 
+/** Millimetres of a wet hollow, and how much lighter it shines at most, of 255. */
+const WET = 48
+const WET_GLEAM = 42
+
 /** Bytes of pictures that are kept, so that sliding goes on from the step before and not from the bare part. */
 const KEPT = 12_000_000
 
@@ -37,7 +43,7 @@ export class Painter {
     private readonly ids: string[] = []
 
     constructor(
-        model: Model,
+        private readonly model: Model,
         private readonly fields: Fields,
         private readonly finish: Finish,
         private readonly wanted: Omit<Wanted, 'step' | 'isFlat'>,
@@ -68,6 +74,7 @@ export class Painter {
         const colours = this.coloursAfter(step)
         const shown = new Uint8ClampedArray(4 * scene.width * scene.height)
         const gloss = this.sheens(step)
+        const wet = this.wet(step)
         const fold = this.canvas < 0 || isFlat ? null : foldField(this.fields)
         const masked = this.masks(step)
         const { numbers, canvas } = this
@@ -86,7 +93,8 @@ export class Painter {
             if (!isFlat) {
                 let light = (shade[at] as number) / 128
                 if (fold !== null && zone[at] === canvas) light *= (fold[at] as number) / 128
-                const gleam = 0.2 * (gloss[numbers[at] as number] as number) * (glance[at] as number)
+                const shine = gloss[numbers[at] as number] as number
+                const gleam = 0.2 * shine * (glance[at] as number) + (wet === null ? 0 : light * (wet[at] as number))
                 red = red * light + gleam
                 green = green * light + gleam
                 blue = blue * light + gleam
@@ -131,27 +139,63 @@ export class Painter {
     }
 
     private lay(colours: Uint8Array, mark: Mark, place: number): void {
+        if (mark.effect === 'fixed') this.fix(colours, mark, place)
         if (mark.colour === null) return
         const [r, g, b] = rgb(mark.colour)
         const isOn = this.zonesOf(mark)
         const { taken, rim } = this.coverOf(mark, place)
         const { zone } = this.fields
-        const isMud = mark.effect === 'mud'
+        const plates = this.platesOf(mark)
+        // Wet earth is darker than the dry of the jar.
+        const depth = mark.effect === 'mud' ? (mark.sheen === 'gloss' ? [0.62, 0.78] : [0.8, 1]) : [1, 1]
         for (let at = 0; at < taken.length; at++) {
             const share = (taken[at] ?? 0) / 255
             const light = rim === null ? 0 : (rim[at] ?? 0) / 255
             if ((share === 0 && light === 0) || isOn[this.numbers[at] ?? NONE] !== 1) continue
+            if (plates !== null && plates[at] === 0) continue
             if (zone[at] === this.glass && this.zoneIds[this.glass] === null) continue
             const to = 3 * at
             const red = colours[to] ?? 0
             const green = colours[to + 1] ?? 0
             const blue = colours[to + 2] ?? 0
             // The rim of a chip is the paint itself, lighter; the first of a mud is darker, which reads as thick.
-            const dark = isMud && share < 0.9 ? 0.8 : 1
+            const dark = depth[share < 0.9 ? 0 : 1] ?? 1
             colours[to] = red + (1 - share) * light * (255 - red) + share * (r * dark - red)
             colours[to + 1] = green + (1 - share) * light * (255 - green) + share * (g * dark - green)
             colours[to + 2] = blue + (1 - share) * light * (255 - blue) + share * (b * dark - blue)
         }
+    }
+
+    /** What lay loose on the zones of the mark turns darker. */
+    private fix(colours: Uint8Array, mark: Mark, place: number): void {
+        const isOn = this.zonesOf(mark)
+        const loose = new Uint8Array(this.fields.pixels.length)
+        for (const [before, other] of this.finish.marks.slice(0, place).entries()) {
+            if (other.effect !== 'dust' || !other.zones.some((id) => mark.zones.includes(id))) continue
+            const { taken } = this.coverOf(other, before)
+            const wasOn = this.zonesOf(other)
+            for (let at = 0; at < loose.length; at++)
+                if (wasOn[this.numbers[at] ?? NONE] === 1) loose[at] = Math.max(loose[at] ?? 0, taken[at] ?? 0)
+        }
+        for (let at = 0; at < loose.length; at++) {
+            if (loose[at] === 0 || isOn[this.numbers[at] ?? NONE] !== 1) continue
+            const left = 1 - (mark.amount * (loose[at] ?? 0)) / 255
+            for (let channel = 0; channel < 3; channel++)
+                colours[3 * at + channel] = left * (colours[3 * at + channel] ?? 0)
+        }
+    }
+
+    /** Pixel by pixel: 1 where a mark may lie that keeps to some panels; null: it keeps to none that can be shown. */
+    private platesOf(mark: Mark): Uint8Array | null {
+        const chosen = this.finish.panels.filter(({ panel }) => mark.panels.includes(panel))
+        if (chosen.length === 0) return null
+        const places = new Set(chosen.map(({ plate }) => this.model.plates.indexOf(plate)))
+        const kept = new Set(chosen.map(({ zone }) => this.number(zone)))
+        const { plate } = this.fields
+        return Uint8Array.from(plate, (place, at) =>
+            // Zones without a panel among them take the mark as a whole.
+            places.has(place) || !kept.has(this.numbers[at] ?? NONE) ? 1 : 0,
+        )
     }
 
     /** By the number of a zone: 1 where the mark lies. */
@@ -168,8 +212,8 @@ export class Painter {
         const nth = this.finish.marks.slice(0, place).filter((one) => one.effect === mark.effect).length
         const { number, seed } = this.wanted
         // Where a mark lies depends neither on its colour nor on its step: another jar needs no new picture of it.
-        const where = [mark.effect, nth, mark.amount, mark.isSoft, mark.places, mark.zones, number, seed]
-        const key = JSON.stringify(where)
+        const where = [mark.effect, nth, mark.amount, mark.isSoft, mark.places, mark.zones, mark.share]
+        const key = JSON.stringify([...where, mark.pattern, number, seed])
         const known = this.covers.get(key)
         if (known !== undefined) return known
         const isOn = this.zonesOf(mark)
@@ -197,6 +241,29 @@ export class Painter {
             }
         }
         return gloss
+    }
+
+    /**
+     * How much light comes back from wet mud that no coat has dulled since: from its wet hollows, whichever way the
+     * face is turned; null: there is none.
+     */
+    private wet(step: number): Uint8Array | null {
+        let wet: Uint8Array | null = null
+        for (const [place, mark] of this.finish.marks.entries()) {
+            if (mark.step > step) break
+            const isWet = mark.effect === 'mud' && mark.sheen === 'gloss'
+            if (!isWet && (wet === null || mark.effect !== 'sheen')) continue
+            wet ??= new Uint8Array(this.fields.pixels.length)
+            const isOn = this.zonesOf(mark)
+            const taken = isWet ? this.coverOf(mark, place).taken : null
+            const hollows = noiseField(this.fields, WET, this.wanted.seed)
+            for (let at = 0; at < wet.length; at++) {
+                if (isOn[this.numbers[at] ?? NONE] !== 1) continue
+                const gleam = WET_GLEAM * smoothstep(0.5, 0.72, (hollows[at] ?? 0) / 255) * ((taken?.[at] ?? 0) / 255)
+                wet[at] = taken === null ? 0 : Math.max(wet[at] ?? 0, gleam)
+            }
+        }
+        return wet
     }
 
     /** What is masked after a step: all but the patches that will be sprayed before the mask comes off. */

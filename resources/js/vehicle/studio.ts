@@ -5,7 +5,16 @@ import type { Packed } from './unpack'
 
 export type Question =
     | { asks: 'load'; vehicle: string; packed: Packed }
-    | { asks: 'draw' | 'borders'; id: number; vehicle: string; view: View; scale: number; belongs: Finish['belongs'] }
+    | {
+          asks: 'draw'
+          id: number
+          vehicle: string
+          view: View
+          scale: number
+          belongs: Finish['belongs']
+          panels: Finish['panels']
+      }
+    | { asks: 'borders'; id: number; vehicle: string; view: View; scale: number; belongs: Finish['belongs'] }
     | { asks: 'paint'; id: number; vehicle: string; wish: Wish }
 export type Answer = { id: number; gives: Drawn | Borders | Painted } | { id: number; failed: string }
 
@@ -65,7 +74,9 @@ function handFor(vehicle: string, view: View): Hand {
 /** A vehicle that can be drawn: under the name, the shape as the server sent it. */
 export type Shape = { name: string; packed: Packed }
 
-export async function draw(shape: Shape, view: View, scale: number, belongs: Finish['belongs']): Promise<Drawn> {
+export type Zones = Pick<Finish, 'belongs' | 'panels'>
+
+export async function draw(shape: Shape, view: View, scale: number, { belongs, panels }: Zones): Promise<Drawn> {
     return handFor(shape.name, view).ask(shape.name, shape.packed, {
         asks: 'draw',
         id: ++asked,
@@ -73,6 +84,7 @@ export async function draw(shape: Shape, view: View, scale: number, belongs: Fin
         view,
         scale,
         belongs,
+        panels,
     })
 }
 

@@ -19,8 +19,10 @@ self.addEventListener('message', ({ data }: MessageEvent<Question>) => {
             answer({ id: data.id, gives: painted }, [painted.pixels.buffer])
         } else {
             const { view, scale, belongs } = data
-            const isWhole = data.asks === 'draw'
-            const gives = isWhole ? drawing.draw(view, scale, belongs) : drawing.borders(view, scale, belongs)
+            const gives =
+                data.asks === 'draw'
+                    ? drawing.draw(view, scale, belongs, data.panels)
+                    : drawing.borders(view, scale, belongs)
             answer({ id: data.id, gives })
         }
     } catch (error) {

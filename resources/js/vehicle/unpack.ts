@@ -9,6 +9,8 @@ export type Packed = {
     zoneOf: string
     partOf: string
     smoothness: string
+    plates: readonly string[]
+    plateOf: string
     lines: readonly { stroke: Line['stroke']; points: string }[]
     rivets: string
 }
@@ -24,6 +26,8 @@ export function unpack(packed: Packed): Model {
         zoneOf: new Uint8Array(bytes(packed.zoneOf)),
         partOf: new Uint16Array(bytes(packed.partOf)),
         smoothness: new Uint8Array(bytes(packed.smoothness)),
+        plates: packed.plates,
+        plateOf: new Uint16Array(bytes(packed.plateOf)),
         lines: packed.lines.map(({ stroke, points }) => ({ stroke, points: millimetres(points) })),
         rivets: new Float32Array(bytes(packed.rivets)),
     }

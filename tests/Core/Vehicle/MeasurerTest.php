@@ -101,6 +101,23 @@ it('finds the plates of a box, and which meet along how many metres', function (
     }
 });
 
+it('calls a plate the same while measures change, and tells those of one part and side apart', function () {
+    $codes = static fn (float $length) => array_column(
+        measured(static function (Modeller $make) use ($length) {
+            $make->on(ZoneKind::HullSides, 'hull')->box('box', 0, $length, 0, 1000, -500, 500);
+            $make->on(ZoneKind::HullSides, 'hull')->box('box', 0, $length / 2, 2000, 2900, -500, 500);
+        })->plates,
+        'code',
+    );
+
+    expect($codes(3000))
+        ->toEqualCanonicalizing($codes(4000))
+        ->toContain('hull-sides-box-top', 'hull-sides-box-top-2', 'hull-sides-box-front')
+        // Nobody sees the underside of the upper box.
+        ->and(array_unique($codes(3000)))
+        ->toHaveCount(11);
+});
+
 it('measures the edges that stand out, and tells who wears them', function () {
     $edges = static fn (string $part, float $low) => measured(
         static fn (Modeller $make) => $make->on(ZoneKind::HullTop, 'hull')

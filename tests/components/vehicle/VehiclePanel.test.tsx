@@ -2,6 +2,7 @@ import { fireEvent, screen, waitFor, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { useState } from 'react'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
+import type { Plan } from '@/features/build'
 import type { Cursor } from '@/features/plan/acts'
 import { useVehicle } from '@/features/plan/useVehicle'
 import VehiclePanel from '@/features/plan/VehiclePanel'
@@ -20,18 +21,31 @@ const packed = {
     zoneOf: '',
     partOf: '',
     smoothness: '',
+    plates: [],
+    plateOf: '',
     lines: [],
     rivets: '',
 }
 const square = (from: number) => `M${from} 0L${from + 9} 0L${from + 9} 9L${from} 9Z`
 
 const toggle = vi.fn()
-const steps = [step('a'), step('b', { zones: ['turret'] })]
+const togglePanel = vi.fn()
+const steps = [
+    step('a', { extent: { share: null, places: [], panels: ['bow'], pattern: null } }),
+    step('b', { zones: ['turret'] }),
+]
+const panelled = (): Plan => ({
+    ...plan(steps),
+    zones: plan(steps).zones.map((zone) => ({
+        ...zone,
+        panels: [{ id: zone.id === 'hull' ? 'bow' : 'roof', name: 'Plate', neighbours: [], plate: 'plate' }],
+    })),
+})
 
 function Panel({ findings = [] }: { findings?: Parameters<typeof indexFindings>[0] }) {
     const vehicle = useVehicle()
     const [cursor, setCursor] = useState<Cursor>({ step: 'a', zone: null })
-    const shown = plan(steps)
+    const shown = panelled()
     return (
         <VehiclePanel
             plan={shown}
@@ -41,8 +55,8 @@ function Panel({ findings = [] }: { findings?: Parameters<typeof indexFindings>[
             findings={indexFindings(findings)}
             vehicle={vehicle}
             onCursor={setCursor}
-            // biome-ignore lint/suspicious/noExplicitAny: the panel uses these two of all acts
-            acts={{ steps: { toggle }, vehicle: vehicle.acts } as any}
+            // biome-ignore lint/suspicious/noExplicitAny: the panel uses these of all acts
+            acts={{ steps: { toggle, togglePanel }, vehicle: vehicle.acts } as any}
         />
     )
 }
@@ -68,6 +82,10 @@ beforeEach(() => {
         regions: [
             { zone: 'hull', path: square(0) },
             { zone: 'turret', path: square(10) },
+        ],
+        panels: [
+            { panel: 'bow', zone: 'hull', path: square(2) },
+            { panel: 'roof', zone: 'turret', path: square(12) },
         ],
     })
     vi.mocked(studio.paint).mockImplementation(async () => ({
@@ -110,6 +128,21 @@ describe('the vehicle above the board', () => {
         expect(toggle).not.toHaveBeenCalled()
         await userEvent.click(turret())
         expect(toggle).toHaveBeenCalledExactlyOnceWith(['turret'])
+    })
+    it('offers the panels of the zone in hand, once the step is on it, by hand and by keyboard', async () => {
+        show(<Panel />)
+        const left = await side()
+        expect(left.queryByRole('button', { name: /^Panel/ })).toBeNull()
+        await userEvent.click(document.querySelector('[data-view=left] [data-zone=hull]') ?? document.body)
+        expect(left.getByRole('button', { name: 'Panel Plate' })).toHaveAttribute('aria-pressed', 'true')
+        await userEvent.click(left.getByRole('button', { name: 'Panel Plate' }))
+        left.getByRole('button', { name: 'Panel Plate' }).focus()
+        await userEvent.keyboard(' ')
+        expect(togglePanel.mock.calls).toEqual([['bow'], ['bow']])
+        expect(toggle).not.toHaveBeenCalled()
+        // The step is not on the turret: its panels are none of it.
+        await userEvent.click(document.querySelector('[data-view=left] [data-zone=turret]') ?? document.body)
+        expect(left.queryByRole('button', { name: /^Panel/ })).toBeNull()
     })
     it('names the zones on which something is wrong', async () => {
         show(<Panel findings={[finding({ step: 'a', zones: ['hull'], severity: 'stop' })]} />)

@@ -34,6 +34,9 @@ export function boxes(...all: Box[]): Model {
         triangles: Uint16Array.from(triangles),
         zoneOf: Uint8Array.from(zoneOf),
         partOf: Uint16Array.from(partOf),
+        // Each face of a box is a plate: "turret 0-2" is the third of the first box.
+        plateOf: Uint16Array.from(zoneOf, (_, face) => Math.floor(face / 2)),
+        plates: all.flatMap(({ zone }, part) => [0, 1, 2, 3, 4, 5].map((face) => `${zone} ${part}-${face}`)),
         smoothness: Uint8Array.from(zoneOf, (_, face) => (face % 2 === 1 ? 2 : 0)),
         zones,
         parts: all.map((_, part) => ({ name: `box ${part}`, assembly: 'hull' })),
@@ -61,6 +64,8 @@ export const mark = (changes: Partial<Mark>): Mark => ({
     places: [],
     panels: [],
     sheen: null,
+    share: null,
+    pattern: null,
     ...changes,
 })
 
@@ -70,5 +75,6 @@ export const finish = (...marks: Mark[]): Finish => ({
         { kind: 'turret', zone: 'turret' },
         { kind: 'wheels', zone: 'wheels' },
     ],
+    panels: [],
     marks,
 })

@@ -60,7 +60,7 @@ describe('a view', () => {
 
 describe('the zones of a view', () => {
     const drawn = (model: Model, view: (typeof VIEWS)[number]) =>
-        new Drawing(model).draw(view, SCALE, finish().belongs).regions
+        new Drawing(model).draw(view, SCALE, finish().belongs, []).regions
     it('have the size that they are seen in', () => {
         const regions = Object.fromEntries(drawn(vehicle(), 'left').map(({ zone, path }) => [zone, areaOf(path)]))
         expect(regions).toEqual({ hull: 200 * 60, turret: 80 * 50, wheels: 160 * 40 })
@@ -74,7 +74,7 @@ describe('the zones of a view', () => {
         }
     })
     it('leave out what the plan has no zone for', () => {
-        const regions = new Drawing(vehicle()).draw('left', SCALE, [{ kind: 'turret', zone: 'turret' }]).regions
+        const regions = new Drawing(vehicle()).draw('left', SCALE, [{ kind: 'turret', zone: 'turret' }], []).regions
         expect(regions.map(({ zone }) => zone)).toEqual(['turret'])
     })
     it('have holes where others lie within them, and touch at corners without becoming one', () => {
@@ -91,7 +91,7 @@ describe('the zones of a view', () => {
 
 describe('ink', () => {
     it('goes round what is seen, and is the same each time', () => {
-        const draw = () => new Drawing(vehicle()).draw('left', SCALE, finish().belongs).ink
+        const draw = () => new Drawing(vehicle()).draw('left', SCALE, finish().belongs, []).ink
         expect(draw()).toEqual(draw())
         expect(draw().paths.outline).toMatch(/^M/)
     })
@@ -167,6 +167,103 @@ describe('paint', () => {
     })
 })
 
+describe('panels, patterns and earth', () => {
+    const drawing = new Drawing(vehicle())
+    const on = (...marks: ReturnType<typeof mark>[]) => ({
+        ...finish(...marks),
+        // The faces of the hull that look to the left and upwards.
+        panels: [
+            { panel: 'side', zone: 'hull', plate: 'hull-sides 0-5' },
+            { panel: 'deck', zone: 'hull', plate: 'hull-sides 0-3' },
+        ],
+    })
+    const at = (shown: ReturnType<typeof on>, view: 'left' | 'top', isFlat = true) =>
+        drawing.paint({
+            view,
+            scale: SCALE,
+            finish: shown,
+            key: JSON.stringify(shown),
+            number: '21',
+            seed: 1,
+            step: 9,
+            isFlat,
+        })
+    const shareOf = (painted: { pixels: Uint8ClampedArray }, red: number) => {
+        let [shown, all] = [0, 0]
+        for (let from = 0; from < painted.pixels.length; from += 4) {
+            if (painted.pixels[from + 3] === 0) continue
+            all++
+            if (Math.abs((painted.pixels[from] ?? 0) - red) < 12) shown++
+        }
+        return shown / all
+    }
+
+    it('keeps a tint to its panel, and to all of a zone that has none among them', () => {
+        const tint = mark({ colour: '#000000', zones: ['hull', 'turret'], panels: ['side'], step: 1 })
+        const shown = on(mark({ colour: '#ffffff', zones: ['hull', 'turret'] }), tint)
+        expect(colourAt(at(shown, 'left'), 1000, 800)).toBe('#000000')
+        expect(colourAt(at(shown, 'top'), 100, 500)).toBe('#ffffff')
+        expect(colourAt(at(shown, 'top'), 1000, 500)).toBe('#000000')
+    })
+    it('draws the border of a panel where it is seen, and nowhere else', () => {
+        const { panels } = drawing.draw('left', SCALE, on().belongs, on().panels)
+        expect(panels.map(({ panel, path }) => [panel, areaOf(path)])).toEqual([['side', 200 * 60]])
+    })
+    it.each(['patches', 'bands'])('gives a camouflage in %s its share, the same from every side', (pattern) => {
+        const all = ['hull', 'turret', 'wheels']
+        const shown = (share: number) =>
+            on(
+                mark({ zones: all, colour: '#ffffff' }),
+                mark({ effect: 'patches', zones: all, colour: '#000000', share, pattern }),
+            )
+        const shares = [20, 50, 80].map((share) => shareOf(at(shown(share), 'left'), 0))
+        expect(shares[0]).toBeLessThan(0.4)
+        expect(shares[1]).toBeGreaterThan((shares[0] ?? 1) + 0.1)
+        expect(shares[2]).toBeGreaterThan((shares[1] ?? 1) + 0.1)
+        expect(shares[2]).toBeGreaterThan(0.6)
+        // Where the deck meets the side, a patch goes over the edge.
+        const [side, deck] = [at(shown(50), 'left'), at(shown(50), 'top')]
+        for (const right of [100, 300, 500, 1500, 1700, 1900]) {
+            const [below, above] = [colourAt(side, right, 510), colourAt(deck, right, 990)]
+            if (below === '#000000' || below === '#ffffff') expect([right, above]).toEqual([right, below])
+        }
+    })
+    it('darkens what lay loose when it is fixed, and nothing else', () => {
+        const dust = mark({ effect: 'dust', colour: '#ffffff', amount: 1, step: 1 })
+        const loose = on(mark({ zones: ['hull', 'turret'] }), dust)
+        const fixed = on(
+            ...loose.marks,
+            mark({ effect: 'fixed', colour: null, amount: 0.25, zones: ['hull', 'turret'], step: 2 }),
+        )
+        const light = (shown: typeof loose, down: number) =>
+            Number.parseInt(colourAt(at(shown, 'left'), 1000, down).slice(1, 3), 16)
+        expect(light(fixed, 1050)).toBeLessThan(light(loose, 1050) - 2)
+        expect(light(fixed, 250)).toBe(light(loose, 250))
+    })
+    it('lets wet earth shine until a coat dulls it, and shows it darker', () => {
+        const mud = (sheen: string | null) =>
+            mark({ effect: 'mud', colour: '#808080', amount: 1, sheen, step: 1, zones: ['wheels'] })
+        const wheels = new Drawing(boxes({ zone: 'wheels', x: [0, 900], y: [0, 100], z: [-400, 400] }))
+        const seen = (marks: ReturnType<typeof mark>[], isFlat: boolean) => {
+            const shown = finish(...marks)
+            const { pixels } = wheels.paint({
+                view: 'top',
+                scale: SCALE,
+                finish: shown,
+                key: JSON.stringify(shown),
+                number: '',
+                seed: 1,
+                step: 9,
+                isFlat,
+            })
+            return pixels.reduce((sum, value) => sum + value, 0)
+        }
+        const dulled = mark({ effect: 'sheen', colour: null, sheen: 'matte', step: 2, zones: ['wheels'] })
+        expect(seen([mud('gloss')], true)).toBeLessThan(seen([mud(null)], true))
+        expect(seen([mud('gloss')], false)).toBeGreaterThan(seen([mud('gloss'), dulled], false))
+    })
+})
+
 describe('what is sent', () => {
     it('is unpacked as it was: halves of a millimetre, the lowest byte first', () => {
         const base64 = (numbers: ArrayLike<number> & { buffer: ArrayBufferLike }) =>
@@ -179,6 +276,8 @@ describe('what is sent', () => {
             zoneOf: base64(Uint8Array.from([0])),
             partOf: base64(Uint16Array.from([0])),
             smoothness: base64(Uint8Array.from([2])),
+            plates: ['turret-roof-top'],
+            plateOf: base64(Uint16Array.from([0])),
             lines: [{ stroke: 'weld', points: base64(Int16Array.from([1, 2, 3])) }],
             rivets: base64(Float32Array.from([1, 2, 3, 0, 1, 0, 11])),
         })

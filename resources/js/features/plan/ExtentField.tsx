@@ -1,8 +1,8 @@
 import { useState } from 'react'
 import { classes } from '@/design/classes'
-import { TextField } from '@/design/Field'
+import { Select, TextField } from '@/design/Field'
 import type { Plan, Step } from '@/features/build'
-import { EVERYWHERE, type Extent, PLACES } from './extent'
+import { EVERYWHERE, type Extent, orUsual, PLACES } from './extent'
 
 /**
  * Where on its zones a step goes, and how much of them: two things in different places never meet. Nothing chosen: as
@@ -11,19 +11,18 @@ import { EVERYWHERE, type Extent, PLACES } from './extent'
 export function ExtentField({
     extent,
     zones,
+    isCamouflage,
     onChange,
 }: {
     extent: Step['extent']
     /** Those that it is on; with panels they are offered one by one. */
     zones: Plan['zones']
+    /** Its colour runs in a pattern of its own. */
+    isCamouflage: boolean
     onChange: (extent: Step['extent']) => void
 }) {
     const now = extent ?? EVERYWHERE
-    const change = (changes: Partial<Extent>) => {
-        const next = { ...now, ...changes }
-        const isEverywhere = next.share === null && next.places.length === 0 && next.panels.length === 0
-        onChange(isEverywhere ? null : next)
-    }
+    const change = (changes: Partial<Extent>) => onChange(orUsual({ ...now, ...changes }))
     const toggled = (list: readonly string[], one: string) =>
         list.includes(one) ? list.filter((other) => other !== one) : [...list, one]
     return (
@@ -45,10 +44,26 @@ export function ExtentField({
                         onToggle={(id) => change({ panels: toggled(now.panels, id) })}
                     />
                 ))}
+            {isCamouflage && (
+                <Select
+                    label="Its colour runs"
+                    value={now.pattern ?? ''}
+                    choices={PATTERNS}
+                    onChange={(event) =>
+                        change({ pattern: PATTERNS.find(({ value }) => value === event.target.value)?.is ?? null })
+                    }
+                />
+            )}
             <ShareField key={now.share ?? ''} share={now.share} onCommit={(share) => change({ share })} />
         </div>
     )
 }
+
+const PATTERNS = [
+    { value: '', label: 'as usual: in patches', is: null },
+    { value: 'patches', label: 'in patches', is: 'patches' },
+    { value: 'bands', label: 'in bands', is: 'bands' },
+] as const
 
 type ChipsProps = {
     legend: string

@@ -1,16 +1,32 @@
-import { Plus, Trash2 } from 'lucide-react'
+import { useMutation, useQueryClient } from '@tanstack/react-query'
+import { Plus, Trash2, Truck } from 'lucide-react'
 import { Button } from '@/design/Button'
 import { classes } from '@/design/classes'
 import { TextField } from '@/design/Field'
 import { IconButton } from '@/design/Icon'
 import type { Zone } from '@/features/build'
+import { type Chosen, platesQuery } from '@/features/vehicle'
 import { newId } from './edits'
+import { MOST_PANELS, withPlates } from './panels'
 
 type Panel = Zone['panels'][number]
 
+type Props = {
+    zone: Zone
+    vehicle: Chosen
+    /** Kinds of zones of the vehicle that the zone takes in. */
+    kinds: readonly string[]
+    onChange: (panels: Panel[]) => void
+}
+
 /** The faces of a zone that may have a tint of their own, and which of them meet along an edge. */
-export function PanelsField({ zone, onChange }: { zone: Zone; onChange: (panels: Panel[]) => void }) {
+export function PanelsField({ zone, vehicle, kinds, onChange }: Props) {
     const { panels } = zone
+    const queries = useQueryClient()
+    const fromVehicle = useMutation({
+        mutationFn: () => queries.fetchQuery(platesQuery(vehicle)),
+        onSuccess: (plates) => onChange(withPlates(panels, plates, kinds)),
+    })
     const meets = (one: Panel, other: Panel) => one.neighbours.includes(other.id) || other.neighbours.includes(one.id)
     const toggle = (one: Panel, other: Panel) => {
         const isApart = meets(one, other)
@@ -39,6 +55,7 @@ export function PanelsField({ zone, onChange }: { zone: Zone; onChange: (panels:
             name: `Panel ${panels.length + 1}`,
             // Most panels lie in a row; what does not meet is one press away.
             neighbours: last === undefined ? [] : [last.id],
+            plate: null,
         }
         onChange([...panels, panel])
     }
@@ -100,9 +117,26 @@ export function PanelsField({ zone, onChange }: { zone: Zone; onChange: (panels:
                     </li>
                 ))}
             </ul>
-            <Button className="mt-1" onClick={add} disabled={panels.length >= 24}>
-                <Plus className="size-4" aria-hidden /> Add a panel
-            </Button>
+            <div className="mt-1 flex flex-wrap gap-2">
+                <Button onClick={add} disabled={panels.length >= MOST_PANELS}>
+                    <Plus className="size-4" aria-hidden /> Add a panel
+                </Button>
+                <Button
+                    onClick={() => fromVehicle.mutate()}
+                    disabled={fromVehicle.isPending || panels.length >= MOST_PANELS || kinds.length === 0}
+                >
+                    <Truck className="size-4" aria-hidden />
+                    {fromVehicle.isPending ? 'Measuring the vehicle …' : 'Take them from the vehicle'}
+                </Button>
+            </div>
+            {fromVehicle.isSuccess && withPlates([], fromVehicle.data, kinds).length === 0 && (
+                <p className="mt-1 text-fine text-soft">The vehicle has no plates here.</p>
+            )}
+            {fromVehicle.isError && (
+                <p role="alert" className="mt-1 text-fine text-stop">
+                    {fromVehicle.error.message}
+                </p>
+            )}
         </details>
     )
 }

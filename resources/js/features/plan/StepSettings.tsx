@@ -163,6 +163,7 @@ const StepSettings = memo(function StepSettings({ plan, library, step, edit }: P
                     <ExtentField
                         extent={step.extent}
                         zones={plan.zones.filter((zone) => step.zones.includes(zone.id))}
+                        isCamouflage={technique.code.endsWith('-camouflage')}
                         onChange={(extent) => change({ extent })}
                     />
                 </div>

@@ -5,7 +5,7 @@ import { IconButton } from '@/design/Icon'
 import { later } from '@/design/later'
 import { SEVERITY_WORD } from '@/design/Severity'
 import { type Library, type Plan, techniqueOf, type Verdict } from '@/features/build'
-import type { Region } from '@/features/vehicle'
+import type { Panels, Region } from '@/features/vehicle'
 import type { Acts, Cursor } from './acts'
 import { LEAST_HEIGHT, type VehicleDesk } from './useVehicle'
 import type { FindingIndex } from './verdicts'
@@ -48,6 +48,17 @@ export default function VehiclePanel(props: Props) {
         if (cursor.zone === zone && step !== undefined) acts.steps.toggle([zone])
         onCursor({ step: cursor.step, zone })
     }
+    const isOnZone = step !== undefined && cursor.zone !== null && step.zones.includes(cursor.zone)
+    const panels: Panels = useMemo(() => {
+        const named = new Map(plan.zones.flatMap((zone) => zone.panels.map(({ id, name }) => [id, name] as const)))
+        const on = new Set(step?.extent?.panels)
+        return {
+            // A step that is not on the zone is put there first.
+            zone: isOnZone ? cursor.zone : null,
+            of: (panel) => ({ name: `Panel ${named.get(panel) ?? ''}`, isOn: on.has(panel) }),
+            onPress: acts.steps.togglePanel,
+        }
+    }, [plan.zones, step, isOnZone, cursor.zone, acts.steps.togglePanel])
     const go = (to: number) => {
         const wanted = plan.steps[Math.max(0, Math.min(plan.steps.length - 1, to))]
         if (wanted !== undefined) onCursor({ step: wanted.id, zone: cursor.zone })
@@ -135,6 +146,7 @@ export default function VehiclePanel(props: Props) {
                             chosen: cursor.zone,
                             onPress: press,
                         }}
+                        panels={panels}
                     />
                 </Suspense>
             </div>

@@ -62,14 +62,22 @@ export default function ZonesDialog({ open, onOpenChange, plan, finish, library,
             {isTable || zone === undefined ? (
                 <ul className="flex flex-col gap-1">
                     {plan.zones.map((one) => (
-                        <ZoneFields key={one.id} zone={one} plan={plan} library={library} edit={edit} />
+                        <ZoneFields key={one.id} zone={one} plan={plan} finish={finish} library={library} edit={edit} />
                     ))}
                 </ul>
             ) : (
                 <div className="grid items-start gap-4 lg:grid-cols-[1fr_18rem]">
                     <OnVehicle plan={plan} finish={finish} zone={zone} onChoose={setChosen} />
                     <ul>
-                        <ZoneFields key={zone.id} zone={zone} plan={plan} library={library} edit={edit} isTall />
+                        <ZoneFields
+                            key={zone.id}
+                            zone={zone}
+                            plan={plan}
+                            finish={finish}
+                            library={library}
+                            edit={edit}
+                            isTall
+                        />
                     </ul>
                 </div>
             )}
@@ -115,6 +123,11 @@ function OnVehicle({ plan, finish, zone, onChoose }: OnVehicleProps) {
                             chosen: zone.id,
                             onPress: onChoose,
                         }}
+                        panels={{
+                            zone: zone.id,
+                            of: (id) => ({ name: zone.panels.find((one) => one.id === id)?.name ?? '', isOn: false }),
+                            onPress: null,
+                        }}
                     />
                 </Suspense>
             </div>
@@ -150,10 +163,10 @@ const rowSchema = z.object({
 })
 type Typed = z.input<typeof rowSchema>
 
-type FieldsProps = Pick<Props, 'plan' | 'library' | 'edit'> & { zone: Zone; isTall?: boolean }
+type FieldsProps = Pick<Props, 'plan' | 'finish' | 'library' | 'edit'> & { zone: Zone; isTall?: boolean }
 
 /** What is typed is kept when one leaves its field, what is chosen at once. */
-function ZoneFields({ zone, plan, library, edit, isTall = false }: FieldsProps) {
+function ZoneFields({ zone, plan, finish, library, edit, isTall = false }: FieldsProps) {
     const { register, handleSubmit, formState } = useForm<Typed, unknown, z.output<typeof rowSchema>>({
         resolver: zodResolver(rowSchema),
         values: { name: zone.name, areaCm2: String(zone.areaCm2) },
@@ -241,7 +254,12 @@ function ZoneFields({ zone, plan, library, edit, isTall = false }: FieldsProps) 
             >
                 <Trash2 className="size-4" aria-hidden />
             </Button>
-            <PanelsField zone={zone} onChange={(panels) => change({ panels })} />
+            <PanelsField
+                zone={zone}
+                vehicle={plan.build}
+                kinds={finish.belongs.flatMap((one) => (one.zone === zone.id ? [one.kind] : []))}
+                onChange={(panels) => change({ panels })}
+            />
         </li>
     )
 }

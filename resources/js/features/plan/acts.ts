@@ -12,6 +12,8 @@ export type StepActs = {
     remove: () => void
     copy: () => Promise<void>
     toggle: (zones: readonly string[]) => void
+    /** Keeps the step under the cursor to a panel as well, or lets it go there no more. */
+    togglePanel: (panel: string) => void
     done: () => void
 }
 

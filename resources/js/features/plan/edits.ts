@@ -9,6 +9,7 @@ import type {
     Technique,
     Zone,
 } from '@/features/build'
+import { EVERYWHERE, orUsual } from './extent'
 
 /** Changes to a plan in the open edit format; the server applies and checks them. */
 export type PlanEdit =
@@ -94,6 +95,12 @@ export function toggleZones(plan: Plan, step: Step, zones: readonly string[]): P
         edit: 'replace-step',
         step: { ...step, zones: plan.zones.map((zone) => zone.id).filter((id) => on.has(id)) },
     }
+}
+
+export function togglePanel(step: Step, panel: string): PlanEdit {
+    const now = step.extent ?? EVERYWHERE
+    const panels = now.panels.includes(panel) ? now.panels.filter((id) => id !== panel) : [...now.panels, panel]
+    return { edit: 'replace-step', step: { ...step, extent: orUsual({ ...now, panels }) } }
 }
 
 /** Places on either side of the hand that a dragged step may well be taken to next. */

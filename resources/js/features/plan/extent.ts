@@ -3,7 +3,13 @@ import type { Plan, Step } from '@/features/build'
 export type Extent = NonNullable<Step['extent']>
 export type Place = Extent['places'][number]
 
-export const EVERYWHERE: Extent = { share: null, places: [], panels: [] }
+export const EVERYWHERE: Extent = { share: null, places: [], panels: [], pattern: null }
+
+/** Null where nothing is said that is not so without it. */
+export function orUsual(extent: Extent): Extent | null {
+    const isUsual = Object.values(extent).every((said) => said === null || (Array.isArray(said) && said.length === 0))
+    return isUsual ? null : extent
+}
 
 export const PLACES: readonly { code: Place; label: string }[] = [
     { code: 'edges', label: 'edges' },
@@ -25,6 +31,7 @@ export function sayExtent(extent: Step['extent'], plan: Plan): string {
     return [
         ...panels.map((panel) => panel.name),
         ...PLACES.filter(({ code }) => extent.places.includes(code)).map(({ label }) => label),
+        ...(extent.pattern === null ? [] : [extent.pattern]),
         ...(extent.share === null ? [] : [`some ${extent.share} %`]),
     ].join(', ')
 }

@@ -11,7 +11,7 @@ import type {
     StepActs,
     VehicleActs,
 } from './acts'
-import { moveTo, newId, toggleZones } from './edits'
+import { moveTo, newId, togglePanel, toggleZones } from './edits'
 import { isDone, stillBefore, toggleDone } from './record'
 import type { Said } from './SaidBar'
 import type { PlanState, PlanWork } from './usePlan'
@@ -114,6 +114,9 @@ function useStepActs(desk: Desk): StepActs {
         },
         toggle: (zones) => {
             if (step !== undefined) void work.edit([toggleZones(state.plan, step, zones)])
+        },
+        togglePanel: (panel) => {
+            if (step !== undefined) void work.edit([togglePanel(step, panel)])
         },
         done: () => {
             if (targets.length === 0) return

@@ -40,6 +40,7 @@ const FINISH: Finish = {
         ...BODY.map((kind) => ({ kind, zone: 'body' })),
         ...['tracks', 'spare-links', 'tyres', 'exhaust', 'tools'].map((kind) => ({ kind, zone: 'bare metal' })),
     ],
+    panels: [],
     paints: [],
     marks: [...SECTION]
         .reverse()
@@ -54,6 +55,8 @@ const FINISH: Finish = {
             isSoft: false,
             places: [],
             panels: [],
+            share: null,
+            pattern: null,
             sheen: 'sheen' in layer ? layer.sheen : null,
         }))
         .filter((mark) => mark.effect !== ''),

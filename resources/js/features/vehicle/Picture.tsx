@@ -89,16 +89,16 @@ const placed = (dots: number, scale: number, width: number, height: number) => {
 function useDrawn(shape: Shape, view: View, scale: number, finish: Finish) {
     const [state, setState] = useState<{ drawn: Drawn | null; failed: string | null }>({ drawn: null, failed: null })
     // Zones move with the plan's zones only, not with each of its steps.
-    const belongs = JSON.stringify(finish.belongs)
+    const zones = JSON.stringify({ belongs: finish.belongs, panels: finish.panels })
     useEffect(() => {
         let isStale = false
-        draw(shape, view, scale, JSON.parse(belongs)).then(
+        draw(shape, view, scale, JSON.parse(zones)).then(
             (drawn) => isStale || setState({ drawn, failed: null }),
             (error: Error) => isStale || setState({ drawn: null, failed: error.message }),
         )
         return () => {
             isStale = true
         }
-    }, [shape, view, scale, belongs])
+    }, [shape, view, scale, zones])
     return state
 }

@@ -12,7 +12,18 @@ export type Region = {
     severity: Severity | null
 }
 
+/** What is done with the panels of a zone that are plates of the vehicle. */
+export type Panels = {
+    /** The zone whose panels are shown; null: of none. */
+    zone: string | null
+    of: (panel: string) => { name: string; isOn: boolean }
+    /** Null: they are to be seen, not to be touched. */
+    onPress: ((panel: string) => void) | null
+}
+
 type Props = {
+    panels: Drawn['panels']
+    panelsOf: Panels | undefined
     regions: Drawn['regions']
     of: (zone: string) => Region
     /** The zone that the keyboard is on, if this view is the one that it goes to for it; null: on another. */
@@ -74,7 +85,14 @@ export const Regions = memo(function Regions(props: Props) {
                             {region.severity !== null && (
                                 <path d={path} className={LIT[region.severity]} strokeWidth={5 * units} />
                             )}
-                            {region.isChosen && <path d={path} stroke={`url(#${id}hatch)`} strokeWidth={12 * units} />}
+                            {region.isChosen && (
+                                <path
+                                    d={path}
+                                    stroke={`url(#${id}hatch)`}
+                                    // Where panels are chosen from, their borders are what is to be seen.
+                                    strokeWidth={(zone === props.panelsOf?.zone ? 5 : 12) * units}
+                                />
+                            )}
                         </g>
                         {/* biome-ignore lint/a11y/useSemanticElements: a button has no place in a drawing */}
                         <path
@@ -101,6 +119,75 @@ export const Regions = memo(function Regions(props: Props) {
                     </g>
                 )
             })}
+            {props.panels
+                .filter(({ zone }) => zone === props.panelsOf?.zone)
+                .map(({ panel, path }) => (
+                    <PanelFace
+                        key={panel}
+                        path={path}
+                        units={units}
+                        hatch={`${id}hatch`}
+                        panel={panel}
+                        of={props.panelsOf}
+                    />
+                ))}
         </g>
     )
 })
+
+type PanelProps = { panel: string; path: string; units: number; hatch: string; of: Panels | undefined }
+
+/** A panel: dashed as what is chosen from, hatched along its border where the step in hand lies on it. */
+function PanelFace({ panel, path, units, hatch, of }: PanelProps) {
+    if (of === undefined) return null
+    const { name, isOn } = of.of(panel)
+    const press = of.onPress
+    return (
+        <g>
+            <path
+                d={path}
+                fill="none"
+                stroke="#fff"
+                strokeOpacity={0.8}
+                strokeWidth={2.6 * units}
+                pointerEvents="none"
+            />
+            <path
+                d={path}
+                fill={isOn ? `url(#${hatch})` : 'none'}
+                fillOpacity={0.6}
+                stroke="#111"
+                strokeWidth={1.3 * units}
+                strokeDasharray={isOn ? undefined : `${4 * units} ${3 * units}`}
+                pointerEvents="none"
+            />
+            {press !== null && (
+                // biome-ignore lint/a11y/useSemanticElements: a button has no place in a drawing
+                <path
+                    d={path}
+                    fill="#fff"
+                    role="button"
+                    aria-label={name}
+                    aria-pressed={isOn}
+                    tabIndex={0}
+                    data-panel={panel}
+                    pointerEvents="all"
+                    strokeWidth={6 * units}
+                    className={classes(
+                        'cursor-pointer stroke-transparent outline-none [fill-opacity:0] hover:[fill-opacity:0.25]',
+                        'focus-visible:stroke-ink',
+                    )}
+                    onClick={() => press(panel)}
+                    onKeyDown={(event) => {
+                        if (event.key !== 'Enter' && event.key !== ' ') return
+                        event.preventDefault()
+                        event.stopPropagation()
+                        press(panel)
+                    }}
+                >
+                    <title>{name}</title>
+                </path>
+            )}
+        </g>
+    )
+}

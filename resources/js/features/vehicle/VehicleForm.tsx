@@ -16,7 +16,7 @@ type Props = {
 }
 
 const VIEWS: readonly View[] = ['left', 'front']
-const BARE: Finish = { belongs: [], paints: [], marks: [] }
+const BARE: Finish = { belongs: [], panels: [], paints: [], marks: [] }
 
 /** Milliseconds for which a measure must rest before the vehicle is built anew. */
 const REST = 220

@@ -6,7 +6,7 @@ import type { Drawn } from '@/vehicle/drawing'
 import { type Chosen, numberOf, seedOf, shapeName, vehicleQuery } from './api'
 import { arrange } from './arrange'
 import { type Look, Picture } from './Picture'
-import { type Region, Regions } from './Regions'
+import { type Panels, type Region, Regions } from './Regions'
 import { shapeOf } from './shape'
 
 type Props = {
@@ -23,6 +23,8 @@ type Props = {
         chosen: string | null
         onPress: (zone: string) => void
     }
+    /** Of one zone, over it. */
+    panels?: Panels
 }
 
 /** All views of a vehicle that have room, as large as they go, with zones that can be touched. */
@@ -36,7 +38,7 @@ export default function VehicleViews(props: Props) {
     )
 }
 
-function Views({ vehicle, built, name, finish, step, isFlat, zones }: Props & { built: Vehicle }) {
+function Views({ vehicle, built, name, finish, step, isFlat, zones, panels }: Props & { built: Vehicle }) {
     const { shape, sizes } = shapeOf(shapeName(vehicle), built)
     const [room, setRoom] = useState<{ width: number; height: number } | null>(null)
     const [hovered, setHovered] = useState<string | null>(null)
@@ -81,6 +83,8 @@ function Views({ vehicle, built, name, finish, step, isFlat, zones }: Props & { 
                             over={(drawn, units) => (
                                 <Noted view={view} regions={drawn.regions} onSeen={note}>
                                     <Regions
+                                        panels={drawn.panels}
+                                        panelsOf={panels}
                                         regions={drawn.regions}
                                         of={zones.of}
                                         keyboardOn={(zone) => zone === withKeys && homeOf(zone) === view}

@@ -1,6 +1,6 @@
 import { queryOptions } from '@tanstack/react-query'
 import { getJson } from '@/app/http'
-import { type BuildFacts, type Finish, vehicleSchema } from '@/contract'
+import { type BuildFacts, type Finish, platesSchema, vehicleSchema } from '@/contract'
 
 /** The vehicle of a build: of which kind, and of which measures; null: as usual. */
 export type Chosen = Pick<BuildFacts, 'kind' | 'form'>
@@ -20,9 +20,24 @@ export const vehicleQuery = (chosen: Chosen) =>
         staleTime: Number.POSITIVE_INFINITY,
     })
 
+/** The flat faces that may have a tint of their own. Asked for when somebody wants them: measuring takes seconds. */
+export const platesQuery = (chosen: Chosen) =>
+    queryOptions({
+        queryKey: ['plates', shapeName(chosen)],
+        queryFn: ({ signal }) => {
+            const [kind, measures] = shapeName(chosen).split('?')
+            return getJson(
+                `/vehicles/${kind}/plates${measures === undefined ? '' : `?${measures}`}`,
+                platesSchema,
+                signal,
+            )
+        },
+        staleTime: Number.POSITIVE_INFINITY,
+    })
+
 /** Words under which a finish is known: the same words, the same picture. */
 export function finishKey(finish: Finish): string {
-    return String(hash(JSON.stringify([finish.belongs, finish.marks])))
+    return String(hash(JSON.stringify([finish.belongs, finish.panels, finish.marks])))
 }
 
 /** What chance decides is the same each time that a build of this name is drawn. */

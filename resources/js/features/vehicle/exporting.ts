@@ -21,7 +21,7 @@ export async function sheetOf(shape: Shape, sizes: Sizes, look: Look, title: str
     const key = finishKey(look.finish)
     const drawn = await Promise.all(
         views.map(async ({ view, left, top, width, height }) => {
-            const { ink } = await draw(shape, view, scale * FINE, look.finish.belongs)
+            const { ink } = await draw(shape, view, scale * FINE, look.finish)
             const painted = await paint(shape, { ...look, view, scale: scale * DOTS, key })
             const edge = MARGIN / FINE
             const margin = MARGIN / DOTS
@@ -72,6 +72,27 @@ export async function pictureOf(svg: string): Promise<Blob> {
             canvas.toBlob((blob) => (blob === null ? reject(new Error('No picture was made.')) : resolve(blob))),
         )
     } finally {
+        URL.revokeObjectURL(address)
+    }
+}
+
+/** Prints the sheet alone, with its title above it, and leaves the page as it was. */
+export async function print(svg: string, title: string): Promise<void> {
+    const paper = document.createElement('section')
+    paper.className = 'on-paper'
+    const heading = document.createElement('h1')
+    heading.textContent = title
+    const image = new Image()
+    const address = URL.createObjectURL(new Blob([svg], { type: 'image/svg+xml' }))
+    image.src = address
+    image.alt = title
+    paper.append(heading, image)
+    try {
+        await image.decode()
+        document.body.append(paper)
+        window.print()
+    } finally {
+        paper.remove()
         URL.revokeObjectURL(address)
     }
 }

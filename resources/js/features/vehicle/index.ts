@@ -1,2 +1,2 @@
-export { type Chosen, vehicleQuery } from './api'
-export type { Region } from './Regions'
+export { type Chosen, platesQuery, vehicleQuery } from './api'
+export type { Panels, Region } from './Regions'

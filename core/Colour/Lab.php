@@ -7,6 +7,11 @@ namespace Ulvrach\Colour;
 /** A colour as the eye measures it: CIE L*a*b* under D65. */
 final readonly class Lab
 {
+    /** The white of D65, xy (0.3127, 0.3290), at Y = 1. */
+    public const WHITE_X = 0.3127 / 0.329;
+
+    public const WHITE_Z = (1 - 0.3127 - 0.329) / 0.329;
+
     /** From XYZ to linear sRGB: the inverse of the CSS Color 4 matrix below. */
     private const TO_RGB = [
         [3.2409699419045226, -1.537383177570094, -0.4986107602930034],
@@ -51,14 +56,35 @@ final readonly class Lab
         return DeltaE2000::between($this, $other);
     }
 
-    /** "#rrggbb", the nearest that a screen can show: what lies outside its range is cut off channel by channel. */
-    public function toHex(): string
+    /** From CIE XYZ of the 1931 observer under D65, Y of the perfect white being 1. */
+    public static function fromXyz(float $x, float $y, float $z): self
+    {
+        // The cube root of CIE 15, with its straight part near black.
+        $root = static fn (float $t): float => $t > 216 / 24389 ? $t ** (1 / 3) : ((24389 / 27) * $t + 16) / 116;
+        $fx = $root($x / self::WHITE_X);
+        $fy = $root($y);
+        $fz = $root($z / self::WHITE_Z);
+
+        return new self(116 * $fy - 16, 500 * ($fx - $fy), 200 * ($fy - $fz));
+    }
+
+    /** @return array{float, float, float} CIE XYZ under D65, Y of the perfect white being 1 */
+    public function toXyz(): array
     {
         $fy = ($this->l + 16) / 116;
         $cube = static fn (float $f): float => $f ** 3 > 216 / 24389 ? $f ** 3 : (116 * $f - 16) / (24389 / 27);
-        $x = $cube($fy + $this->a / 500) * (0.3127 / 0.329);
-        $y = $cube($fy);
-        $z = $cube($fy - $this->b / 200) * ((1 - 0.3127 - 0.329) / 0.329);
+
+        return [
+            $cube($fy + $this->a / 500) * self::WHITE_X,
+            $cube($fy),
+            $cube($fy - $this->b / 200) * self::WHITE_Z,
+        ];
+    }
+
+    /** "#rrggbb", the nearest that a screen can show: what lies outside its range is cut off channel by channel. */
+    public function toHex(): string
+    {
+        [$x, $y, $z] = $this->toXyz();
         $hex = '#';
         foreach (self::TO_RGB as [$fromX, $fromY, $fromZ]) {
             $value = $fromX * $x + $fromY * $y + $fromZ * $z;
@@ -79,12 +105,7 @@ final readonly class Lab
         $x = 0.41239079926595934 * $red + 0.357584339383878 * $green + 0.1804807884018343 * $blue;
         $y = 0.21263900587151027 * $red + 0.715168678767756 * $green + 0.07219231536073371 * $blue;
         $z = 0.01933081871559182 * $red + 0.11919477979462598 * $green + 0.9505321522496607 * $blue;
-        // The cube root of CIE 15, with its straight part near black.
-        $root = static fn (float $t): float => $t > 216 / 24389 ? $t ** (1 / 3) : ((24389 / 27) * $t + 16) / 116;
-        $fx = $root($x / (0.3127 / 0.329));
-        $fy = $root($y);
-        $fz = $root($z / ((1 - 0.3127 - 0.329) / 0.329));
 
-        return new self(116 * $fy - 16, 500 * ($fx - $fy), 200 * ($fy - $fz));
+        return self::fromXyz($x, $y, $z);
     }
 }

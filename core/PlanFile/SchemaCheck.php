@@ -26,6 +26,8 @@ final class SchemaCheck
 
     public const VEHICLE = 'vehicle-v1';
 
+    public const MIX_PROBLEM = 'mix-problem-v1';
+
     private const HOST = 'https://ulvrach.invalid/';
 
     private const MOST_FAULTS = 50;
@@ -62,7 +64,7 @@ final class SchemaCheck
         if (self::$validator === null) {
             self::$validator = new Validator(null, self::MOST_FAULTS, false);
             $all = [self::PLAN, self::PLAN_1, self::EDITS, self::ENTRIES, self::SCHEDULE, self::VEHICLE];
-            foreach ($all as $name) {
+            foreach ([...$all, self::MIX_PROBLEM] as $name) {
                 self::$validator
                     ->resolver()
                     ?->registerFile(self::HOST."{$name}.schema.json", __DIR__."/{$name}.schema.json");

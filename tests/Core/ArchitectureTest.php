@@ -52,6 +52,7 @@ arch('every file of the core is strict about types')->expect('Ulvrach')->toUseSt
 const ORDER = [
     'Quantity',
     'Colour',
+    'Mixing',
     'Chemistry',
     'Technique',
     'Drying',

@@ -3,7 +3,10 @@
 declare(strict_types=1);
 
 use Ulvrach\Colour\DeltaE2000;
+use Ulvrach\Colour\InWords;
 use Ulvrach\Colour\Lab;
+use Ulvrach\Colour\Observer;
+use Ulvrach\Colour\Upsampler;
 
 it('agrees with the published pairs, both ways round', function (array $one, array $two, float $difference) {
     expect(round(DeltaE2000::between(new Lab(...$one), new Lab(...$two)), 4))
@@ -39,3 +42,39 @@ it('names hue and chroma', function () {
         ->and(Lab::fromHex('#808080')->chroma())
         ->toBeLessThan(0.01);
 });
+
+it('finds a smooth spectrum for a colour, which has that colour', function () {
+    mt_srand(8);
+    for ($one = 0; $one < 200; $one++) {
+        $colour = Lab::fromHex(sprintf('#%06x', mt_rand(0, 0xFFFFFF)));
+        $reflectance = Upsampler::reflectanceOf($colour);
+        expect(Observer::colourOf($reflectance)->differenceTo($colour))->toBeLessThan(1e-3)
+            ->and(min($reflectance))->toBeGreaterThan(0.0)
+            ->and(max($reflectance))->toBeLessThan(1.0);
+    }
+});
+
+it('takes black, white and what no surface can be to the nearest that can', function (Lab $colour, float $within) {
+    expect(Observer::colourOf(Upsampler::reflectanceOf($colour))->differenceTo($colour))->toBeLessThan($within);
+})->with([
+    'black' => [new Lab(0, 0, 0), 0.2],
+    'white' => [new Lab(100, 0, 0), 0.2],
+    'a red too strong for its lightness' => [new Lab(80, 90, 60), 25.0],
+    'a blue beyond all' => [new Lab(20, 60, -140), 25.0],
+]);
+
+it('sees a perfect white as the white of daylight', function () {
+    $white = Observer::colourOf(array_fill(0, Observer::BANDS, 1.0));
+    expect([$white->l, $white->a, $white->b])->toEqualWithDelta([100.0, 0.0, 0.0], 1e-9);
+});
+
+it('says in words how one colour differs from another', function (array $wanted, array $other, string $words) {
+    expect(InWords::ofDifference(new Lab(...$wanted), new Lab(...$other)))->toBe($words);
+})->with([
+    'the same' => [[50, -8, 20], [50.2, -8, 20], 'not to be told apart'],
+    'lighter' => [[50, -8, 20], [54, -8, 20], 'a little lighter'],
+    'darker and redder' => [[50, 2, 2], [40, 14, 2], 'much redder and darker'],
+    'faded' => [[50, -8, 20], [50, -5, 12.5], 'a little more faded'],
+    'a browner olive' => [[50, -2, 20], [50, 4, 19.7], 'a little redder'],
+    'a yellower green' => [[50, -10, 12], [50, -7, 14.1], 'a little yellower'],
+]);

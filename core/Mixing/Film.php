@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ulvrach\Mixing;
+
+/**
+ * A coat of some thickness, which need not hide: what it throws back by itself, and how much light goes down through it
+ * and up again. After Kubelka, Journal of the Optical Society of America 38 (1948): with a = 1 + K/S, b = √(a² − 1) and
+ * thickness X, R₀ = 1 / (a + b·coth bSX), T = b / (a·sinh bSX + b·cosh bSX), and over a ground R = R₀ + T²·R₉ / (1 − R₀·R₉).
+ */
+final readonly class Film
+{
+    /**
+     * @param  list<float>  $own  R₀ by band: over black
+     * @param  list<float>  $through  T² by band
+     */
+    private function __construct(private array $own, private array $through)
+    {
+    }
+
+    /**
+     * @param  float  $thickness  in usual coats; 0 leaves the ground as it is
+     * @param  float  $share  of paint in the coat: what it is thinned with dries away, so that less paint is left
+     */
+    public static function of(Paint $paint, float $thickness, float $share = 1.0): self
+    {
+        $own = $through = [];
+        $length = $paint->scattering * max(0.0, $thickness) * max(0.0, min(1.0, $share));
+        foreach ($paint->absorption as $absorption) {
+            $a = 1.0 + $absorption / $paint->scattering;
+            $b = sqrt(max($a * $a - 1.0, 1e-12));
+            // Beyond this, nothing comes through, and the functions leave the range of numbers.
+            if ($b * $length > 300.0) {
+                $own[] = $a - $b;
+                $through[] = 0.0;
+
+                continue;
+            }
+            [$sinh, $cosh] = [sinh($b * $length), cosh($b * $length)];
+            $below = $a * $sinh + $b * $cosh;
+            $own[] = $sinh / $below;
+            $through[] = ($b / $below) ** 2;
+        }
+
+        return new self($own, $through);
+    }
+
+    /**
+     * @param  list<float>  $ground  reflectance by band
+     * @return list<float> reflectance of the coat on it
+     */
+    public function over(array $ground): array
+    {
+        $seen = [];
+        foreach ($this->own as $band => $own) {
+            $seen[] = min(1.0, $own + $this->through[$band] * $ground[$band] / (1.0 - $own * $ground[$band]));
+        }
+
+        return $seen;
+    }
+}

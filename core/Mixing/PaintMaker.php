@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ulvrach\Mixing;
+
+use Ulvrach\Colour\Lab;
+use Ulvrach\Colour\Observer;
+use Ulvrach\Colour\Upsampler;
+
+/** Makes the paint that has a colour and hides so well: K/S from the smoothest spectrum, S from the hiding power. */
+final class PaintMaker
+{
+    /** No paint hides nothing, and none hides all in one coat. */
+    private const LEAST = 0.01;
+
+    private const MOST = 0.995;
+
+    private const STEPS = 40;
+
+    /**
+     * @param  Lab  $colour  of a coat that hides, dry
+     * @param  float  $hides  share of the difference between black and white that one usual coat takes away, in light
+     *   (CIE Y), 0 to 1
+     */
+    public static function paint(Lab $colour, float $hides): Paint
+    {
+        $hides = max(self::LEAST, min(self::MOST, $hides));
+        /** @var array<string, Paint> $known the same jars are asked for again and again */
+        static $known = [];
+        $key = "{$colour->l} {$colour->a} {$colour->b} {$hides}";
+        if (count($known) > 2_000) {
+            $known = [];
+        }
+
+        return $known[$key] ??= self::make($colour, $hides);
+    }
+
+    /** How much of the difference between black and white a coat takes away. */
+    public static function hiding(Paint $paint, float $thickness = 1.0): float
+    {
+        $film = Film::of($paint, $thickness);
+        [, $toY] = Observer::weights();
+        $left = 0.0;
+        $black = $film->over(array_fill(0, Observer::BANDS, 0.0));
+        foreach ($film->over(array_fill(0, Observer::BANDS, 1.0)) as $band => $white) {
+            $left += $toY[$band] * ($white - $black[$band]);
+        }
+
+        return 1.0 - $left;
+    }
+
+    private static function make(Lab $colour, float $hides): Paint
+    {
+        $ratios = array_map(
+            static fn (float $r): float => (1.0 - $r) ** 2 / (2.0 * $r),
+            Upsampler::reflectanceOf($colour),
+        );
+        // Dark paint hides with little scattering, white with much: found by halving, in powers of e.
+        [$low, $high] = [-14.0, 8.0];
+        for ($step = 0; $step < self::STEPS; $step++) {
+            $middle = ($low + $high) / 2.0;
+            if (self::hiding(self::scattering(exp($middle), $ratios)) < $hides) {
+                $low = $middle;
+            } else {
+                $high = $middle;
+            }
+        }
+
+        return self::scattering(exp(($low + $high) / 2.0), $ratios);
+    }
+
+    /** @param  list<float>  $ratios  K/S by band */
+    private static function scattering(float $scattering, array $ratios): Paint
+    {
+        return new Paint(
+            $scattering,
+            array_map(static fn (float $ratio): float => $ratio * $scattering, $ratios),
+        );
+    }
+}

@@ -61,7 +61,7 @@ final class Upsampler
         $z = array_fill(0, $bands, atanh(2.0 * max(self::DARKEST, min(self::LIGHTEST, $wanted[1])) - 1.0));
         $pull = [0.0, 0.0, 0.0];
         for ($step = 0; $step < self::STEPS; $step++) {
-            // The gradient of Σ(Δz)² + Σ pull·(W·R − wanted), and its second derivative: three bands about the diagonal.
+            // The gradient of Σ(Δz)² + Σ pull·(W·R − wanted), and its second derivative: three bands by the diagonal.
             [$diagonal, $right, $slopes, $misses] = [[], [], [[], [], []], [-$wanted[0], -$wanted[1], -$wanted[2]]];
             for ($band = 0; $band < $bands; $band++) {
                 $t = tanh($z[$band]);

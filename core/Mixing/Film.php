@@ -6,8 +6,9 @@ namespace Ulvrach\Mixing;
 
 /**
  * A coat of some thickness, which need not hide: what it throws back by itself, and how much light goes down through it
- * and up again. After Kubelka, Journal of the Optical Society of America 38 (1948): with a = 1 + K/S, b = √(a² − 1) and
- * thickness X, R₀ = 1 / (a + b·coth bSX), T = b / (a·sinh bSX + b·cosh bSX), and over a ground R = R₀ + T²·R₉ / (1 − R₀·R₉).
+ * and up again. After Kubelka, Journal of the Optical Society of America 38 (1948): with a = 1 + K/S, b = √(a² − 1)
+ * and thickness X, R₀ = 1 / (a + b·coth bSX), T = b / (a·sinh bSX + b·cosh bSX), and over a ground of reflectance G
+ * R = R₀ + T²·G / (1 − R₀·G).
  */
 final readonly class Film
 {

@@ -9,7 +9,7 @@ use Ulvrach\Colour\Lab;
 use Ulvrach\Colour\Upsampler;
 
 /**
- * The mix of at most three paints, in whole parts, that comes closest to a colour. Small shelves are gone through whole;
+ * The mix of at most three paints, in whole parts, that comes closest to a colour. Small shelves are gone through;
  * on larger ones candidates come from the linear space about the wanted colour, are computed exactly, and what lies
  * beside the best of them is tried. Where nothing comes close, the space is laid about several of the best again.
  */

@@ -11,8 +11,8 @@ use Ulvrach\Colour\Lab;
  *
  * In the space of K/S a mix lies between its paints, and near one spectrum its colour is almost linear there. So each
  * paint becomes a point of three numbers, with the wanted colour at the origin and lengths in CIEDE2000; the mixes of
- * three paints fill the triangle between their points. Triangles whose corners all lie beyond one plane cannot come near
- * the origin and are sorted out by a bit mask; what is left is put to where it really lies, and part counts are tried.
+ * three paints fill the triangle between their points. Triangles whose corners all lie beyond one plane cannot come
+ * near the origin and are sorted out by a bit mask; what is left is put to where it really lies, and part counts are tried.
  *
  * A triangle is written as its three paints, and how far it has been put.
  *
@@ -97,13 +97,13 @@ final readonly class MixSpace
         } while (count($triangles) < self::FEW && $reach < self::FAR);
         $triangles = array_slice($this->put($triangles, $points), 0, self::TRIED);
         $triangles = $this->put($triangles, $points);
-        $most = $this->mostParts;
+        [$most, $scattering] = [$this->mostParts, $this->paints->scattering];
         $spread = $this->paints->count > self::FEW_PAINTS ? 0 : intdiv(self::SPREAD_OF_ALL, $this->paints->count);
         foreach ($triangles as [$i, $j, $k, $p0, $q0, $r0]) {
             [$pi, $qi, $ri] = [$points[$i][0] + $p0, $points[$i][1] + $q0, $points[$i][2] + $r0];
             [$pj, $qj, $rj] = [$points[$j][0] + $p0, $points[$j][1] + $q0, $points[$j][2] + $r0];
             [$pk, $qk, $rk] = [$points[$k][0] + $p0, $points[$k][1] + $q0, $points[$k][2] + $r0];
-            [$si, $sj, $sk] = [$this->paints->scattering[$i], $this->paints->scattering[$j], $this->paints->scattering[$k]];
+            [$si, $sj, $sk] = [$scattering[$i], $scattering[$j], $scattering[$k]];
             [$a, $b, $c] = [$pj - $pi, $qj - $qi, $rj - $ri];
             [$d, $e, $f] = [$pk - $pi, $qk - $qi, $rk - $ri];
             [$first, $second, $third] = self::shares(
@@ -366,7 +366,7 @@ final readonly class MixSpace
      *
      * @param  float  $aa  square of the side from the first corner to the second; `bb` of that to the third
      * @param  float  $ab  product of both
-     * @param  float  $one  product of the first side and the way from the first corner to the origin; `two` of the other
+     * @param  float  $one  product of the first side and the way from the first corner to the origin; `two` the other's
      * @return array{float, float, float} their sum is 1
      */
     private static function shares(float $aa, float $bb, float $ab, float $one, float $two): array

@@ -7,8 +7,8 @@ namespace Ulvrach\Mixing;
 use Ulvrach\Colour\Lab;
 
 /**
- * Paints side by side, and what their mixes look like. A mix is written as a list: place of a paint, its parts, place of
- * the next, its parts. K and S of a mix are the sums of those of its paints, so that K/S is their mean, weighted by
+ * Paints side by side, and what their mixes look like. A mix is written as a list: place of a paint, its parts, place
+ * of the next, its parts. K and S of a mix are the sums of those of its paints, so that K/S is their mean, weighted by
  * parts times scattering (Duncan, Proceedings of the Physical Society 52, 1940); a coat of it that hides gives back
  * R = 1 + K/S − √(K/S² + 2·K/S).
  */

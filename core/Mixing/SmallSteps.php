@@ -8,8 +8,8 @@ use Ulvrach\Colour\DeltaE2000;
 use Ulvrach\Colour\Lab;
 
 /**
- * How CIEDE2000 measures small steps from one colour: the factor U of its second derivative (UᵀU, Cholesky), so that the
- * length of U·ΔLab is the difference.
+ * How CIEDE2000 measures small steps from one colour: the factor U of its second derivative (UᵀU, Cholesky), so that
+ * the length of U·ΔLab is the difference.
  */
 final readonly class SmallSteps
 {

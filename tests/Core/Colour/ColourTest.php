@@ -75,6 +75,6 @@ it('says in words how one colour differs from another', function (array $wanted,
     'lighter' => [[50, -8, 20], [54, -8, 20], 'a little lighter'],
     'darker and redder' => [[50, 2, 2], [40, 14, 2], 'much redder and darker'],
     'faded' => [[50, -8, 20], [50, -5, 12.5], 'a little more faded'],
-    'a browner olive' => [[50, -2, 20], [50, 4, 19.7], 'a little redder'],
+    'a browner olive' => [[50, -2, 20], [50, 1, 19.9], 'a little redder'],
     'a yellower green' => [[50, -10, 12], [50, -7, 14.1], 'a little yellower'],
 ]);

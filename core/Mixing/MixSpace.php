@@ -12,7 +12,8 @@ use Ulvrach\Colour\Lab;
  * In the space of K/S a mix lies between its paints, and near one spectrum its colour is almost linear there. So each
  * paint becomes a point of three numbers, with the wanted colour at the origin and lengths in CIEDE2000; the mixes of
  * three paints fill the triangle between their points. Triangles whose corners all lie beyond one plane cannot come
- * near the origin and are sorted out by a bit mask; what is left is put to where it really lies, and part counts are tried.
+ * near the origin and are sorted out by a bit mask; what is left is put to where it really lies, and part counts are
+ * tried.
  *
  * A triangle is written as its three paints, and how far it has been put.
  *

@@ -57,6 +57,7 @@ const ORDER = [
     'Technique',
     'Drying',
     'Material',
+    'Palette',
     'Plan',
     'Log',
     'Vehicle',

@@ -1,0 +1,142 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ulvrach\Palette;
+
+use Ulvrach\Chemistry\BinderFamily;
+use Ulvrach\Colour\Lab;
+use Ulvrach\Colour\Observer;
+use Ulvrach\Colour\Upsampler;
+use Ulvrach\Material\Material;
+use Ulvrach\Material\Product;
+use Ulvrach\Mixing\Film;
+use Ulvrach\Mixing\MixSolver;
+use Ulvrach\Mixing\Paint;
+use Ulvrach\Mixing\PaintMaker;
+use Ulvrach\Mixing\PaintTable;
+
+/** The jars of a person as what can be mixed: each family by itself, for a stranger's binder may curdle in the cup. */
+final readonly class Palette
+{
+    /** Families of which two jars make one paint. */
+    public const MIXED = [
+        BinderFamily::WaterborneAcrylic,
+        BinderFamily::AlcoholAcrylic,
+        BinderFamily::Lacquer,
+        BinderFamily::Enamel,
+        BinderFamily::ArtistOil,
+    ];
+
+    /** CIEDE2000 that another jar in the cup must be worth: each is one more to shake, to open and to measure. */
+    private const PRICE_OF_A_JAR = 0.4;
+
+    /** Mixes that are looked through for those of other jars. */
+    private const LOOKED_THROUGH = 400;
+
+    /** @param  list<Product>  $jars */
+    public function __construct(private array $jars)
+    {
+    }
+
+    /** Whether it can be part of a mix: coloured paint, without flakes, which scatter in no way that is known. */
+    public static function isMixed(Material $material): bool
+    {
+        return $material->colour !== null && ! $material->metallic && $material->sheen !== null &&
+            in_array($material->family, self::MIXED, true);
+    }
+
+    /**
+     * @param  list<BinderFamily>  $families  that may be used; empty: any
+     * @return list<Suggestion> of different jars each, the best first
+     */
+    public function suggest(Lab $wanted, array $families = [], int $jars = 3, int $parts = 12, int $count = 6): array
+    {
+        $suggestions = [];
+        foreach ($families === [] ? self::MIXED : $families as $family) {
+            $own = array_values(
+                array_filter(
+                    $this->jars,
+                    static fn (Product $jar) => $jar->material->family === $family && self::isMixed($jar->material),
+                ),
+            );
+            $solver = new MixSolver(array_map(self::paint(...), $own), Observer::weights(), $parts, $jars);
+            $seen = [];
+            foreach ($solver->closest($wanted, self::LOOKED_THROUGH) as $mix) {
+                $set = implode(' ', array_keys($mix->parts));
+                if (isset($seen[$set])) {
+                    continue;
+                }
+                $seen[$set] = true;
+                $named = [];
+                foreach ($mix->parts as $place => $of) {
+                    $named[$own[$place]->id] = $of;
+                }
+                $suggestions[] = new Suggestion($family, $named, $mix->colour, $mix->difference);
+                if (count($seen) >= $count) {
+                    break;
+                }
+            }
+        }
+        usort(
+            $suggestions,
+            static fn (Suggestion $one, Suggestion $other) => self::cost($one) <=> self::cost($other),
+        );
+
+        return array_slice($suggestions, 0, $count);
+    }
+
+    /**
+     * @param  array<string, int|float>  $parts  by id of the jar; what is not on the shelf, or clear, is left out
+     * @return Paint|null null: nothing in it has a colour
+     */
+    public function mixed(array $parts): ?Paint
+    {
+        $absorption = array_fill(0, Observer::BANDS, 0.0);
+        [$scattering, $whole] = [0.0, 0.0];
+        foreach ($this->jars as $jar) {
+            $of = $parts[$jar->id] ?? 0;
+            if ($of <= 0 || $jar->material->colour === null) {
+                continue;
+            }
+            $paint = self::paint($jar);
+            $whole += $of;
+            $scattering += $of * $paint->scattering;
+            foreach ($paint->absorption as $band => $k) {
+                $absorption[$band] += $of * $k;
+            }
+        }
+
+        return $whole <= 0.0
+            ? null
+            : new Paint(
+                $scattering / $whole,
+                array_values(array_map(static fn (float $sum): float => $sum / $whole, $absorption)),
+            );
+    }
+
+    /** The colour of a coat that hides. */
+    public static function colourOf(Paint $paint): Lab
+    {
+        return (new PaintTable([$paint], Observer::weights()))->colourOf([0, 1]);
+    }
+
+    /**
+     * @param  float  $share  of paint in what is laid, the rest being thinner
+     * @return Lab what is seen of so many usual coats on a ground
+     */
+    public static function over(Paint $paint, Lab $ground, float $coats, float $share = 1.0): Lab
+    {
+        return Observer::colourOf(Film::of($paint, $coats, $share)->over(Upsampler::reflectanceOf($ground)));
+    }
+
+    public static function paint(Product $jar): Paint
+    {
+        return PaintMaker::paint($jar->material->colour ?? new Lab(50.0, 0.0, 0.0), HidingPower::of($jar->material));
+    }
+
+    private static function cost(Suggestion $suggestion): float
+    {
+        return $suggestion->difference + self::PRICE_OF_A_JAR * (count($suggestion->parts) - 1);
+    }
+}

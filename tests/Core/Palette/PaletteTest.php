@@ -1,0 +1,99 @@
+<?php
+
+declare(strict_types=1);
+
+use Ulvrach\Chemistry\BinderFamily;
+use Ulvrach\Chemistry\Carrier;
+use Ulvrach\Chemistry\Sheen;
+use Ulvrach\Colour\Lab;
+use Ulvrach\Material\Material;
+use Ulvrach\Material\Product;
+use Ulvrach\Palette\HidingPower;
+use Ulvrach\Palette\Palette;
+
+function jar(string $id, ?string $hex, BinderFamily $family = BinderFamily::WaterborneAcrylic, mixed ...$more): Product
+{
+    return new Product(
+        $id,
+        $id,
+        new Material(
+            ...[
+                'family' => $family,
+                'carrier' => Carrier::Water,
+                'sheen' => Sheen::Matte,
+                'colour' => $hex === null ? null : Lab::fromHex($hex),
+                ...$more,
+            ],
+        ),
+    );
+}
+
+/** @return list<Product> */
+function jars(): array
+{
+    return [
+        jar('white', '#e8e6dd'),
+        jar('black', '#1d1d1c'),
+        jar('ochre', '#b58a3c'),
+        jar('green', '#3f5a37'),
+        jar('olive', '#566043'),
+        jar('enamel-olive', '#566043', BinderFamily::Enamel),
+        jar('enamel-buff', '#b7a37a', BinderFamily::Enamel),
+        jar('steel', '#8d8f90', metallic: true),
+        jar('clear', null),
+        jar('wash', '#2a2018', sheen: null),
+    ];
+}
+
+it('takes the one jar that has the colour before any mix that comes a trace nearer', function () {
+    $best = (new Palette(jars()))->suggest(Lab::fromHex('#576144'))[0];
+
+    expect($best->parts)->toBe(['olive' => 1])->and($best->difference)->toBeLessThan(1.0);
+});
+
+it('mixes within one family, and neither metal nor wash nor clear', function () {
+    $suggestions = (new Palette(jars()))->suggest(Lab::fromHex('#7d7f5c'), count: 20);
+    $used = array_unique(array_merge(...array_map(static fn ($one) => array_keys($one->parts), $suggestions)));
+    foreach ($suggestions as $suggestion) {
+        $isEnamel = array_map(static fn (string $id) => str_starts_with($id, 'enamel'), array_keys($suggestion->parts));
+        expect(array_unique($isEnamel))->toHaveCount(1);
+    }
+
+    expect(array_intersect(['steel', 'clear', 'wash'], $used))->toBe([]);
+});
+
+it('gives answers of different jars each, of the families that are allowed', function () {
+    $suggestions = (new Palette(jars()))->suggest(Lab::fromHex('#7d7f5c'), [BinderFamily::Enamel]);
+    $sets = array_map(static fn ($one) => implode(' ', array_keys($one->parts)), $suggestions);
+
+    expect($sets)->toEqualCanonicalizing(['enamel-olive enamel-buff', 'enamel-buff', 'enamel-olive'])
+        ->and((new Palette(jars()))->suggest(Lab::fromHex('#7d7f5c'), [BinderFamily::Lacquer]))->toBe([]);
+});
+
+it('predicts a mix whatever its parts are counted in, and its coats from the ground to its own colour', function () {
+    $palette = new Palette(jars());
+    $paint = $palette->mixed(['olive' => 5, 'white' => 1]);
+    $same = $palette->mixed(['white' => 0.4, 'olive' => 2, 'nobody' => 9, 'clear' => 3]);
+    $own = Palette::colourOf($paint);
+    $ground = Lab::fromHex('#4a3830');
+    $away = array_map(
+        static fn (float $coats) => $own->differenceTo(Palette::over($paint, $ground, $coats)),
+        [0.25, 0.5, 1.0, 2.0, 6.0],
+    );
+    $sorted = $away;
+    rsort($sorted);
+
+    expect(Palette::colourOf($same)->differenceTo($own))->toBeLessThan(1e-6)
+        ->and($own->l)->toBeGreaterThan(Lab::fromHex('#566043')->l)
+        ->and($away)->toBe($sorted)
+        ->and($away[4])->toBeLessThan(1.0)
+        ->and(Palette::over($paint, $ground, 0.0)->differenceTo($ground))->toBeLessThan(0.01)
+        ->and($palette->mixed(['clear' => 2]))->toBeNull();
+});
+
+it('knows how well a jar hides where nobody has said, and believes who has', function () {
+    expect(HidingPower::of(jar('a', '#566043')->material))->toBe(0.85)
+        ->and(HidingPower::of(jar('a', '#566043', opacity: 0.4)->material))->toBe(0.4)
+        ->and(HidingPower::of(jar('a', '#566043', sheen: null)->material))->toBeLessThan(0.3)
+        ->and(HidingPower::of(jar('a', '#566043', BinderFamily::DryPigment, sheen: null)->material))->toBe(0.9);
+});

@@ -44,6 +44,12 @@ final class User extends Authenticatable
         return $this->hasMany(Jar::class);
     }
 
+    /** @return HasMany<SavedMix, $this> */
+    public function mixes(): HasMany
+    {
+        return $this->hasMany(SavedMix::class);
+    }
+
     /** The jars as the core looks for one that suits. */
     public function shelf(): ProductShelf
     {

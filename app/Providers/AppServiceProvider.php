@@ -23,7 +23,15 @@ use Illuminate\Support\ServiceProvider;
 final class AppServiceProvider extends ServiceProvider
 {
     /** Requests a minute from one address, by what they ask for; each has a count of its own. */
-    private const LIMITS = ['demo' => 60, 'accounts' => 60, 'feed' => 60, 'vehicles' => 240, 'measuring' => 30];
+    private const LIMITS = [
+        'demo' => 60,
+        'accounts' => 60,
+        'feed' => 60,
+        'vehicles' => 240,
+        // These two think for a moment each time.
+        'measuring' => 30,
+        'solving' => 120,
+    ];
 
     public function register(): void
     {

@@ -900,6 +900,49 @@ export type Plate = z.infer<typeof plateSchema>
 export const platesSchema = z.array(plateSchema)
 export type Plates = z.infer<typeof platesSchema>
 
+/** Difference as CIEDE2000 from the wanted colour, and in words. */
+export const closestMixSchema = z.object({
+    family: z.string(),
+    parts: z.array(z.object({ jar: z.string(), parts: z.number() })),
+    colour: z.string(),
+    difference: z.number(),
+    says: z.string(),
+})
+export type ClosestMix = z.infer<typeof closestMixSchema>
+
+/** Mixes of one’s jars that come close to a colour, the best first. */
+export const closestMixesSchema = z.object({
+    wanted: z.string(),
+    isReached: z.boolean(),
+    answers: z.array(closestMixSchema),
+})
+export type ClosestMixes = z.infer<typeof closestMixesSchema>
+
+/** What is in the cup: dry, and on a ground coat by coat; left: CIEDE2000 from its own colour. */
+export const cupLookSchema = z.object({
+    colour: z.string().nullable(),
+    difference: z.number().nullable(),
+    says: z.string().nullable(),
+    coats: z.array(z.object({ coats: z.number(), colour: z.string(), left: z.number() })),
+})
+export type CupLook = z.infer<typeof cupLookSchema>
+
+/** A mix with its jars as they were when it was made. */
+export const savedMixSchema = z.object({
+    id: z.string(),
+    name: z.string(),
+    note: z.string(),
+    made: momentSchema,
+    parts: z.array(z.object({ jar: productSchema, parts: z.number() })),
+    share: z.number(),
+    wanted: z.string().nullable(),
+    colour: z.string().nullable(),
+})
+export type SavedMix = z.infer<typeof savedMixSchema>
+
+export const savedMixesSchema = z.object({ mixes: z.array(savedMixSchema) })
+export type SavedMixes = z.infer<typeof savedMixesSchema>
+
 /** A shape; lists of numbers are packed in base 64, the lowest byte first, places in halves of a millimetre. */
 export const vehicleSchema = z.object({
     zones: z.array(z.string()),

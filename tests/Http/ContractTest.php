@@ -53,6 +53,20 @@ it('answers as the contract says', function (string $method, string $path, strin
     'a search' => ['POST', '/api/clock/searches', 'search'],
     'jars' => ['GET', '/api/jars', 'jars'],
     'schools' => ['GET', '/api/schools', 'schools'],
+    'the closest mixes' => ['POST', '/api/mixes/closest', 'closestMixes', ['wanted' => '#7d7f5c']],
+    'what is in the cup' => [
+        'POST',
+        '/api/mixes/look',
+        'cupLook',
+        ['parts' => [['jar' => 'vellow-31', 'parts' => 3]], 'share' => 0.5, 'wanted' => '#566043', 'ground' => '#222222'],
+    ],
+    'a mix that is kept' => [
+        'POST',
+        '/api/mixes',
+        'savedMix',
+        ['name' => 'Faded', 'parts' => [['jar' => 'vellow-31', 'parts' => 3]], 'share' => 1],
+    ],
+    'mixes' => ['GET', '/api/mixes', 'savedMixes'],
     'a new build' => [
         'POST',
         '/api/builds',

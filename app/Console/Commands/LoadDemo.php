@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Clock\BenchSettings;
+use App\Models\Jar;
 use App\Models\User;
 use App\Plans\PlanStore;
 use Illuminate\Console\Command;
@@ -12,6 +13,7 @@ use Illuminate\Support\Str;
 use Ulvrach\Drying\RoomProfile;
 use Ulvrach\Log\Entry;
 use Ulvrach\Log\Log;
+use Ulvrach\Material\Product;
 use Ulvrach\PlanFile\PlanFile;
 use Ulvrach\PlanFile\PlanReader;
 use Ulvrach\Quantity\Moment;
@@ -45,11 +47,23 @@ final class LoadDemo extends Command
                 'Load the demo',
             );
         }
+        foreach (self::shelf() as $jar) {
+            Jar::query()->create(['user_id' => $user->id, 'code' => $jar->id, 'product' => $jar]);
+        }
         BenchSettings::keep($user, self::week());
         BenchSettings::keepRoom($user, self::room(), counts: true);
         $this->line('The demo account of Tarsholm is loaded.');
 
         return self::SUCCESS;
+    }
+
+    /** @return list<Product> */
+    private static function shelf(): array
+    {
+        /** @var list<mixed> $jars */
+        $jars = json_decode((string) file_get_contents(database_path('demo/shelf.json')), false, 8, JSON_THROW_ON_ERROR);
+
+        return array_map(PlanReader::readProduct(...), $jars);
     }
 
     /** Evenings and full weekends: three builds share about two weeks. One day of them is taken. */

@@ -11,7 +11,7 @@ use Ulvrach\Material\Product;
 use Ulvrach\Palette\HidingPower;
 use Ulvrach\Palette\Palette;
 
-function jar(string $id, ?string $hex, BinderFamily $family = BinderFamily::WaterborneAcrylic, mixed ...$more): Product
+function mixable(string $id, ?string $hex, BinderFamily $family = BinderFamily::WaterborneAcrylic, mixed ...$more): Product
 {
     return new Product(
         $id,
@@ -29,30 +29,30 @@ function jar(string $id, ?string $hex, BinderFamily $family = BinderFamily::Wate
 }
 
 /** @return list<Product> */
-function jars(): array
+function mixables(): array
 {
     return [
-        jar('white', '#e8e6dd'),
-        jar('black', '#1d1d1c'),
-        jar('ochre', '#b58a3c'),
-        jar('green', '#3f5a37'),
-        jar('olive', '#566043'),
-        jar('enamel-olive', '#566043', BinderFamily::Enamel),
-        jar('enamel-buff', '#b7a37a', BinderFamily::Enamel),
-        jar('steel', '#8d8f90', metallic: true),
-        jar('clear', null),
-        jar('wash', '#2a2018', sheen: null),
+        mixable('white', '#e8e6dd'),
+        mixable('black', '#1d1d1c'),
+        mixable('ochre', '#b58a3c'),
+        mixable('green', '#3f5a37'),
+        mixable('olive', '#566043'),
+        mixable('enamel-olive', '#566043', BinderFamily::Enamel),
+        mixable('enamel-buff', '#b7a37a', BinderFamily::Enamel),
+        mixable('steel', '#8d8f90', metallic: true),
+        mixable('clear', null),
+        mixable('wash', '#2a2018', sheen: null),
     ];
 }
 
 it('takes the one jar that has the colour before any mix that comes a trace nearer', function () {
-    $best = (new Palette(jars()))->suggest(Lab::fromHex('#576144'))[0];
+    $best = (new Palette(mixables()))->suggest(Lab::fromHex('#576144'))[0];
 
     expect($best->parts)->toBe(['olive' => 1])->and($best->difference)->toBeLessThan(1.0);
 });
 
 it('mixes within one family, and neither metal nor wash nor clear', function () {
-    $suggestions = (new Palette(jars()))->suggest(Lab::fromHex('#7d7f5c'), count: 20);
+    $suggestions = (new Palette(mixables()))->suggest(Lab::fromHex('#7d7f5c'), count: 20);
     $used = array_unique(array_merge(...array_map(static fn ($one) => array_keys($one->parts), $suggestions)));
     foreach ($suggestions as $suggestion) {
         $isEnamel = array_map(static fn (string $id) => str_starts_with($id, 'enamel'), array_keys($suggestion->parts));
@@ -63,15 +63,15 @@ it('mixes within one family, and neither metal nor wash nor clear', function () 
 });
 
 it('gives answers of different jars each, of the families that are allowed', function () {
-    $suggestions = (new Palette(jars()))->suggest(Lab::fromHex('#7d7f5c'), [BinderFamily::Enamel]);
+    $suggestions = (new Palette(mixables()))->suggest(Lab::fromHex('#7d7f5c'), [BinderFamily::Enamel]);
     $sets = array_map(static fn ($one) => implode(' ', array_keys($one->parts)), $suggestions);
 
     expect($sets)->toEqualCanonicalizing(['enamel-olive enamel-buff', 'enamel-buff', 'enamel-olive'])
-        ->and((new Palette(jars()))->suggest(Lab::fromHex('#7d7f5c'), [BinderFamily::Lacquer]))->toBe([]);
+        ->and((new Palette(mixables()))->suggest(Lab::fromHex('#7d7f5c'), [BinderFamily::Lacquer]))->toBe([]);
 });
 
 it('predicts a mix whatever its parts are counted in, and its coats from the ground to its own colour', function () {
-    $palette = new Palette(jars());
+    $palette = new Palette(mixables());
     $paint = $palette->mixed(['olive' => 5, 'white' => 1]);
     $same = $palette->mixed(['white' => 0.4, 'olive' => 2, 'nobody' => 9, 'clear' => 3]);
     $own = Palette::colourOf($paint);
@@ -92,8 +92,8 @@ it('predicts a mix whatever its parts are counted in, and its coats from the gro
 });
 
 it('knows how well a jar hides where nobody has said, and believes who has', function () {
-    expect(HidingPower::of(jar('a', '#566043')->material))->toBe(0.85)
-        ->and(HidingPower::of(jar('a', '#566043', opacity: 0.4)->material))->toBe(0.4)
-        ->and(HidingPower::of(jar('a', '#566043', sheen: null)->material))->toBeLessThan(0.3)
-        ->and(HidingPower::of(jar('a', '#566043', BinderFamily::DryPigment, sheen: null)->material))->toBe(0.9);
+    expect(HidingPower::of(mixable('a', '#566043')->material))->toBe(0.85)
+        ->and(HidingPower::of(mixable('a', '#566043', opacity: 0.4)->material))->toBe(0.4)
+        ->and(HidingPower::of(mixable('a', '#566043', sheen: null)->material))->toBeLessThan(0.3)
+        ->and(HidingPower::of(mixable('a', '#566043', BinderFamily::DryPigment, sheen: null)->material))->toBe(0.9);
 });

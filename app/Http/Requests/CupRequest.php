@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Http\CurrentUser;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\ValidationException;
+use Ulvrach\Colour\ColourText;
+use Ulvrach\Colour\Lab;
+use Ulvrach\Palette\Cup;
+
+/** Jars of one's own shelf with their parts, how they are thinned, and what is wanted of them. */
+final class CupRequest extends FormRequest
+{
+    /** @return array<string, list<string>> */
+    public function rules(): array
+    {
+        return [
+            'parts' => ['required', 'array', 'list', 'min:1', 'max:8'],
+            'parts.*.jar' => ['required', 'string', 'max:40', 'distinct'],
+            'parts.*.parts' => ['required', 'integer', 'min:1', 'max:99'],
+            'share' => ['required', 'numeric', 'min:0.01', 'max:1'],
+            'wanted' => ['nullable', 'string', 'max:60'],
+            'ground' => ['nullable', 'string', 'max:60'],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return [
+            'parts.required' => 'There is nothing in the cup.',
+            'parts.*.parts' => 'Whole parts, from 1 to 99.',
+            'share' => 'From 1 to 100 per cent of paint.',
+        ];
+    }
+
+    public function cup(): Cup
+    {
+        $shelf = [];
+        foreach (CurrentUser::of($this)->jars()->get() as $jar) {
+            $shelf[$jar->code] = $jar->product;
+        }
+        $parts = [];
+        /** @var list<array{jar: string, parts: int|numeric-string}> $wanted */
+        $wanted = $this->array('parts');
+        foreach ($wanted as $place => ['jar' => $jar, 'parts' => $count]) {
+            if (! isset($shelf[$jar])) {
+                throw ValidationException::withMessages(["parts.{$place}.jar" => 'This jar is not on your shelf.']);
+            }
+            $parts[] = [$shelf[$jar], (int) $count];
+        }
+
+        return $parts === []
+            ? throw new \LogicException('A cup that holds nothing is refused by the rules.')
+            : new Cup($parts, $this->float('share'), $this->colour('wanted'));
+    }
+
+    /** @throws ValidationException if it is no colour */
+    public function colour(string $field): ?Lab
+    {
+        $text = $this->string($field)->toString();
+
+        return $text === ''
+            ? null
+            : ColourText::read($text) ??
+                throw ValidationException::withMessages([$field => ClosestMixRequest::NO_COLOUR]);
+    }
+}

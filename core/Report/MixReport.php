@@ -1,0 +1,105 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ulvrach\Report;
+
+use Ulvrach\Colour\InWords;
+use Ulvrach\Colour\Lab;
+use Ulvrach\Palette\Cup;
+use Ulvrach\Palette\Palette;
+use Ulvrach\Palette\Suggestion;
+use Ulvrach\PlanFile\PlanWriter;
+
+/** Mixes of jars, as plain data. */
+final class MixReport
+{
+    /** CIEDE2000 beyond which a mix is another colour than the wanted one. */
+    private const REACHED = 3.0;
+
+    /** Usual coats after which it is told what is seen on a ground. */
+    private const COATS = [0.5, 1.0, 1.5, 2.0, 3.0, 4.0];
+
+    /**
+     * @param  list<Suggestion>  $suggestions  the best first
+     * @return array<string, mixed>
+     */
+    public static function closest(Lab $wanted, array $suggestions): array
+    {
+        return [
+            'wanted' => $wanted->toHex(),
+            'isReached' => ($suggestions[0]->difference ?? INF) <= self::REACHED,
+            'answers' => array_map(
+                static fn (Suggestion $suggestion) => [
+                    'family' => $suggestion->family->label(),
+                    'parts' => self::parts($suggestion->parts),
+                    'colour' => $suggestion->colour->toHex(),
+                    'difference' => round($suggestion->difference, 2),
+                    'says' => InWords::ofDifference($wanted, $suggestion->colour),
+                ],
+                $suggestions,
+            ),
+        ];
+    }
+
+    /** @return array<string, mixed> what a cup looks like dry, and on a ground coat by coat */
+    public static function look(Cup $cup, ?Lab $ground): array
+    {
+        $paint = (new Palette($cup->jars()))->mixed($cup->counts());
+        if ($paint === null) {
+            return ['colour' => null, 'difference' => null, 'says' => null, 'coats' => []];
+        }
+        $colour = Palette::colourOf($paint);
+
+        return [
+            'colour' => $colour->toHex(),
+            'difference' => $cup->wanted === null ? null : round($cup->wanted->differenceTo($colour), 2),
+            'says' => $cup->wanted === null ? null : InWords::ofDifference($cup->wanted, $colour),
+            'coats' => $ground === null
+                ? []
+                : array_map(
+                    static function (float $coats) use ($paint, $ground, $cup, $colour): array {
+                        $seen = Palette::over($paint, $ground, $coats, $cup->share);
+
+                        return [
+                            'coats' => $coats,
+                            'colour' => $seen->toHex(),
+                            'left' => round($seen->differenceTo($colour), 2),
+                        ];
+                    },
+                    self::COATS,
+                ),
+        ];
+    }
+
+    /** @return array<string, mixed> a cup with its jars as they were */
+    public static function cup(Cup $cup): array
+    {
+        $paint = (new Palette($cup->jars()))->mixed($cup->counts());
+
+        return [
+            'parts' => array_map(
+                static fn (array $of) => ['jar' => PlanWriter::product($of[0]), 'parts' => $of[1]],
+                $cup->parts,
+            ),
+            'share' => $cup->share,
+            'wanted' => $cup->wanted?->toHex(),
+            'colour' => $paint === null ? null : Palette::colourOf($paint)->toHex(),
+        ];
+    }
+
+    /**
+     * @param  array<string, int>  $parts
+     * @return list<array{jar: string, parts: int}>
+     */
+    private static function parts(array $parts): array
+    {
+        arsort($parts);
+
+        return array_map(
+            static fn (string|int $jar, int $count) => ['jar' => (string) $jar, 'parts' => $count],
+            array_keys($parts),
+            array_values($parts),
+        );
+    }
+}

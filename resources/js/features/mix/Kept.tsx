@@ -1,0 +1,63 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { Trash2 } from 'lucide-react'
+import type { SavedMix } from '@/contract'
+import { IconButton } from '@/design/Icon'
+import { LOCALE } from '@/design/locale'
+import { RetryNotice } from '@/design/Notice'
+import { forgetMix, keptQuery } from './api'
+import { sayThinning } from './drops'
+import { Patch } from './Patch'
+
+const DAY = new Intl.DateTimeFormat(LOCALE, { day: 'numeric', month: 'short', year: 'numeric' })
+
+type Props = { find: string; onPour: (mix: SavedMix) => void }
+
+/** The mixes that were made before, to be made again. */
+export function Kept({ find, onPour }: Props) {
+    const kept = useQuery(keptQuery)
+    const queries = useQueryClient()
+    const forget = useMutation({
+        mutationFn: forgetMix,
+        onSettled: () => queries.invalidateQueries({ queryKey: keptQuery.queryKey }),
+    })
+    if (kept.isError) return <RetryNotice error={kept.error} onRetry={() => void kept.refetch()} />
+    if (kept.data === undefined) return <p className="text-soft">Looking for your mixes…</p>
+    const words = find.trim().toLowerCase()
+    const shown = kept.data.filter(({ name, note, parts }) =>
+        [name, note, ...parts.map(({ jar }) => jar.name)].some((text) => text.toLowerCase().includes(words)),
+    )
+    if (kept.data.length === 0)
+        return <p className="text-soft">None yet. What you keep is found here by its name and by its jars.</p>
+    if (shown.length === 0) return <p className="text-soft">None is called so, or has such a jar in it.</p>
+    return (
+        <ul className="grid gap-2 sm:grid-cols-2 xl:grid-cols-3">
+            {shown.map((mix) => (
+                <li key={mix.id} className="flex gap-2 rounded-plate border border-line bg-panel p-2">
+                    <button
+                        type="button"
+                        onClick={() => onPour(mix)}
+                        className="flex min-w-0 flex-1 gap-2 text-left hover:underline"
+                    >
+                        <Patch colour={mix.colour} className="w-14 shrink-0 self-stretch rounded-plate" />
+                        <span className="min-w-0">
+                            <span className="block truncate font-semibold">{mix.name}</span>
+                            <span className="block text-fine text-soft">
+                                {mix.parts.map(({ jar, parts }) => `${parts} ${jar.name}`).join(', ')}
+                            </span>
+                            <span className="block text-fine text-soft">
+                                {sayThinning(mix.share)}, {DAY.format(new Date(mix.made))}
+                            </span>
+                        </span>
+                    </button>
+                    <IconButton
+                        label={`Forget ${mix.name}`}
+                        onClick={() => forget.mutate(mix.id)}
+                        className="self-start"
+                    >
+                        <Trash2 className="size-4" aria-hidden />
+                    </IconButton>
+                </li>
+            ))}
+        </ul>
+    )
+}

@@ -1,0 +1,283 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { useEffect, useState } from 'react'
+import { useSearchParams } from 'react-router'
+import { ApiError } from '@/app/http'
+import type { SavedMix } from '@/contract'
+import { Button } from '@/design/Button'
+import { classes } from '@/design/classes'
+import { Select, TextField } from '@/design/Field'
+import { RetryNotice } from '@/design/Notice'
+import { jarsQuery, keepJar, libraryQuery, type Product } from '@/features/build'
+import { Answers } from './Answers'
+import { type Cup, closestQuery, keepMix, keptQuery, type Part, type Wish } from './api'
+import { CupPanel } from './CupPanel'
+import { Kept } from './Kept'
+import { Patch } from './Patch'
+
+const EMPTY: Cup = { parts: [], share: 1, wanted: null }
+const FAMILIES = [
+    { code: 'waterborne-acrylic', label: 'waterborne acrylic' },
+    { code: 'alcohol-acrylic', label: 'alcohol-borne acrylic' },
+    { code: 'lacquer', label: 'lacquer' },
+    { code: 'enamel', label: 'enamel' },
+    { code: 'artist-oil', label: 'artist oil' },
+] as const
+
+/** Which of one's own jars, and how many drops of each, give the colour that is wanted. */
+export function MixDesk() {
+    const jars = useQuery(jarsQuery)
+    useEffect(() => {
+        document.title = 'Mix desk · Ulvrach'
+    }, [])
+    if (jars.isPending) return <main className="p-8 text-soft">Fetching your jars…</main>
+    if (jars.isError) {
+        return (
+            <main className="p-8">
+                <RetryNotice error={jars.error} onRetry={() => void jars.refetch()} />
+            </main>
+        )
+    }
+    return (
+        <main className="min-h-0 flex-1 overflow-auto p-4">
+            <h1 className="wide mb-3 text-xl font-bold">Mix desk</h1>
+            {jars.data.some(isPaint) ? <Desk jars={jars.data} /> : <NoJars />}
+        </main>
+    )
+}
+
+/** Coloured paint, without metal in it: what can be part of a mix. */
+const isPaint = ({ colour, metallic, sheen, family }: Product): boolean =>
+    colour !== null && !metallic && sheen !== null && FAMILIES.some(({ code }) => code === family)
+
+function Desk({ jars }: { jars: readonly Product[] }) {
+    const [params, setParams] = useSearchParams()
+    const wanted = params.get('wanted') ?? '#566043'
+    const [wish, setWish] = useState<Omit<Wish, 'wanted'>>({ families: [], jars: 3, parts: 12 })
+    const [cup, setCup] = useState<Cup>(EMPTY)
+    const [find, setFind] = useState('')
+    const queries = useQueryClient()
+    const paints = jars.filter(isPaint)
+    const shelf = paints.map(({ id, colour, opacity, family }) => `${id} ${colour} ${opacity} ${family}`).join()
+    const closest = useQuery(closestQuery({ ...wish, wanted }, shelf))
+    const best = closest.isPlaceholderData ? undefined : closest.data?.answers[0]
+    const hex = closest.data?.wanted ?? null
+    const want = (text: string) => setParams({ wanted: text }, { replace: true })
+    const pour = (parts: readonly Part[]) => setCup({ ...cup, parts, wanted: hex })
+    // The best answer stands in the cup until something else is poured.
+    const inCup = cup.parts.length === 0 && best !== undefined ? { ...cup, parts: best.parts, wanted: hex } : cup
+    const again = (mix: SavedMix) => {
+        const parts = mix.parts.filter(({ jar }) => jars.some(({ id }) => id === jar.id))
+        setCup({
+            parts: parts.map(({ jar, parts: count }) => ({ jar: jar.id, parts: count })),
+            share: mix.share,
+            wanted: mix.wanted ?? mix.colour,
+        })
+        if (mix.colour !== null) want(mix.wanted ?? mix.colour)
+    }
+    const keep = async (name: string): Promise<string | null> => {
+        try {
+            await keepMix({ ...inCup, name, note: '' })
+        } catch (error) {
+            return error instanceof Error ? error.message : 'It could not be kept.'
+        }
+        await queries.invalidateQueries({ queryKey: keptQuery.queryKey })
+        return null
+    }
+    const families = FAMILIES.filter(({ code }) => paints.some(({ family }) => family === code))
+    return (
+        <>
+            <div className="grid items-start gap-4 lg:grid-cols-[17rem_1fr_22rem]">
+                <Wanted
+                    wanted={wanted}
+                    hex={hex}
+                    fault={closest.error instanceof ApiError ? closest.error.fault('wanted') : undefined}
+                    paints={paints}
+                    families={families}
+                    wish={wish}
+                    onWant={(text) => {
+                        setCup({ ...cup, parts: [] })
+                        want(text)
+                    }}
+                    onWish={(next) => {
+                        setCup({ ...cup, parts: [] })
+                        setWish(next)
+                    }}
+                />
+                <section aria-label="What comes closest">
+                    {closest.data !== undefined && (
+                        <Answers
+                            found={closest.data}
+                            jars={new Map(jars.map((jar) => [jar.id, jar]))}
+                            cup={inCup.parts}
+                            isStale={closest.isPlaceholderData}
+                            onPour={pour}
+                        />
+                    )}
+                    {closest.isPending && <p className="p-4 text-soft">Trying your jars…</p>}
+                    {closest.isError && !(closest.error instanceof ApiError && closest.error.status === 422) && (
+                        <RetryNotice error={closest.error} onRetry={() => void closest.refetch()} />
+                    )}
+                </section>
+                <CupPanel
+                    cup={inCup}
+                    jars={jars.filter(({ colour }) => colour !== null)}
+                    shelf={shelf}
+                    onChange={setCup}
+                    onKeep={keep}
+                />
+            </div>
+            <section aria-label="Mixes that you keep" className="mt-6">
+                <div className="mb-2 flex flex-wrap items-end gap-4">
+                    <h2 className="wide font-semibold">Mixes that you keep</h2>
+                    <div className="w-60">
+                        <TextField
+                            label="Find by name or jar"
+                            type="search"
+                            value={find}
+                            onChange={(event) => setFind(event.target.value)}
+                        />
+                    </div>
+                </div>
+                <Kept find={find} onPour={again} />
+            </section>
+        </>
+    )
+}
+
+type WantedProps = {
+    wanted: string
+    hex: string | null
+    fault: string | undefined
+    paints: readonly Product[]
+    families: readonly { code: string; label: string }[]
+    wish: Omit<Wish, 'wanted'>
+    onWant: (text: string) => void
+    onWish: (wish: Omit<Wish, 'wanted'>) => void
+}
+
+function Wanted({ wanted, hex, fault, paints, families, wish, onWant, onWish }: WantedProps) {
+    const toggle = (code: string) => {
+        const has = wish.families.includes(code)
+        onWish({
+            ...wish,
+            families: has ? wish.families.filter((one) => one !== code) : [...wish.families, code],
+        })
+    }
+    return (
+        <section
+            aria-label="The colour that is wanted"
+            className="flex flex-col gap-3 rounded-plate border border-line bg-panel p-3"
+        >
+            <h2 className="wide font-semibold">Wanted</h2>
+            <div className="rounded-plate bg-stage p-5">
+                <Patch colour={hex} className="h-24" />
+            </div>
+            <div className="flex items-end gap-2">
+                <div className="flex-1">
+                    <TextField
+                        label="Colour"
+                        key={wanted}
+                        defaultValue={wanted}
+                        fault={fault}
+                        hint="#rrggbb, or L* a* b*"
+                        onBlur={(event) => {
+                            if (event.target.value.trim() !== wanted) onWant(event.target.value.trim())
+                        }}
+                        onKeyDown={(event) => {
+                            if (event.key === 'Enter') onWant(event.currentTarget.value.trim())
+                        }}
+                    />
+                </div>
+                <input
+                    type="color"
+                    aria-label="Pick a colour"
+                    value={hex ?? '#566043'}
+                    className="mb-5 h-8 w-10 pointer-coarse:h-11"
+                    onChange={(event) => onWant(event.target.value)}
+                />
+            </div>
+            <Select
+                label="Or the colour of a jar"
+                value={paints.find(({ colour }) => colour === wanted)?.id ?? ''}
+                choices={[
+                    { value: '', label: 'choose …' },
+                    ...paints.map(({ id, name }) => ({ value: id, label: name })),
+                ]}
+                onChange={(event) => {
+                    const colour = paints.find(({ id }) => id === event.target.value)?.colour
+                    if (colour != null) onWant(colour)
+                }}
+            />
+            <fieldset>
+                <legend className="text-fine text-soft">Mixed of; none chosen: whatever you have</legend>
+                <div className="mt-0.5 flex flex-wrap gap-1">
+                    {families.map(({ code, label }) => (
+                        <label
+                            key={code}
+                            className={classes(
+                                'flex min-h-8 cursor-pointer items-center rounded-plate border border-line px-2',
+                                'text-fine has-checked:border-ink has-checked:bg-press has-focus-visible:outline-2',
+                                'pointer-coarse:min-h-11',
+                            )}
+                        >
+                            <input
+                                type="checkbox"
+                                className="sr-only"
+                                checked={wish.families.includes(code)}
+                                onChange={() => toggle(code)}
+                            />
+                            {label}
+                        </label>
+                    ))}
+                </div>
+            </fieldset>
+            <div className="grid grid-cols-2 gap-2">
+                <Select
+                    label="Jars at most"
+                    value={wish.jars}
+                    choices={[1, 2, 3].map((count) => ({ value: String(count), label: String(count) }))}
+                    onChange={(event) => onWish({ ...wish, jars: Number(event.target.value) })}
+                />
+                <Select
+                    label="Parts at most"
+                    value={wish.parts}
+                    choices={[6, 8, 10, 12, 16, 20].map((count) => ({ value: String(count), label: String(count) }))}
+                    onChange={(event) => onWish({ ...wish, parts: Number(event.target.value) })}
+                />
+            </div>
+        </section>
+    )
+}
+
+/** A shelf without paint: the plain jars to begin with can be put on it at once. */
+function NoJars() {
+    const library = useQuery(libraryQuery)
+    const queries = useQueryClient()
+    const fill = useMutation({
+        mutationFn: async () => {
+            for (const jar of library.data?.starterShelf ?? []) await keepJar(jar)
+        },
+        onSettled: () => queries.invalidateQueries({ queryKey: jarsQuery.queryKey }),
+    })
+    return (
+        <div className="mx-auto mt-12 max-w-md text-center">
+            <p className="text-base font-semibold">There is no paint on your shelf yet.</p>
+            <p className="mt-1 text-soft">
+                Mixes are made of the jars that you own. Enter them in a plan, under Jars, or begin with plain ones.
+            </p>
+            <Button
+                tone="act"
+                className="mt-4"
+                disabled={library.data === undefined || fill.isPending}
+                onClick={() => fill.mutate()}
+            >
+                {fill.isPending ? 'Filling it …' : 'Put plain jars on it'}
+            </Button>
+            {fill.isError && (
+                <p role="alert" className="mt-2 text-stop">
+                    {fill.error.message}
+                </p>
+            )}
+        </div>
+    )
+}

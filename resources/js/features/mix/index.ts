@@ -1,0 +1,1 @@
+export { MixDesk } from './MixDesk'

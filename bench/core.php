@@ -5,7 +5,11 @@ declare(strict_types=1);
 // Times the core by itself and prints one JSON object; "--plan" prints the plan file it is timed on.
 
 use Bench\LargePlan;
+use Bench\Shelf;
+use Ulvrach\Colour\Observer;
 use Ulvrach\Evaluation\Walker;
+use Ulvrach\Forecast\Forecast;
+use Ulvrach\Mixing\MixSolver;
 use Ulvrach\Plan\VehicleKind;
 use Ulvrach\PlanFile\PlanFile;
 use Ulvrach\PlanFile\PlanWriter;
@@ -44,6 +48,16 @@ $evaluator = new Evaluator();
 $check = timed(50, static fn () => $evaluator->evaluate($plan));
 $walk = (new Walker())->walk($plan);
 $finish = timed(50, static fn () => FinishReport::of($walk));
+$forecast = timed(50, static fn () => Forecast::of($walk));
+$solver = new MixSolver(Shelf::paints(120), Observer::weights());
+$wanted = Shelf::wanted(40);
+$solving = [];
+foreach ($wanted as $colour) {
+    $from = hrtime(true);
+    $solver->closest($colour);
+    $solving[] = (hrtime(true) - $from) / 1e6;
+}
+sort($solving);
 // After what is short: a mesh in memory slows down what collects garbage.
 $build = timed(10, static fn () => Catalogue::build(VehicleKind::Tank, Catalogue::formOf(VehicleKind::Tank)));
 $tank = Catalogue::build(VehicleKind::Tank, Catalogue::formOf(VehicleKind::Tank));
@@ -53,6 +67,8 @@ echo json_encode(
     [
         'check' => $check,
         'finish' => $finish,
+        'forecast' => $forecast,
+        'solving' => ['median' => $solving[intdiv(count($solving), 2)], 'worst' => $solving[count($solving) - 1]],
         'build' => $build,
         'measure' => $measure,
         'shapeBytes' => ['raw' => strlen($shape), 'gzip' => strlen((string) gzencode($shape))],

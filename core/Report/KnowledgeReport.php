@@ -41,6 +41,7 @@ final class KnowledgeReport
 
         return [
             'step' => $step->id,
+            'seen' => ForecastReport::ofStep($walk, $index),
             'signs' => $technique->practice->signs,
             'tools' => $technique->practice->tools,
             'cautions' => $technique->practice->cautions,

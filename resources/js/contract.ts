@@ -442,6 +442,21 @@ export type Repair = z.infer<typeof repairSchema>
 /** What is known of a step beside its verdict. */
 export const knowledgeSchema = z.object({
     step: z.string(),
+    /** Colours by zone and place before the step, after it, and at the end; difference of the first two. */
+    seen: z.array(
+        z.object({
+            zone: z.string(),
+            places: z.array(
+                z.object({
+                    place: z.string(),
+                    before: z.string(),
+                    after: z.string(),
+                    atEnd: z.string(),
+                    difference: z.number(),
+                }),
+            ),
+        }),
+    ),
     signs: z.array(z.string()),
     tools: z.array(z.string()),
     cautions: z.array(z.string()),

@@ -64,6 +64,7 @@ const ORDER = [
     'PlanFile',
     'Evaluation',
     'Finish',
+    'Forecast',
     'Rules',
     'Undo',
     'Scratch',

@@ -58,7 +58,12 @@ it('answers as the contract says', function (string $method, string $path, strin
         'POST',
         '/api/mixes/look',
         'cupLook',
-        ['parts' => [['jar' => 'vellow-31', 'parts' => 3]], 'share' => 0.5, 'wanted' => '#566043', 'ground' => '#222222'],
+        [
+            'parts' => [['jar' => 'vellow-31', 'parts' => 3]],
+            'share' => 0.5,
+            'wanted' => '#566043',
+            'ground' => '#222222',
+        ],
     ],
     'a mix that is kept' => [
         'POST',

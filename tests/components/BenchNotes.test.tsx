@@ -7,6 +7,7 @@ import { serverAnswers, show, state, step } from './kit'
 
 const knowledge = (changes: Partial<Knowledge> = {}): Knowledge => ({
     step: 'a',
+    seen: [],
     signs: ['dull: clean it'],
     tools: ['round brush', 'paper towel'],
     cautions: ['In sections.'],
@@ -44,6 +45,26 @@ const knowledge = (changes: Partial<Knowledge> = {}): Knowledge => ({
     },
     ...changes,
 })
+const face = { place: 'face', before: '#566043', after: '#55603f', atEnd: '#6b6b50', difference: 1.4 } as const
+const recess = { place: 'recess', before: '#566043', after: '#3a3a28', atEnd: '#4a4a3a', difference: 15.2 } as const
+
+describe('what is seen of a step', () => {
+    it('stands once for zones that come to the same colours, with how much it is', async () => {
+        const places = [face, recess]
+        const seen = [
+            { zone: 'hull', places },
+            { zone: 'turret', places },
+            { zone: 'tracks', places: [recess] },
+        ]
+        serverAnswers({ body: knowledge({ seen }) })
+        open()
+        expect(await screen.findByRole('table', { name: 'Hull, Turret' })).toHaveTextContent('faceΔE 1.4, a trace')
+        expect(screen.getByRole('table', { name: 'Tracks' })).toHaveTextContent('recessΔE 15.2, strong')
+        const patches = screen.getAllByRole('img', { name: '#566043, then #3a3a28, at the end #4a4a3a' })
+        expect(patches).toHaveLength(2)
+    })
+})
+
 const open = () => show(<BenchNotes state={state([step('a')])} stepId="a" />)
 afterEach(() => vi.restoreAllMocks())
 

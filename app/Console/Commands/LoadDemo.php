@@ -60,8 +60,9 @@ final class LoadDemo extends Command
     /** @return list<Product> */
     private static function shelf(): array
     {
+        $file = (string) file_get_contents(database_path('demo/shelf.json'));
         /** @var list<mixed> $jars */
-        $jars = json_decode((string) file_get_contents(database_path('demo/shelf.json')), false, 8, JSON_THROW_ON_ERROR);
+        $jars = json_decode($file, false, 8, JSON_THROW_ON_ERROR);
 
         return array_map(PlanReader::readProduct(...), $jars);
     }

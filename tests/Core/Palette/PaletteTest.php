@@ -11,8 +11,12 @@ use Ulvrach\Material\Product;
 use Ulvrach\Palette\HidingPower;
 use Ulvrach\Palette\Palette;
 
-function mixable(string $id, ?string $hex, BinderFamily $family = BinderFamily::WaterborneAcrylic, mixed ...$more): Product
-{
+function mixable(
+    string $id,
+    ?string $hex,
+    BinderFamily $family = BinderFamily::WaterborneAcrylic,
+    mixed ...$more,
+): Product {
     return new Product(
         $id,
         $id,

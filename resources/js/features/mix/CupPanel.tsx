@@ -44,8 +44,8 @@ export function CupPanel({ cup, jars, shelf, onChange, onKeep }: Props) {
             <p aria-live="polite" className="min-h-10">
                 {look.data?.says != null && (
                     <>
-                        <span className="font-semibold">ΔE {look.data.difference?.toFixed(1)}</span> from what you want:{' '}
-                        {look.data.says}.
+                        <span className="font-semibold">ΔE {look.data.difference?.toFixed(1)}</span> from what you want:
+                        {` ${look.data.says}.`}
                     </>
                 )}
                 {look.isError && fault === undefined && <span role="alert">{look.error.message}</span>}

@@ -4,6 +4,7 @@ import { Link } from 'react-router'
 import { inWords } from '@/design/duration'
 import { RetryNotice } from '@/design/Notice'
 import { type Knowledge, knowledgeQuery } from './api'
+import { SeenColours } from './SeenColours'
 import { useIsDrawn } from './useIsDrawn'
 import { type PlanState, stampOf } from './usePlan'
 import type { InWeek } from './useSessions'
@@ -29,6 +30,11 @@ export default function BenchNotes({ state, stepId, inWeek }: Props) {
     const { undo, windows, rounds, lookFirst, signs, tools, cautions, habits, hazards, alternatives } = knowledge.data
     return (
         <div className="flex flex-col gap-3">
+            {knowledge.data.seen.length > 0 && (
+                <Block title="What is seen of it">
+                    <SeenColours seen={knowledge.data.seen} zones={state.plan.zones} />
+                </Block>
+            )}
             {lookFirst.length > 0 && (
                 <Block title="Look first: there is no way back">
                     <List items={lookFirst} />

@@ -13,6 +13,7 @@ use App\Http\Controllers\PlanController;
 use App\Http\Controllers\RoomController;
 use App\Http\Controllers\SchoolController;
 use App\Http\Controllers\SessionController;
+use App\Http\Controllers\ShelfController;
 use App\Http\Controllers\StepController;
 use App\Http\Controllers\VehicleController;
 use Illuminate\Cookie\Middleware\AddQueuedCookiesToResponse;
@@ -64,6 +65,9 @@ Route::prefix('api')->group(function (): void {
         Route::get('jars', [JarController::class, 'index']);
         Route::put('jars/{jar}', [JarController::class, 'put'])->where('jar', '[a-z0-9-]{1,40}');
         Route::delete('jars/{jar}', [JarController::class, 'destroy'])->where('jar', '[a-z0-9-]{1,40}');
+        Route::get('shelf', [ShelfController::class, 'index']);
+        Route::get('shelf.csv', [ShelfController::class, 'export']);
+        Route::put('shelf/{jar}', [ShelfController::class, 'keep'])->where('jar', '[a-z0-9-]{1,40}');
         Route::get('mixes', [MixController::class, 'index']);
         Route::post('mixes', [MixController::class, 'store']);
         Route::delete('mixes/{mix}', [MixController::class, 'destroy'])->whereUuid('mix');

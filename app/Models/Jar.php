@@ -6,6 +6,7 @@ namespace App\Models;
 
 use App\Plans\ProductCast;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Carbon;
 use Ulvrach\Material\Product;
 
 /**
@@ -15,14 +16,34 @@ use Ulvrach\Material\Product;
  * @property int $user_id
  * @property string $code
  * @property Product $product
+ * @property float|null $left_ml
+ * @property float|null $price  in whatever money its owner counts
+ * @property Carbon|null $opened_on
+ * @property int|null $keeps_months  once it is open
+ * @property string $note
  */
 final class Jar extends Model
 {
-    protected $fillable = ['user_id', 'code', 'product'];
+    protected $fillable = [
+        'user_id',
+        'code',
+        'product',
+        'left_ml',
+        'price',
+        'opened_on',
+        'keeps_months',
+        'note',
+    ];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['product' => ProductCast::class];
+        return [
+            'product' => ProductCast::class,
+            'left_ml' => 'float',
+            'price' => 'float',
+            'opened_on' => 'date:Y-m-d',
+            'keeps_months' => 'integer',
+        ];
     }
 }

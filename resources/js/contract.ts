@@ -915,6 +915,23 @@ export type Plate = z.infer<typeof plateSchema>
 export const platesSchema = z.array(plateSchema)
 export type Plates = z.infer<typeof platesSchema>
 
+/** A jar of one’s own, and what is known of it beside the paint in it. */
+export const standingSchema = z.object({
+    jar: productSchema,
+    leftMl: z.number().nullable(),
+    price: z.number().nullable(),
+    openedOn: z.string().nullable(),
+    keepsMonths: z.number().nullable(),
+    goesOffOn: z.string().nullable(),
+    isOff: z.boolean(),
+    note: z.string(),
+    usedIn: z.array(z.string()),
+})
+export type Standing = z.infer<typeof standingSchema>
+
+export const ownShelfSchema = z.object({ jars: z.array(standingSchema) })
+export type OwnShelf = z.infer<typeof ownShelfSchema>
+
 /** Difference as CIEDE2000 from the wanted colour, and in words. */
 export const closestMixSchema = z.object({
     family: z.string(),

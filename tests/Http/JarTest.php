@@ -92,3 +92,68 @@ it('says where a new step of each technique goes', function () {
         expect($kinds[$zone])->toBeIn(['tracks', 'spare-links']);
     }
 });
+
+it('knows what is left of a jar, since when it is open, and where it is used', function () {
+    $this->putJson('/api/jars/slate', jar(['colour' => '#4a5358']))->assertCreated();
+    $this->putJson('/api/shelf/slate', [
+        'leftMl' => 8.5,
+        'price' => 2.9,
+        'openedOn' => '2026-01-31',
+        'keepsMonths' => 1,
+        'note' => ' thinned once ',
+    ])->assertOk();
+    $standing = $this->getJson('/api/shelf')->assertOk()->json('jars.0');
+
+    expect($standing)
+        ->toMatchArray(['leftMl' => 8.5, 'price' => 2.9, 'openedOn' => '2026-01-31', 'note' => 'thinned once'])
+        ->and($standing['goesOffOn'])
+        ->toBe('2026-02-28')
+        ->and($standing['isOff'])
+        ->toBeTrue()
+        ->and($standing['usedIn'])
+        ->toBe([]);
+    // A changed colour keeps what is known of the jar; what goes into plans and their files has none of it.
+    $this->putJson('/api/jars/slate', jar(['colour' => '#50595e']))->assertOk();
+    expect($this->getJson('/api/shelf')->json('jars.0.leftMl'))
+        ->toBe(8.5)
+        ->and(array_keys($this->getJson('/api/jars')->json('jars.0')))
+        ->not
+        ->toContain('price');
+});
+
+it('keeps one’s own numbers to oneself', function () {
+    $this->putJson('/api/jars/slate', jar())->assertCreated();
+    $this->actingAs(User::factory()->create());
+    $stock = ['leftMl' => 1, 'price' => null, 'openedOn' => null, 'keepsMonths' => null, 'note' => ''];
+    $this->putJson('/api/shelf/slate', $stock)->assertNotFound();
+
+    expect($this->getJson('/api/shelf')->json('jars'))->toBe([]);
+});
+
+it('says where what is known of a jar is not as it should be', function (array $change, string $field) {
+    $this->putJson('/api/jars/slate', jar())->assertCreated();
+    $stock = ['leftMl' => 1, 'price' => null, 'openedOn' => null, 'keepsMonths' => null, 'note' => ''];
+    $this->putJson('/api/shelf/slate', [...$stock, ...$change])
+        ->assertUnprocessable()
+        ->assertJsonValidationErrorFor($field);
+})->with([
+    'less than nothing' => [['leftMl' => -1], 'leftMl'],
+    'a word for a price' => [['price' => 'cheap'], 'price'],
+    'no day' => [['openedOn' => '31.01.2026'], 'openedOn'],
+    'half a month' => [['keepsMonths' => 0.5], 'keepsMonths'],
+    'an endless note' => [['note' => str_repeat('x', 501)], 'note'],
+]);
+
+it('writes the shelf as a table, in which nothing is computed', function () {
+    $this->putJson('/api/jars/slate', jar(['name' => '=1+1', 'colour' => '#4a5358', 'opacity' => 0.9]))->assertCreated();
+    $answer = $this->get('/api/shelf.csv')->assertOk();
+    $rows = array_map(
+        static fn (string $line) => str_getcsv($line, escape: ''),
+        explode("\n", trim((string) $answer->getContent())),
+    );
+
+    expect($answer->headers->get('Content-Type'))
+        ->toContain('text/csv')
+        ->and(array_combine($rows[0], $rows[1]))
+        ->toMatchArray(['name' => "'=1+1", 'colour' => '#4a5358', 'opacity' => '0.9']);
+});

@@ -44,3 +44,26 @@ test('a colour that cannot be read is answered at its field; an empty shelf is f
     await page.getByLabel('Colour', { exact: true }).press('Enter')
     await expect(page.getByRole('region', { name: 'What comes closest' }).getByRole('button').first()).toBeVisible()
 })
+
+test('what is left of a jar is typed into the shelf; a jar taken off comes back; its colour is mixed', async ({
+    page,
+}) => {
+    await makeAccount(page)
+    await page.getByRole('link', { name: 'Shelf' }).click()
+    await page.getByRole('button', { name: /^Put \d+ on the shelf$/ }).click()
+    const left = page.getByLabel('Dark grey, waterborne: left')
+    await left.fill('3,5')
+    await left.press('Enter')
+    await page.getByLabel('Show').selectOption({ label: 'running low' })
+    await expect(page.getByText(/^1 of \d+ jars$/)).toBeVisible()
+    await page.reload()
+    await expect(left).toHaveValue('3.5')
+    await scan(page)
+
+    await page.getByRole('button', { name: 'Take Dark grey, waterborne off your shelf' }).click()
+    await expect(left).toHaveCount(0)
+    await page.getByRole('button', { name: 'Put it back' }).click()
+    await expect(left).toHaveValue('3.5')
+    await page.getByRole('link', { name: 'Mix the colour of Dark grey, waterborne' }).click()
+    await expect(page.getByRole('region', { name: 'What comes closest' })).toContainText('not to be told apart')
+})

@@ -53,15 +53,16 @@ describe('what is seen of a step', () => {
         const places = [face, recess]
         const seen = [
             { zone: 'hull', places },
-            { zone: 'turret', places },
-            { zone: 'tracks', places: [recess] },
+            { zone: 'turret', places: [face, { ...recess, atEnd: '#111111' }] },
+            { zone: 'tracks', places: [{ ...recess, before: '#222222' }] },
         ]
         serverAnswers({ body: knowledge({ seen }) })
         open()
         expect(await screen.findByRole('table', { name: 'Hull, Turret' })).toHaveTextContent('faceΔE 1.4, a trace')
         expect(screen.getByRole('table', { name: 'Tracks' })).toHaveTextContent('recessΔE 15.2, strong')
-        const patches = screen.getAllByRole('img', { name: '#566043, then #3a3a28, at the end #4a4a3a' })
-        expect(patches).toHaveLength(2)
+        expect(
+            screen.getByRole('img', { name: '#566043, then #3a3a28, at the end #4a4a3a or #111111' }),
+        ).toBeInTheDocument()
     })
 })
 

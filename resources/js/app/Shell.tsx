@@ -43,6 +43,7 @@ export function Shell() {
                 <nav aria-label="Main" className="flex flex-1 items-center gap-1">
                     <Place to="/" name="Bench" />
                     <Place to="/clock" name="Clock" />
+                    <Place to="/shelf" name="Shelf" />
                     <Place to="/mixes" name="Mixes" />
                     <Place to="/almanac" name="Almanac" />
                 </nav>

@@ -31,7 +31,7 @@ export function SeenColours({ seen, zones }: Props) {
     const nameOf = (id: string) => zones.find((zone) => zone.id === id)?.name ?? id
     return (
         <div className="flex flex-col gap-2">
-            {alike(seen).map(({ places, on }) => (
+            {alike(seen).map(({ places, ends, on }) => (
                 <table key={on.join(' ')} className="w-full text-fine">
                     <caption className="truncate text-left text-soft" title={on.map(nameOf).join(', ')}>
                         {on.map(nameOf).join(', ')}
@@ -50,7 +50,7 @@ export function SeenColours({ seen, zones }: Props) {
                                     {PLACE[place.place]}
                                 </th>
                                 <td className="py-px">
-                                    <Patches place={place} />
+                                    <Patches place={place} ends={ends.get(place.place) ?? []} />
                                 </td>
                                 <td className="w-24 pl-2 text-right whitespace-nowrap">
                                     ΔE {place.difference.toFixed(1)}, {inWord(place.difference)}
@@ -67,25 +67,38 @@ export function SeenColours({ seen, zones }: Props) {
     )
 }
 
-function Patches({ place }: { place: Place }) {
-    const says = `${place.before}, then ${place.after}, at the end ${place.atEnd}`
+function Patches({ place, ends }: { place: Place; ends: readonly string[] }) {
+    const says = `${place.before}, then ${place.after}, at the end ${ends.join(' or ')}`
     return (
         <span role="img" aria-label={says} title={says} className="flex h-6">
             <span className="flex-1" style={{ backgroundColor: place.before }} />
             <span className="flex-1" style={{ backgroundColor: place.after }} />
-            <span className="ml-1.5 w-1/4" style={{ backgroundColor: place.atEnd }} />
+            <span className="ml-1.5 flex w-1/4">
+                {ends.slice(0, MOST_ENDS).map((end) => (
+                    <span key={end} className="flex-1" style={{ backgroundColor: end }} />
+                ))}
+            </span>
         </span>
     )
 }
 
-/** Zones that come to the same colours are shown once. */
-function alike(seen: readonly Seen[]): { places: Seen['places']; on: string[] }[] {
-    const groups = new Map<string, { places: Seen['places']; on: string[] }>()
+/** Colours at the end that are told apart beside each other. */
+const MOST_ENDS = 4
+
+/** Zones on which the step does the same, whatever comes later; and what the places of each come to at the end. */
+type Group = { places: Seen['places']; ends: Map<Place['place'], string[]>; on: string[] }
+
+function alike(seen: readonly Seen[]): Group[] {
+    const groups = new Map<string, Group>()
     for (const { zone, places } of seen) {
-        const key = JSON.stringify(places)
-        const group = groups.get(key)
-        if (group === undefined) groups.set(key, { places, on: [zone] })
-        else group.on.push(zone)
+        const key = places.map(({ place, before, after }) => `${place} ${before} ${after}`).join()
+        const group: Group = groups.get(key) ?? { places, ends: new Map(), on: [] }
+        groups.set(key, group)
+        group.on.push(zone)
+        for (const { place, atEnd } of places) {
+            const known = group.ends.get(place) ?? []
+            if (!known.includes(atEnd)) group.ends.set(place, [...known, atEnd])
+        }
     }
     return [...groups.values()]
 }

@@ -1,0 +1,392 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { Copy, Download, FlaskConical, Pencil, Plus, Trash2 } from 'lucide-react'
+import { type KeyboardEvent, Suspense, useEffect, useState } from 'react'
+import { Link } from 'react-router'
+import { ApiError } from '@/app/http'
+import { Button } from '@/design/Button'
+import { Select, TextField } from '@/design/Field'
+import { IconButton, iconLink } from '@/design/Icon'
+import { later } from '@/design/later'
+import { RetryNotice } from '@/design/Notice'
+import { Swatch } from '@/design/Swatch'
+import { jarsQuery, keepJar, type Library, libraryQuery, type Product, throwAwayJar, wordFor } from '@/features/build'
+import { keepStock, type Standing, type Stock, shelfQuery } from './api'
+import { Cell } from './Cell'
+import { isGoing, ORDER_NAME, ORDERS, type Order, shown, VIEW_NAME, VIEWS, type View } from './sorting'
+
+const ProductDialog = later(() => import('@/features/plan/ProductDialog'))
+
+type Asked = { from: Product | undefined; isCopy: boolean } | null
+
+/** The jars that one owns: what is in them, what is left of them, and how long they have been open. */
+export function Shelf() {
+    const shelf = useQuery(shelfQuery)
+    const library = useQuery(libraryQuery)
+    useEffect(() => {
+        document.title = 'Shelf · Ulvrach'
+    }, [])
+    const error = shelf.error ?? library.error
+    if (error !== null) {
+        return (
+            <main className="p-8">
+                <RetryNotice error={error} onRetry={() => void Promise.all([shelf.refetch(), library.refetch()])} />
+            </main>
+        )
+    }
+    if (shelf.data === undefined || library.data === undefined)
+        return <main className="p-8 text-soft">Fetching your jars…</main>
+    return <Jars jars={shelf.data} library={library.data} />
+}
+
+function Jars({ jars, library }: { jars: readonly Standing[]; library: Library }) {
+    const [find, setFind] = useState('')
+    const [family, setFamily] = useState('')
+    const [view, setView] = useState<View>('all')
+    const [order, setOrder] = useState<Order>('name')
+    const [asked, setAsked] = useState<Asked>(null)
+    const [gone, setGone] = useState<Standing | null>(null)
+    const queries = useQueryClient()
+    const refresh = () => queries.invalidateQueries({ queryKey: jarsQuery.queryKey })
+    const remove = useMutation({
+        mutationFn: (one: Standing) => throwAwayJar(one.jar.id),
+        onSuccess: (_, one) => {
+            setGone(one)
+            return refresh()
+        },
+    })
+    const putBack = useMutation({
+        mutationFn: async (one: Standing) => {
+            await keepJar(one.jar)
+            await keepStock(one.jar.id, one)
+        },
+        onSuccess: () => {
+            setGone(null)
+            return refresh()
+        },
+    })
+    const list = shown(jars, { find, family, view, order })
+    const families = library.families.filter(({ code }) => jars.some(({ jar }) => jar.family === code))
+    const now = new Date()
+    return (
+        <main className="min-h-0 flex-1 overflow-auto p-4">
+            <div className="mb-3 flex flex-wrap items-end gap-3">
+                <h1 className="wide mr-2 text-xl font-bold">Shelf</h1>
+                <div className="w-52">
+                    <TextField label="Find" type="search" value={find} onChange={(e) => setFind(e.target.value)} />
+                </div>
+                <Select
+                    label="Family"
+                    value={family}
+                    choices={[
+                        { value: '', label: 'every family' },
+                        ...families.map(({ code, label }) => ({ value: code, label })),
+                    ]}
+                    onChange={(event) => setFamily(event.target.value)}
+                />
+                <Select
+                    label="Show"
+                    value={view}
+                    choices={VIEWS.map((one) => ({ value: one, label: VIEW_NAME[one] }))}
+                    onChange={(event) => setView(VIEWS.find((one) => one === event.target.value) ?? 'all')}
+                />
+                <Select
+                    label="Order"
+                    value={order}
+                    choices={ORDERS.map((one) => ({ value: one, label: ORDER_NAME[one] }))}
+                    onChange={(event) => setOrder(ORDERS.find((one) => one === event.target.value) ?? 'name')}
+                />
+                <span className="pb-1.5 text-soft" aria-live="polite">
+                    {list.length === jars.length ? `${jars.length} jars` : `${list.length} of ${jars.length} jars`}
+                </span>
+                <span className="ml-auto flex items-center gap-1">
+                    <a href="/api/shelf.csv" download {...iconLink('Save the shelf as a table (CSV)')}>
+                        <Download className="size-4" aria-hidden />
+                    </a>
+                    <Button tone="act" onClick={() => setAsked({ from: undefined, isCopy: false })}>
+                        <Plus className="size-4" aria-hidden /> A new jar
+                    </Button>
+                </span>
+            </div>
+            {gone !== null && (
+                <p role="status" className="mb-2 flex items-center gap-3 rounded-plate bg-press px-3 py-1.5">
+                    {gone.jar.name} is off the shelf.
+                    <Button disabled={putBack.isPending} onClick={() => putBack.mutate(gone)}>
+                        Put it back
+                    </Button>
+                </p>
+            )}
+            {remove.isError && (
+                <p role="alert" className="mb-2 text-stop">
+                    {remove.error.message}
+                </p>
+            )}
+            {jars.length === 0 ? (
+                <Empty library={library} onFilled={refresh} />
+            ) : list.length === 0 ? (
+                <p className="p-8 text-center text-soft">No jar is like that.</p>
+            ) : (
+                <table className="w-full border-collapse" onKeyDown={goUpOrDown}>
+                    <thead className="sticky -top-4 z-10 bg-ground text-left text-fine text-soft">
+                        <tr className="border-b border-rule *:px-1.5 *:py-1 *:font-normal">
+                            <th scope="col">Colour</th>
+                            <th scope="col">Jar</th>
+                            <th scope="col">Hides</th>
+                            <th scope="col">Left</th>
+                            <th scope="col">Opened on</th>
+                            <th scope="col">Keeps</th>
+                            <th scope="col">Price</th>
+                            <th scope="col">Used in</th>
+                            <th scope="col">
+                                <span className="sr-only">Acts</span>
+                            </th>
+                        </tr>
+                    </thead>
+                    <tbody>
+                        {list.map((one) => (
+                            <Row
+                                key={one.jar.id}
+                                one={one}
+                                family={wordFor(library.families, one.jar.family)}
+                                isGoing={isGoing(one, now)}
+                                onSaved={refresh}
+                                onAsk={setAsked}
+                                onRemove={() => remove.mutate(one)}
+                            />
+                        ))}
+                    </tbody>
+                </table>
+            )}
+            {asked !== null && (
+                <Suspense fallback={null}>
+                    <ProductDialog
+                        open
+                        onOpenChange={() => {
+                            setAsked(null)
+                            void refresh()
+                        }}
+                        library={library}
+                        families={library.families.map(({ code }) => code)}
+                        from={asked.from}
+                        isCopy={asked.isCopy}
+                        onSave={async () => true}
+                    />
+                </Suspense>
+            )}
+        </main>
+    )
+}
+
+/** The same cell of the row above or below, as in any table. */
+function goUpOrDown(event: KeyboardEvent<HTMLTableElement>): void {
+    const by = { ArrowUp: -1, ArrowDown: 1 }[event.key]
+    const from = event.target instanceof HTMLInputElement ? event.target : null
+    const cell = from?.closest('td')
+    // In a day, arrows count its numbers up and down.
+    if (by === undefined || cell == null || from?.type === 'date') return
+    const row = cell.parentElement as HTMLTableRowElement
+    const next = row.parentElement?.children[row.sectionRowIndex + by]?.children[cell.cellIndex]
+    const input = next?.querySelector('input')
+    if (input === null || input === undefined) return
+    event.preventDefault()
+    input.focus()
+    input.select()
+}
+
+type RowProps = {
+    one: Standing
+    family: string
+    isGoing: boolean
+    onSaved: () => Promise<void>
+    onAsk: (asked: Asked) => void
+    onRemove: () => void
+}
+
+/** A number as people type it; undefined: it is none. */
+function numberOf(text: string): number | null | undefined {
+    if (text === '') return null
+    const number = Number(text.replace(',', '.'))
+    return Number.isFinite(number) ? number : undefined
+}
+
+function Row({ one, family, isGoing, onSaved, onAsk, onRemove }: RowProps) {
+    const { jar } = one
+    const save = async (work: Promise<unknown>, field: string): Promise<string | null> => {
+        try {
+            await work
+        } catch (error) {
+            return error instanceof ApiError ? (error.fault(field) ?? error.message) : 'It could not be kept.'
+        }
+        await onSaved()
+        return null
+    }
+    const number = (field: 'leftMl' | 'price' | 'keepsMonths') => async (text: string) => {
+        const value = numberOf(text)
+        return value === undefined
+            ? 'A number, or nothing.'
+            : save(keepStock(jar.id, { ...stockOf(one), [field]: value }), field)
+    }
+    const hides = async (text: string) => {
+        const value = numberOf(text)
+        if (value === undefined || (value !== null && (value < 0 || value > 100))) return 'From 0 to 100 per cent.'
+        return save(keepJar({ ...jar, opacity: value === null ? null : value / 100 }), '/opacity')
+    }
+    return (
+        <tr className="border-b border-line *:px-1.5 *:py-1 hover:bg-row">
+            <td className="w-24">
+                <Swatch
+                    coverage="whole"
+                    kind={jar.metallic ? 'metal' : 'colour'}
+                    colour={jar.colour}
+                    sheen={jar.sheen}
+                    className="h-10 w-20"
+                />
+            </td>
+            <th scope="row" className="max-w-72 text-left font-normal">
+                <span className="block truncate font-medium" title={jar.name}>
+                    {jar.name}
+                </span>
+                <span className="block text-fine text-soft">
+                    {[family, jar.sheen, jar.colour].filter(Boolean).join(', ')}
+                </span>
+            </th>
+            <td>
+                {jar.colour !== null && (
+                    <Cell
+                        label={`${jar.name}: hides in one coat`}
+                        value={jar.opacity === null ? '' : String(Math.round(100 * jar.opacity))}
+                        unit="%"
+                        className="w-12 text-right"
+                        onCommit={hides}
+                    />
+                )}
+            </td>
+            <td>
+                <Cell
+                    label={`${jar.name}: left`}
+                    value={one.leftMl === null ? '' : String(one.leftMl)}
+                    unit="ml"
+                    className="w-16 text-right"
+                    onCommit={number('leftMl')}
+                />
+            </td>
+            <td>
+                <Cell
+                    label={`${jar.name}: opened on`}
+                    type="date"
+                    value={one.openedOn ?? ''}
+                    onCommit={(text) =>
+                        save(keepStock(jar.id, { ...stockOf(one), openedOn: text === '' ? null : text }), 'openedOn')
+                    }
+                />
+            </td>
+            <td>
+                <Cell
+                    label={`${jar.name}: keeps once open`}
+                    value={one.keepsMonths === null ? '' : String(one.keepsMonths)}
+                    unit="months"
+                    className="w-12 text-right"
+                    onCommit={number('keepsMonths')}
+                />
+                {isGoing && (
+                    <span className="block text-fine font-medium text-ink">
+                        {one.isOff ? `gone off since ${one.goesOffOn}` : `goes off ${one.goesOffOn}`}
+                    </span>
+                )}
+            </td>
+            <td>
+                <Cell
+                    label={`${jar.name}: price`}
+                    value={one.price === null ? '' : one.price.toFixed(2)}
+                    className="w-16 text-right"
+                    onCommit={number('price')}
+                />
+            </td>
+            <td className="max-w-44">
+                <span className="block truncate text-fine text-soft" title={one.usedIn.join(', ')}>
+                    {one.usedIn.join(', ')}
+                </span>
+            </td>
+            <td className="whitespace-nowrap">
+                {jar.colour !== null && (
+                    <Link
+                        to={`/mixes?wanted=${encodeURIComponent(jar.colour)}`}
+                        {...iconLink(`Mix the colour of ${jar.name}`)}
+                    >
+                        <FlaskConical className="size-4" aria-hidden />
+                    </Link>
+                )}
+                <IconButton label={`Change ${jar.name}`} onClick={() => onAsk({ from: jar, isCopy: false })}>
+                    <Pencil className="size-4" aria-hidden />
+                </IconButton>
+                <IconButton label={`A jar like ${jar.name}`} onClick={() => onAsk({ from: jar, isCopy: true })}>
+                    <Copy className="size-4" aria-hidden />
+                </IconButton>
+                <IconButton label={`Take ${jar.name} off your shelf`} onClick={onRemove}>
+                    <Trash2 className="size-4" aria-hidden />
+                </IconButton>
+            </td>
+        </tr>
+    )
+}
+
+const stockOf = ({ leftMl, price, openedOn, keepsMonths, note }: Standing): Stock => ({
+    leftMl,
+    price,
+    openedOn,
+    keepsMonths,
+    note,
+})
+
+/** Nothing on it yet: plain jars to begin with, ticked one by one or all at once. */
+function Empty({ library, onFilled }: { library: Library; onFilled: () => Promise<void> }) {
+    const [chosen, setChosen] = useState<ReadonlySet<string>>(new Set(library.starterShelf.map(({ id }) => id)))
+    const fill = useMutation({
+        mutationFn: async () => {
+            for (const jar of library.starterShelf) if (chosen.has(jar.id)) await keepJar(jar)
+        },
+        onSettled: onFilled,
+    })
+    const toggle = (id: string) => {
+        const next = new Set(chosen)
+        if (!next.delete(id)) next.add(id)
+        setChosen(next)
+    }
+    return (
+        <div className="mx-auto max-w-2xl">
+            <p className="text-base font-semibold">Nothing stands on your shelf yet.</p>
+            <p className="mt-1 mb-3 text-soft">
+                Enter your own jars, or begin with plain ones: tick those that you have something like.
+            </p>
+            <ul className="grid gap-1 sm:grid-cols-2">
+                {library.starterShelf.map((jar) => (
+                    <li key={jar.id}>
+                        <label className="flex min-h-9 items-center gap-2 pointer-coarse:min-h-11">
+                            <input type="checkbox" checked={chosen.has(jar.id)} onChange={() => toggle(jar.id)} />
+                            <Swatch
+                                coverage="whole"
+                                kind="colour"
+                                colour={jar.colour}
+                                sheen={jar.sheen}
+                                className="h-6 w-9"
+                            />
+                            {jar.name}
+                        </label>
+                    </li>
+                ))}
+            </ul>
+            <Button
+                tone="act"
+                className="mt-3"
+                disabled={chosen.size === 0 || fill.isPending}
+                onClick={() => fill.mutate()}
+            >
+                {fill.isPending ? 'Putting them there …' : `Put ${chosen.size} on the shelf`}
+            </Button>
+            {fill.isError && (
+                <p role="alert" className="mt-2 text-stop">
+                    {fill.error.message}
+                </p>
+            )}
+        </div>
+    )
+}

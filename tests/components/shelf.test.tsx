@@ -1,0 +1,111 @@
+import { fireEvent, screen, waitFor, within } from '@testing-library/react'
+import userEvent from '@testing-library/user-event'
+import { describe, expect, it } from 'vitest'
+import type { Standing } from '@/features/shelf/api'
+import { Shelf } from '@/features/shelf/Shelf'
+import { shown } from '@/features/shelf/sorting'
+import { library, product, serverKnows, show } from './kit'
+
+const standing = (id: string, name: string, changes: Partial<Standing> = {}): Standing => ({
+    jar: product(id, name, { colour: '#566043' }),
+    leftMl: null,
+    price: null,
+    openedOn: null,
+    keepsMonths: null,
+    goesOffOn: null,
+    isOff: false,
+    note: '',
+    usedIn: [],
+    ...changes,
+})
+const jars = [
+    standing('buff', 'Buff', { jar: product('buff', 'Buff', { colour: '#b7a37c' }), leftMl: 2, usedIn: ['Ostrel'] }),
+    standing('fir', 'Fir', { goesOffOn: '2026-12-01', openedOn: '2026-06-01', keepsMonths: 6 }),
+    standing('tan', 'Tan enamel', { jar: product('tan', 'Tan enamel', { family: 'enamel', colour: '#a8895c' }) }),
+]
+const knows = (more: Record<string, unknown> = {}) =>
+    serverKnows({ 'GET /shelf': { jars }, 'GET /library': library, 'GET /jars': { jars: [] }, ...more })
+const names = () =>
+    screen
+        .getAllByRole('row')
+        .slice(1)
+        .map((row) => within(row).getByRole('rowheader').textContent)
+
+describe('what is shown of a shelf', () => {
+    const all = { find: '', family: '', view: 'all', order: 'name' } as const
+    const now = new Date('2026-11-20')
+    const ids = (wish: Partial<Parameters<typeof shown>[1]>) =>
+        shown(jars, { ...all, ...wish }, now).map((one) => one.jar.id)
+    it.each([
+        [{ find: 'ta en' }, ['tan']],
+        [{ family: 'enamel' }, ['tan']],
+        [{ view: 'off' }, ['fir']],
+        [{ view: 'low' }, ['buff']],
+        [{ view: 'unused' }, ['fir', 'tan']],
+        [{ order: 'left' }, ['buff', 'fir', 'tan']],
+        [{ order: 'opened' }, ['fir', 'buff', 'tan']],
+    ] as const)('%j', (wish, expected) => expect(ids(wish)).toEqual(expected))
+    it('puts colours beside each other that may be taken for each other', () => {
+        const of = (id: string, colour: string | null) => standing(id, id, { jar: product(id, id, { colour }) })
+        const mixed = [
+            of('green', '#3f7a3c'),
+            of('clear', null),
+            of('black', '#202020'),
+            of('red', '#9a2a22'),
+            of('olive', '#566043'),
+        ]
+        const order = shown(mixed, { ...all, order: 'colour' }).map(({ jar }) => jar.id)
+        expect(order).toEqual(['black', 'red', 'olive', 'green', 'clear'])
+    })
+})
+
+describe('the shelf', () => {
+    it('is narrowed by words, and says how many are left', async () => {
+        knows()
+        show(<Shelf />)
+        await userEvent.type(await screen.findByLabelText('Find'), 'fir')
+        expect(names()).toHaveLength(1)
+        expect(screen.getByText('1 of 3 jars')).toBeInTheDocument()
+    })
+    it('keeps what is typed into a cell, with a comma as well, and says what is none', async () => {
+        const asked = knows({ 'PUT /shelf/fir': jars[1] })
+        show(<Shelf />)
+        const cell = await screen.findByLabelText('Fir: left')
+        await userEvent.type(cell, '12,5{Enter}')
+        await waitFor(() => expect(asked).toContain('PUT /shelf/fir'))
+        await userEvent.clear(screen.getByLabelText('Buff: left'))
+        await userEvent.type(screen.getByLabelText('Buff: left'), 'plenty')
+        fireEvent.blur(screen.getByLabelText('Buff: left'))
+        expect(await screen.findByText('A number, or nothing.')).toBeInTheDocument()
+    })
+    it('goes down and up a column by arrows', async () => {
+        knows()
+        show(<Shelf />)
+        const first = await screen.findByLabelText('Buff: left')
+        first.focus()
+        await userEvent.keyboard('{ArrowDown}')
+        expect(screen.getByLabelText('Fir: left')).toHaveFocus()
+        await userEvent.keyboard('{ArrowUp}')
+        expect(first).toHaveFocus()
+    })
+    it('takes a jar off, and puts it back with all that was known of it', async () => {
+        const asked = knows({ 'DELETE /jars/fir': null, 'PUT /jars/fir': jars[1]?.jar, 'PUT /shelf/fir': jars[1] })
+        show(<Shelf />)
+        await userEvent.click(await screen.findByRole('button', { name: 'Take Fir off your shelf' }))
+        await userEvent.click(await screen.findByRole('button', { name: 'Put it back' }))
+        await waitFor(() => expect(asked).toContain('PUT /shelf/fir'))
+        expect(asked.indexOf('PUT /jars/fir')).toBeLessThan(asked.indexOf('PUT /shelf/fir'))
+    })
+    it('offers jars to tick from where there are none', async () => {
+        const asked = serverKnows({
+            'GET /shelf': { jars: [] },
+            'GET /library': { ...library, starterShelf: [product('a', 'Grey'), product('b', 'Sand')] },
+            'PUT /jars/b': product('b', 'Sand'),
+        })
+        show(<Shelf />)
+        await userEvent.click(await screen.findByLabelText('Grey'))
+        await userEvent.click(screen.getByRole('button', { name: 'Put 1 on the shelf' }))
+        await waitFor(() => expect(asked).toContain('PUT /jars/b'))
+        expect(asked).not.toContain('PUT /jars/a')
+    })
+})

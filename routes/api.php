@@ -67,6 +67,7 @@ Route::prefix('api')->group(function (): void {
         Route::delete('jars/{jar}', [JarController::class, 'destroy'])->where('jar', '[a-z0-9-]{1,40}');
         Route::get('shelf', [ShelfController::class, 'index']);
         Route::get('shelf.csv', [ShelfController::class, 'export']);
+        Route::post('shelf/import', [ShelfController::class, 'import']);
         Route::put('shelf/{jar}', [ShelfController::class, 'keep'])->where('jar', '[a-z0-9-]{1,40}');
         Route::get('mixes', [MixController::class, 'index']);
         Route::post('mixes', [MixController::class, 'store']);

@@ -135,7 +135,8 @@ final readonly class Palette
         return PaintMaker::paint($jar->material->colour ?? new Lab(50.0, 0.0, 0.0), HidingPower::of($jar->material));
     }
 
-    private static function cost(Suggestion $suggestion): float
+    /** CIEDE2000, and what the jars beyond the first have to be worth. */
+    public static function cost(Suggestion $suggestion): float
     {
         return $suggestion->difference + self::PRICE_OF_A_JAR * (count($suggestion->parts) - 1);
     }

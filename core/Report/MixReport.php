@@ -6,7 +6,9 @@ namespace Ulvrach\Report;
 
 use Ulvrach\Colour\InWords;
 use Ulvrach\Colour\Lab;
+use Ulvrach\Material\Product;
 use Ulvrach\Palette\Cup;
+use Ulvrach\Palette\Nearer;
 use Ulvrach\Palette\Palette;
 use Ulvrach\Palette\Suggestion;
 use Ulvrach\PlanFile\PlanWriter;
@@ -42,12 +44,15 @@ final class MixReport
         ];
     }
 
-    /** @return array<string, mixed> what a cup looks like dry, and on a ground coat by coat */
-    public static function look(Cup $cup, ?Lab $ground): array
+    /**
+     * @param  list<Product>  $jars  of which something may be added
+     * @return array<string, mixed> a cup: dry, on a ground coat by coat, and what would bring it nearer
+     */
+    public static function look(Cup $cup, ?Lab $ground, array $jars): array
     {
         $paint = (new Palette($cup->jars()))->mixed($cup->counts());
         if ($paint === null) {
-            return ['colour' => null, 'difference' => null, 'says' => null, 'coats' => []];
+            return ['colour' => null, 'difference' => null, 'says' => null, 'nearer' => [], 'coats' => []];
         }
         $colour = Palette::colourOf($paint);
 
@@ -55,6 +60,16 @@ final class MixReport
             'colour' => $colour->toHex(),
             'difference' => $cup->wanted === null ? null : round($cup->wanted->differenceTo($colour), 2),
             'says' => $cup->wanted === null ? null : InWords::ofDifference($cup->wanted, $colour),
+            'nearer' => $cup->wanted === null
+                ? []
+                : array_map(
+                    static fn (Suggestion $adds) => [
+                        'adds' => self::parts($adds->parts),
+                        'colour' => $adds->colour->toHex(),
+                        'difference' => round($adds->difference, 2),
+                    ],
+                    Nearer::to($cup->wanted, $cup, $jars),
+                ),
             'coats' => $ground === null
                 ? []
                 : array_map(

@@ -915,6 +915,25 @@ export type Plate = z.infer<typeof plateSchema>
 export const platesSchema = z.array(plateSchema)
 export type Plates = z.infer<typeof platesSchema>
 
+/** What comes of a table of jars; map: by column the place of its heading. */
+export const shelfTableSchema = z.object({
+    headings: z.array(z.string()),
+    map: z.record(z.string(), z.number()),
+    columns: z.array(z.string()),
+    jars: z.array(
+        z.object({
+            name: z.string(),
+            colour: z.string().nullable(),
+            family: z.string(),
+            leftMl: z.number().nullable(),
+            isKnown: z.boolean(),
+        }),
+    ),
+    faults: z.array(z.object({ row: z.number(), column: z.string().nullable(), message: z.string() })),
+    isTaken: z.boolean(),
+})
+export type ShelfTable = z.infer<typeof shelfTableSchema>
+
 /** A jar of one’s own, and what is known of it beside the paint in it. */
 export const standingSchema = z.object({
     jar: productSchema,
@@ -955,6 +974,13 @@ export const cupLookSchema = z.object({
     colour: z.string().nullable(),
     difference: z.number().nullable(),
     says: z.string().nullable(),
+    nearer: z.array(
+        z.object({
+            adds: z.array(z.object({ jar: z.string(), parts: z.number() })),
+            colour: z.string(),
+            difference: z.number(),
+        }),
+    ),
     coats: z.array(z.object({ coats: z.number(), colour: z.string(), left: z.number() })),
 })
 export type CupLook = z.infer<typeof cupLookSchema>

@@ -58,6 +58,7 @@ const ORDER = [
     'Drying',
     'Material',
     'Palette',
+    'ShelfFile',
     'Plan',
     'Log',
     'Vehicle',

@@ -52,6 +52,7 @@ it('answers as the contract says', function (string $method, string $path, strin
     'the clock' => ['POST', '/api/clock', 'timetable'],
     'a search' => ['POST', '/api/clock/searches', 'search'],
     'jars' => ['GET', '/api/jars', 'jars'],
+    'a table of jars' => ['POST', '/api/shelf/import', 'shelfTable', ['table' => "name\nFir"]],
     'the shelf' => ['GET', '/api/shelf', 'ownShelf'],
     'schools' => ['GET', '/api/schools', 'schools'],
     'the closest mixes' => ['POST', '/api/mixes/closest', 'closestMixes', ['wanted' => '#7d7f5c']],

@@ -145,7 +145,8 @@ it('says where what is known of a jar is not as it should be', function (array $
 ]);
 
 it('writes the shelf as a table, in which nothing is computed', function () {
-    $this->putJson('/api/jars/slate', jar(['name' => '=1+1', 'colour' => '#4a5358', 'opacity' => 0.9]))->assertCreated();
+    $jar = jar(['name' => '=1+1', 'colour' => '#4a5358', 'opacity' => 0.9]);
+    $this->putJson('/api/jars/slate', $jar)->assertCreated();
     $answer = $this->get('/api/shelf.csv')->assertOk();
     $rows = array_map(
         static fn (string $line) => str_getcsv($line, escape: ''),
@@ -155,5 +156,35 @@ it('writes the shelf as a table, in which nothing is computed', function () {
     expect($answer->headers->get('Content-Type'))
         ->toContain('text/csv')
         ->and(array_combine($rows[0], $rows[1]))
-        ->toMatchArray(['name' => "'=1+1", 'colour' => '#4a5358', 'opacity' => '0.9']);
+        ->toMatchArray(['name' => "'=1+1", 'colour' => '#4a5358', 'hides %' => '90']);
 });
+
+it('takes a table of jars whole or not at all, after saying what would come of it', function () {
+    $this->putJson('/api/jars/slate', jar(['name' => 'Slate', 'colour' => '#4a5358']))->assertCreated();
+    $send = function (string $table, bool $take) {
+        return $this->postJson('/api/shelf/import', ['table' => $table, 'take' => $take]);
+    };
+    $good = "name;colour;left\nslate;#50595e;4,5\nBuff;#b7a37c;";
+    $count = fn () => count($this->getJson('/api/shelf')->json('jars'));
+
+    $bad = $send("{$good}\nFir;green;1", true)->assertOk();
+    expect($bad->json('isTaken'))
+        ->toBeFalse()
+        ->and($bad->json('faults.0'))
+        ->toMatchArray(['row' => 4, 'column' => 'colour'])
+        ->and($count())
+        ->toBe(1);
+    $seen = $send($good, false)->assertOk();
+    expect($seen->json('jars.0.isKnown'))->toBeTrue()->and($seen->json('isTaken'))->toBeFalse()->and($count())->toBe(1);
+
+    expect($send($good, true)->json('isTaken'))->toBeTrue()->and($count())->toBe(2);
+    $slate = collect($this->getJson('/api/shelf')->json('jars'))->firstWhere('jar.id', 'slate');
+    expect($slate['leftMl'])->toBe(4.5)->and($slate['jar']['colour'])->toBe('#50595e');
+    // What is written is read again with nothing lost.
+    $again = $this->get('/api/shelf.csv')->getContent();
+    expect($send((string) $again, true)->json('faults'))->toBe([])->and($count())->toBe(2);
+});
+
+it('refuses what is no table', function (mixed $table) {
+    $this->postJson('/api/shelf/import', ['table' => $table])->assertClientError();
+})->with(['nothing' => [''], 'a list' => [['name']], 'far too much' => [str_repeat('x', 1_000_001)]]);

@@ -35,6 +35,7 @@ const look = {
     colour: '#667060',
     difference: 1.4,
     says: 'a trace lighter',
+    nearer: [],
     coats: [{ coats: 1, colour: '#556', left: 3 }],
 }
 const kept = [
@@ -108,6 +109,18 @@ describe('the mix desk', () => {
         expect(inside.getByLabelText('Parts of Buff')).toHaveTextContent('1')
         await userEvent.click(inside.getByRole('button', { name: 'Without Fir' }))
         expect(inside.queryByLabelText('Parts of Fir')).toBeNull()
+    })
+    it('adds to the cup what brings it nearer, more of a jar to what is there of it', async () => {
+        const adds = [
+            { jar: 'green', parts: 2 },
+            { jar: 'buff', parts: 1 },
+        ]
+        knows({ 'POST /mixes/look': { ...look, nearer: [{ adds, colour: '#566043', difference: 0.4 }] } })
+        show(<MixDesk />)
+        const inside = await cup()
+        await userEvent.click(await inside.findByRole('button', { name: /^2 Fir and 1 Buff/ }))
+        expect(inside.getByLabelText('Parts of Fir')).toHaveTextContent('5')
+        expect(inside.getByLabelText('Parts of Buff')).toHaveTextContent('1')
     })
     it('says so when the shelf does not reach the colour', async () => {
         knows({ 'POST /mixes/closest': closest(false) })

@@ -15,7 +15,7 @@ use Ulvrach\PlanFile\PlanWriter;
 /** The jars that a person owns. */
 final class JarController
 {
-    private const MOST = 1000;
+    public const MOST = 1000;
 
     public function index(Request $request): JsonResponse
     {

@@ -12,6 +12,7 @@ use App\Models\SavedMix;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;
+use Ulvrach\Material\Product;
 use Ulvrach\Palette\Palette;
 use Ulvrach\Report\MixReport;
 
@@ -23,8 +24,7 @@ final class MixController
     public function closest(ClosestMixRequest $request): JsonResponse
     {
         $wanted = $request->wanted();
-        $jars = CurrentUser::of($request)->jars()->get()->map(static fn (Jar $jar) => $jar->product)->all();
-        $suggestions = (new Palette(array_values($jars)))->suggest(
+        $suggestions = (new Palette(self::jarsOf($request)))->suggest(
             $wanted,
             $request->families(),
             $request->integer('jars', 3),
@@ -36,7 +36,9 @@ final class MixController
 
     public function look(CupRequest $request): JsonResponse
     {
-        return new JsonResponse(MixReport::look($request->cup(), $request->colour('ground')));
+        return new JsonResponse(
+            MixReport::look($request->cup(), $request->colour('ground'), self::jarsOf($request)),
+        );
     }
 
     public function index(Request $request): JsonResponse
@@ -72,6 +74,14 @@ final class MixController
         CurrentUser::of($request)->mixes()->whereKey($mix)->delete();
 
         return new JsonResponse(null, 204);
+    }
+
+    /** @return list<Product> */
+    private static function jarsOf(Request $request): array
+    {
+        $jars = CurrentUser::of($request)->jars()->get()->map(static fn (Jar $jar) => $jar->product)->all();
+
+        return array_values($jars);
     }
 
     /** @return array<string, mixed> */

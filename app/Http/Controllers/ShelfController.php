@@ -5,18 +5,30 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\CurrentUser;
+use App\Http\Requests\ImportShelfRequest;
 use App\Http\Requests\StockRequest;
 use App\Models\Jar;
-use App\Shelf\ShelfCsv;
+use App\Models\User;
+use Illuminate\Database\ConnectionInterface;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Illuminate\Support\Str;
+use Illuminate\Validation\ValidationException;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
+use Ulvrach\Material\Product;
 use Ulvrach\PlanFile\PlanWriter;
+use Ulvrach\ShelfFile\Column;
+use Ulvrach\ShelfFile\ShelfRow;
+use Ulvrach\ShelfFile\ShelfTable;
 
 /** One's own shelf: the jars with what is left of them, since when they are open, and where they are used. */
-final class ShelfController
+final readonly class ShelfController
 {
+    public function __construct(private ConnectionInterface $database)
+    {
+    }
+
     public function index(Request $request): JsonResponse
     {
         $user = CurrentUser::of($request);
@@ -45,12 +57,82 @@ final class ShelfController
 
     public function export(Request $request): Response
     {
-        $jars = CurrentUser::of($request)->jars()->get()->all();
+        $rows = CurrentUser::of($request)
+            ->jars()
+            ->get()
+            ->map(static fn (Jar $jar) => new ShelfRow(
+                $jar->product->name,
+                $jar->product->material,
+                $jar->left_ml,
+                $jar->price,
+                $jar->opened_on?->format('Y-m-d'),
+                $jar->keeps_months,
+                $jar->note,
+            ));
 
-        return new Response(ShelfCsv::write(array_values($jars)), 200, [
+        return new Response(ShelfTable::write(array_values($rows->all())), 200, [
             'Content-Type' => 'text/csv; charset=utf-8',
             'Content-Disposition' => 'attachment; filename="shelf.csv"',
         ]);
+    }
+
+    /** Reads a table: says what would come of it, or takes all of it, or nothing if one row cannot be read. */
+    public function import(ImportShelfRequest $request): JsonResponse
+    {
+        $user = CurrentUser::of($request);
+        $table = ShelfTable::read($request->table(), $request->map());
+        $names = [];
+        foreach ($user->jars()->get() as $jar) {
+            $names[mb_strtolower($jar->product->name)] = $jar->code;
+        }
+        $isTaken = $request->boolean('take') && $table->faults === [];
+        if ($isTaken && count($names) + count($table->rows) > JarController::MOST) {
+            throw ValidationException::withMessages(['table' => 'A shelf holds at most '.JarController::MOST.' jars.']);
+        }
+        if ($isTaken) {
+            $this->database->transaction(fn () => $this->take($user, $table->rows, $names));
+        }
+
+        return new JsonResponse([
+            'headings' => $table->headings,
+            'map' => (object) $table->map,
+            'columns' => array_map(static fn (Column $column) => $column->value, Column::cases()),
+            'jars' => array_map(
+                static fn (ShelfRow $row) => [
+                    'name' => $row->name,
+                    'colour' => $row->material->colour?->toHex(),
+                    'family' => $row->material->family->label(),
+                    'leftMl' => $row->left,
+                    'isKnown' => isset($names[mb_strtolower($row->name)]),
+                ],
+                $table->rows,
+            ),
+            'faults' => $table->faults,
+            'isTaken' => $isTaken,
+        ]);
+    }
+
+    /**
+     * @param  list<ShelfRow>  $rows  one of a name that stands on the shelf changes that jar
+     * @param  array<string, string>  $names  code by name in small letters
+     */
+    private function take(User $user, array $rows, array $names): void
+    {
+        foreach ($rows as $row) {
+            $name = mb_strtolower($row->name);
+            $code = $names[$name] ??= 'jar-'.Str::lower(Str::random(12));
+            Jar::query()->updateOrCreate(
+                ['user_id' => $user->id, 'code' => $code],
+                [
+                    'product' => new Product($code, $row->name, $row->material),
+                    'left_ml' => $row->left,
+                    'price' => $row->price,
+                    'opened_on' => $row->openedOn,
+                    'keeps_months' => $row->keeps,
+                    'note' => $row->note,
+                ],
+            );
+        }
     }
 
     /** @return array<string, mixed> */

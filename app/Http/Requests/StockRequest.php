@@ -15,7 +15,14 @@ final class StockRequest extends FormRequest
         return [
             'leftMl' => ['present', 'nullable', 'numeric', 'min:0', 'max:100000'],
             'price' => ['present', 'nullable', 'numeric', 'min:0', 'max:100000'],
-            'openedOn' => ['present', 'nullable', 'string', 'date_format:Y-m-d', 'after:1950-01-01', 'before:2150-01-01'],
+            'openedOn' => [
+                'present',
+                'nullable',
+                'string',
+                'date_format:Y-m-d',
+                'after:1950-01-01',
+                'before:2150-01-01',
+            ],
             'keepsMonths' => ['present', 'nullable', 'integer', 'min:1', 'max:600'],
             'note' => ['present', 'nullable', 'string', 'max:500'],
         ];

@@ -8,7 +8,9 @@ use Ulvrach\Chemistry\Sheen;
 use Ulvrach\Colour\Lab;
 use Ulvrach\Material\Material;
 use Ulvrach\Material\Product;
+use Ulvrach\Palette\Cup;
 use Ulvrach\Palette\HidingPower;
+use Ulvrach\Palette\Nearer;
 use Ulvrach\Palette\Palette;
 
 function mixable(
@@ -100,4 +102,21 @@ it('knows how well a jar hides where nobody has said, and believes who has', fun
         ->and(HidingPower::of(mixable('a', '#566043', opacity: 0.4)->material))->toBe(0.4)
         ->and(HidingPower::of(mixable('a', '#566043', sheen: null)->material))->toBeLessThan(0.3)
         ->and(HidingPower::of(mixable('a', '#566043', BinderFamily::DryPigment, sheen: null)->material))->toBe(0.9);
+});
+
+it('says what to add to a cup, never more than it holds back, and nothing where it is right already', function () {
+    $palette = new Palette(mixables());
+    [$olive, $white] = [mixables()[4], mixables()[0]];
+    $cup = new Cup([[$olive, 4]]);
+    $wanted = Palette::colourOf($palette->mixed(['olive' => 4, 'white' => 2]) ?? throw new LogicException('No paint.'));
+    $nearer = Nearer::to($wanted, $cup, mixables());
+
+    expect($nearer[0]->parts)
+        ->toBe(['white' => 2])
+        ->and($nearer[0]->difference)
+        ->toBeLessThan(0.01)
+        ->and(Nearer::to($wanted, new Cup([[$olive, 4], [$white, 2]]), mixables()))
+        ->toBe([])
+        ->and(Nearer::to($wanted, new Cup([[mixables()[8], 1]]), mixables()))
+        ->toBe([]);
 });

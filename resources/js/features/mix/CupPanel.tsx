@@ -2,6 +2,7 @@ import { useQuery } from '@tanstack/react-query'
 import { Minus, Plus, X } from 'lucide-react'
 import { useState } from 'react'
 import { ApiError } from '@/app/http'
+import type { CupLook } from '@/contract'
 import { Button } from '@/design/Button'
 import { classes } from '@/design/classes'
 import { Select, TextField } from '@/design/Field'
@@ -50,6 +51,13 @@ export function CupPanel({ cup, jars, shelf, onChange, onKeep }: Props) {
                 )}
                 {look.isError && fault === undefined && <span role="alert">{look.error.message}</span>}
             </p>
+            {look.data !== undefined && look.data.nearer.length > 0 && (
+                <Nearer
+                    nearer={look.data.nearer}
+                    nameOf={(id) => byId.get(id)?.name ?? id}
+                    onAdd={(adds) => change(withMore(cup.parts, adds))}
+                />
+            )}
             <ul className="flex flex-col gap-1">
                 {cup.parts.map((part) => (
                     <PartRow
@@ -141,6 +149,50 @@ export function CupPanel({ cup, jars, shelf, onChange, onKeep }: Props) {
             {cup.parts.length > 0 && <KeepForm onKeep={onKeep} />}
         </section>
     )
+}
+
+/** What is in the cup cannot be taken out: what to add to it, so that it comes nearer. */
+function Nearer({
+    nearer,
+    nameOf,
+    onAdd,
+}: {
+    nearer: CupLook['nearer']
+    nameOf: (jar: string) => string
+    onAdd: (adds: readonly Part[]) => void
+}) {
+    return (
+        <div>
+            <p className="text-fine text-soft">To bring it nearer, add</p>
+            <ul className="mt-0.5 flex flex-col gap-1">
+                {nearer.map(({ adds, colour, difference }) => (
+                    <li key={adds.map(({ jar }) => jar).join(' ')}>
+                        <button
+                            type="button"
+                            onClick={() => onAdd(adds)}
+                            className={classes(
+                                'flex min-h-8 w-full items-center gap-2 rounded-plate border border-line px-2',
+                                'text-left text-fine hover:bg-press pointer-coarse:min-h-11',
+                            )}
+                        >
+                            <Patch colour={colour} className="size-4 shrink-0" />
+                            <span className="min-w-0 flex-1 truncate">
+                                {adds.map(({ jar, parts }) => `${parts} ${nameOf(jar)}`).join(' and ')}
+                            </span>
+                            <span>ΔE {difference.toFixed(1)}</span>
+                        </button>
+                    </li>
+                ))}
+            </ul>
+        </div>
+    )
+}
+
+/** More of what is in it already counts to that. */
+function withMore(parts: readonly Part[], adds: readonly Part[]): Part[] {
+    const more = new Map(adds.map(({ jar, parts: count }) => [jar, count]))
+    const fuller = parts.map(({ jar, parts: count }) => ({ jar, parts: count + (more.get(jar) ?? 0) }))
+    return [...fuller, ...adds.filter(({ jar }) => !parts.some((part) => part.jar === jar))]
 }
 
 /** Those of the family in the cup first: a stranger’s binder may curdle. */

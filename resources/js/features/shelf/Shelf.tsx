@@ -1,5 +1,5 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
-import { Copy, Download, FlaskConical, Pencil, Plus, Trash2 } from 'lucide-react'
+import { Copy, Download, FlaskConical, Pencil, Plus, Trash2, Upload } from 'lucide-react'
 import { type KeyboardEvent, Suspense, useEffect, useState } from 'react'
 import { Link } from 'react-router'
 import { ApiError } from '@/app/http'
@@ -15,6 +15,8 @@ import { Cell } from './Cell'
 import { isGoing, ORDER_NAME, ORDERS, type Order, shown, VIEW_NAME, VIEWS, type View } from './sorting'
 
 const ProductDialog = later(() => import('@/features/plan/ProductDialog'))
+
+const TableDialog = later(() => import('./TableDialog'))
 
 type Asked = { from: Product | undefined; isCopy: boolean } | null
 
@@ -44,6 +46,7 @@ function Jars({ jars, library }: { jars: readonly Standing[]; library: Library }
     const [view, setView] = useState<View>('all')
     const [order, setOrder] = useState<Order>('name')
     const [asked, setAsked] = useState<Asked>(null)
+    const [isTable, setTable] = useState(false)
     const [gone, setGone] = useState<Standing | null>(null)
     const queries = useQueryClient()
     const refresh = () => queries.invalidateQueries({ queryKey: jarsQuery.queryKey })
@@ -102,6 +105,9 @@ function Jars({ jars, library }: { jars: readonly Standing[]; library: Library }
                     <a href="/api/shelf.csv" download {...iconLink('Save the shelf as a table (CSV)')}>
                         <Download className="size-4" aria-hidden />
                     </a>
+                    <IconButton label="Take jars from a table (CSV)" onClick={() => setTable(true)}>
+                        <Upload className="size-4" aria-hidden />
+                    </IconButton>
                     <Button tone="act" onClick={() => setAsked({ from: undefined, isCopy: false })}>
                         <Plus className="size-4" aria-hidden /> A new jar
                     </Button>
@@ -155,6 +161,11 @@ function Jars({ jars, library }: { jars: readonly Standing[]; library: Library }
                         ))}
                     </tbody>
                 </table>
+            )}
+            {isTable && (
+                <Suspense fallback={null}>
+                    <TableDialog open onOpenChange={setTable} onTaken={refresh} />
+                </Suspense>
             )}
             {asked !== null && (
                 <Suspense fallback={null}>

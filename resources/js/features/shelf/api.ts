@@ -1,6 +1,6 @@
-import { queryOptions } from '@tanstack/react-query'
+import { keepPreviousData, queryOptions } from '@tanstack/react-query'
 import { getJson, send } from '@/app/http'
-import { ownShelfSchema, type Standing, standingSchema } from '@/contract'
+import { ownShelfSchema, type Standing, shelfTableSchema, standingSchema } from '@/contract'
 
 export type { Standing }
 
@@ -14,3 +14,18 @@ export const shelfQuery = queryOptions({
 
 export const keepStock = (jar: string, { leftMl, price, openedOn, keepsMonths, note }: Stock) =>
     send('PUT', `/shelf/${jar}`, standingSchema, { leftMl, price, openedOn, keepsMonths, note })
+
+/** Which column is which: the place of its heading; null: as the headings say. */
+type ColumnMap = Readonly<Record<string, number>> | null
+
+export const readTable = (table: string, map: ColumnMap) =>
+    queryOptions({
+        queryKey: ['table', table, map],
+        queryFn: ({ signal }) => send('POST', '/shelf/import', shelfTableSchema, { table, map, take: false }, signal),
+        placeholderData: keepPreviousData,
+        retry: false,
+        gcTime: 0,
+    })
+
+export const takeTable = (table: string, map: ColumnMap) =>
+    send('POST', '/shelf/import', shelfTableSchema, { table, map, take: true })

@@ -6,6 +6,7 @@ namespace App\Console\Commands;
 
 use App\Clock\BenchSettings;
 use App\Models\Jar;
+use App\Models\SavedMix;
 use App\Models\User;
 use App\Plans\PlanStore;
 use Illuminate\Console\Command;
@@ -13,7 +14,7 @@ use Illuminate\Support\Str;
 use Ulvrach\Drying\RoomProfile;
 use Ulvrach\Log\Entry;
 use Ulvrach\Log\Log;
-use Ulvrach\Material\Product;
+use Ulvrach\Palette\Cup;
 use Ulvrach\PlanFile\PlanFile;
 use Ulvrach\PlanFile\PlanReader;
 use Ulvrach\Quantity\Moment;
@@ -47,9 +48,7 @@ final class LoadDemo extends Command
                 'Load the demo',
             );
         }
-        foreach (self::shelf() as $jar) {
-            Jar::query()->create(['user_id' => $user->id, 'code' => $jar->id, 'product' => $jar]);
-        }
+        self::fillShelf($user);
         BenchSettings::keep($user, self::week());
         BenchSettings::keepRoom($user, self::room(), counts: true);
         $this->line('The demo account of Tarsholm is loaded.');
@@ -57,14 +56,66 @@ final class LoadDemo extends Command
         return self::SUCCESS;
     }
 
-    /** @return list<Product> */
-    private static function shelf(): array
+    /** Sixty jars, most of them open for a while, and the mixes that were made of them. */
+    private static function fillShelf(User $user): void
     {
-        $file = (string) file_get_contents(database_path('demo/shelf.json'));
-        /** @var list<mixed> $jars */
-        $jars = json_decode($file, false, 8, JSON_THROW_ON_ERROR);
+        $products = [];
+        foreach (self::demo('shelf') as $standing) {
+            /**
+             * @var object{
+             *   jar: mixed,
+             *   leftMl: float,
+             *   price: float,
+             *   openedDaysAgo: int|null,
+             *   keepsMonths: int,
+             * } $standing
+             */
+            $product = PlanReader::readProduct($standing->jar);
+            $products[$product->id] = $product;
+            Jar::query()->create([
+                'user_id' => $user->id,
+                'code' => $product->id,
+                'product' => $product,
+                'left_ml' => $standing->leftMl,
+                'price' => $standing->price,
+                'opened_on' => $standing->openedDaysAgo === null ? null : now()->subDays($standing->openedDaysAgo),
+                'keeps_months' => $standing->keepsMonths,
+            ]);
+        }
+        foreach (self::demo('mixes') as $mix) {
+            /**
+             * @var object{
+             *   name: string,
+             *   parts: non-empty-list<object{jar: string, parts: int}>,
+             *   share: float,
+             *   note: string,
+             * } $mix
+             */
+            $cup = new Cup(
+                array_map(static fn (object $part) => [$products[$part->jar], $part->parts], $mix->parts),
+                $mix->share,
+            );
+            SavedMix::query()->create([
+                'user_id' => $user->id,
+                'name' => $mix->name,
+                'cup' => $cup,
+                'note' => $mix->note,
+            ]);
+        }
+    }
 
-        return array_map(PlanReader::readProduct(...), $jars);
+    /** @return list<mixed> */
+    private static function demo(string $file): array
+    {
+        /** @var list<mixed> $data */
+        $data = json_decode(
+            (string) file_get_contents(database_path("demo/{$file}.json")),
+            false,
+            8,
+            JSON_THROW_ON_ERROR,
+        );
+
+        return $data;
     }
 
     /** Evenings and full weekends: three builds share about two weeks. One day of them is taken. */

@@ -35,12 +35,19 @@ export function Shell() {
     }
     return (
         <div className="flex h-dvh flex-col">
-            <header className="no-print flex h-11 shrink-0 items-center gap-3 border-b border-rule bg-panel px-3">
-                <Link to="/" aria-label="Ulvrach" className="wide flex items-center gap-2 font-semibold tracking-wide">
+            <header className="no-print flex h-11 shrink-0 items-center gap-3 border-b border-rule bg-panel px-3 max-sm:gap-1 max-sm:px-1.5">
+                <Link
+                    to="/"
+                    aria-label="Ulvrach"
+                    className="wide flex shrink-0 items-center gap-2 font-semibold tracking-wide"
+                >
                     <img src="/mark.svg" alt="" className="size-6" />
                     <span className="max-sm:hidden">Ulvrach</span>
                 </Link>
-                <nav aria-label="Main" className="flex flex-1 items-center gap-1">
+                <nav
+                    aria-label="Main"
+                    className="flex min-w-0 flex-1 items-center gap-1 max-sm:gap-0 max-sm:overflow-x-auto"
+                >
                     <Place to="/" name="Bench" />
                     <Place to="/clock" name="Clock" />
                     <Place to="/shelf" name="Shelf" />
@@ -65,7 +72,7 @@ function Place({ to, name }: { to: string; name: string }) {
             to={to}
             end
             className={classes(
-                'inline-flex min-h-8 items-center rounded-plate px-2.5 text-soft hover:bg-press',
+                'inline-flex min-h-8 items-center rounded-plate px-2.5 text-soft hover:bg-press max-sm:px-1.5',
                 'aria-[current=page]:font-semibold aria-[current=page]:text-ink',
                 'pointer-coarse:min-h-11',
             )}

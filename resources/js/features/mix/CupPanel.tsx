@@ -51,13 +51,6 @@ export function CupPanel({ cup, jars, shelf, onChange, onKeep }: Props) {
                 )}
                 {look.isError && fault === undefined && <span role="alert">{look.error.message}</span>}
             </p>
-            {look.data !== undefined && look.data.nearer.length > 0 && (
-                <Nearer
-                    nearer={look.data.nearer}
-                    nameOf={(id) => byId.get(id)?.name ?? id}
-                    onAdd={(adds) => change(withMore(cup.parts, adds))}
-                />
-            )}
             <ul className="flex flex-col gap-1">
                 {cup.parts.map((part) => (
                     <PartRow
@@ -79,6 +72,14 @@ export function CupPanel({ cup, jars, shelf, onChange, onKeep }: Props) {
                 onChange={(event) => change([...cup.parts, { jar: event.target.value, parts: 1 }])}
                 disabled={cup.parts.length >= 8}
             />
+            {/* Below the counts, so that nothing moves under a hand that counts. */}
+            {look.data !== undefined && look.data.nearer.length > 0 && (
+                <Nearer
+                    nearer={look.data.nearer}
+                    nameOf={(id) => byId.get(id)?.name ?? id}
+                    onAdd={(adds) => change(withMore(cup.parts, adds))}
+                />
+            )}
             <div>
                 <label className="flex flex-col gap-0.5">
                     <span className="text-fine text-soft">

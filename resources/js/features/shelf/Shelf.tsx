@@ -136,12 +136,22 @@ function Jars({ jars, library }: { jars: readonly Standing[]; library: Library }
                         <tr className="border-b border-rule *:px-1.5 *:py-1 *:font-normal">
                             <th scope="col">Colour</th>
                             <th scope="col">Jar</th>
-                            <th scope="col">Hides</th>
+                            <th scope="col" className="max-md:hidden">
+                                Hides
+                            </th>
                             <th scope="col">Left</th>
-                            <th scope="col">Opened on</th>
-                            <th scope="col">Keeps</th>
-                            <th scope="col">Price</th>
-                            <th scope="col">Used in</th>
+                            <th scope="col" className="max-md:hidden">
+                                Opened on
+                            </th>
+                            <th scope="col" className="max-md:hidden">
+                                Keeps
+                            </th>
+                            <th scope="col" className="max-lg:hidden">
+                                Price
+                            </th>
+                            <th scope="col" className="max-lg:hidden">
+                                Used in
+                            </th>
                             <th scope="col">
                                 <span className="sr-only">Acts</span>
                             </th>
@@ -243,24 +253,24 @@ function Row({ one, family, isGoing, onSaved, onAsk, onRemove }: RowProps) {
     }
     return (
         <tr className="border-b border-line *:px-1.5 *:py-1 hover:bg-row">
-            <td className="w-24">
+            <td className="w-24 max-sm:w-14">
                 <Swatch
                     coverage="whole"
                     kind={jar.metallic ? 'metal' : 'colour'}
                     colour={jar.colour}
                     sheen={jar.sheen}
-                    className="h-10 w-20"
+                    className="h-10 w-20 max-sm:w-10"
                 />
             </td>
-            <th scope="row" className="max-w-72 text-left font-normal">
-                <span className="block truncate font-medium" title={jar.name}>
+            <th scope="row" className="max-w-72 text-left font-normal max-sm:max-w-28">
+                <span className="block truncate font-medium max-sm:whitespace-normal" title={jar.name}>
                     {jar.name}
                 </span>
                 <span className="block text-fine text-soft">
                     {[family, jar.sheen, jar.colour].filter(Boolean).join(', ')}
                 </span>
             </th>
-            <td>
+            <td className="max-md:hidden">
                 {jar.colour !== null && (
                     <Cell
                         label={`${jar.name}: hides in one coat`}
@@ -280,7 +290,7 @@ function Row({ one, family, isGoing, onSaved, onAsk, onRemove }: RowProps) {
                     onCommit={number('leftMl')}
                 />
             </td>
-            <td>
+            <td className="max-md:hidden">
                 <Cell
                     label={`${jar.name}: opened on`}
                     type="date"
@@ -290,7 +300,7 @@ function Row({ one, family, isGoing, onSaved, onAsk, onRemove }: RowProps) {
                     }
                 />
             </td>
-            <td>
+            <td className="max-md:hidden">
                 <Cell
                     label={`${jar.name}: keeps once open`}
                     value={one.keepsMonths === null ? '' : String(one.keepsMonths)}
@@ -304,7 +314,7 @@ function Row({ one, family, isGoing, onSaved, onAsk, onRemove }: RowProps) {
                     </span>
                 )}
             </td>
-            <td>
+            <td className="max-lg:hidden">
                 <Cell
                     label={`${jar.name}: price`}
                     value={one.price === null ? '' : one.price.toFixed(2)}
@@ -312,12 +322,12 @@ function Row({ one, family, isGoing, onSaved, onAsk, onRemove }: RowProps) {
                     onCommit={number('price')}
                 />
             </td>
-            <td className="max-w-44">
+            <td className="max-w-44 max-lg:hidden">
                 <span className="block truncate text-fine text-soft" title={one.usedIn.join(', ')}>
                     {one.usedIn.join(', ')}
                 </span>
             </td>
-            <td className="whitespace-nowrap">
+            <td className="whitespace-nowrap max-sm:whitespace-normal">
                 {jar.colour !== null && (
                     <Link
                         to={`/mixes?wanted=${encodeURIComponent(jar.colour)}`}

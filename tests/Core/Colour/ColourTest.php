@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Ulvrach\Colour\ColourText;
 use Ulvrach\Colour\DeltaE2000;
 use Ulvrach\Colour\InWords;
 use Ulvrach\Colour\Lab;
@@ -77,4 +78,23 @@ it('says in words how one colour differs from another', function (array $wanted,
     'faded' => [[50, -8, 20], [50, -5, 12.5], 'a little more faded'],
     'a browner olive' => [[50, -2, 20], [50, 1, 19.9], 'a little redder'],
     'a yellower green' => [[50, -10, 12], [50, -7, 14.1], 'a little yellower'],
+]);
+
+it('reads colours as people type them, and says of the rest that it is none', function (string $text, ?array $lab) {
+    $colour = ColourText::read($text);
+    expect($colour === null ? null : [round($colour->l, 1), round($colour->a, 1), round($colour->b, 1)])->toEqual($lab);
+})->with([
+    ['#FFFFFF', [100.0, 0.0, 0.0]],
+    [' 777777 ', [50.0, 0.0, 0.0]],
+    ['38.9 -9 14.5', [38.9, -9.0, 14.5]],
+    ['38,9; −9; 14,5', [38.9, -9.0, 14.5]],
+    ['38.9, -9, 14.5', [38.9, -9.0, 14.5]],
+    ['38,-9,14', [38.0, -9.0, 14.0]],
+    ['olive', null],
+    ['101 0 0', null],
+    ['50 200 0', null],
+    ['50 0 -161', null],
+    ['#12345', null],
+    ['50 0', null],
+    ['', null],
 ]);

@@ -188,9 +188,14 @@ final class MixSolver
     /** @return list<Mix> */
     private function answers(int $wanted): array
     {
-        asort($this->found);
+        // What differs by rounding alone is alike: then fewer paints are better.
+        $mixes = array_keys($this->found);
+        $differences = array_map(static fn (float $difference): float => round($difference, 7), $this->found);
+        $lengths = array_map(static fn (string|int $mix): int => substr_count((string) $mix, ' '), $mixes);
+        array_multisort($differences, $lengths, $mixes);
         $answers = [];
-        foreach (array_slice($this->found, 0, $wanted, true) as $key => $difference) {
+        foreach (array_slice($mixes, 0, $wanted) as $key) {
+            $difference = $this->found[$key];
             $parts = [];
             foreach (array_chunk(self::decode((string) $key), 2) as [$paint, $count]) {
                 $parts[$paint] = $count;

@@ -119,6 +119,28 @@ it('finds the same as looking at every mix', function (int $count, int $parts) {
     }
 })->with(['a small shelf' => [6, 12], 'one beyond what is gone through whole' => [24, 6]]);
 
+it('takes one paint where several are the same', function () {
+    $same = array_fill(0, 40, PaintMaker::paint(Lab::fromHex('#566043'), 0.8));
+    $found = (new MixSolver($same, Observer::weights()))->closest(new Lab(50, 0, 0))[0];
+
+    expect(array_values($found->parts))->toBe([1]);
+});
+
+it('answers for what no paint comes near, and for paints at the ends of what there can be', function (Lab $target) {
+    $paints = [
+        ...shelf(30, 9),
+        new Paint(1.0, array_fill(0, Observer::BANDS, 0.0)),
+        new Paint(1e-6, array_fill(0, Observer::BANDS, 1e3)),
+    ];
+    $found = (new MixSolver($paints, Observer::weights()))->closest($target)[0];
+
+    expect(is_finite($found->difference))->toBeTrue()->and($found->difference)->toBeGreaterThanOrEqual(0.0);
+})->with([
+    'black' => [new Lab(0, 0, 0)],
+    'white' => [new Lab(100, 0, 0)],
+    'a violet of no world' => [new Lab(50, 120, -120)],
+]);
+
 it('mixes no more paints and parts than it may, and gives what one paint gives where one is allowed', function () {
     $paints = shelf(40, 7);
     $target = new Lab(45, -5, 20);

@@ -7,6 +7,7 @@ namespace Ulvrach\Report;
 use Ulvrach\Colour\InWords;
 use Ulvrach\Colour\Lab;
 use Ulvrach\Material\Product;
+use Ulvrach\Mixing\PaintMaker;
 use Ulvrach\Palette\Cup;
 use Ulvrach\Palette\Nearer;
 use Ulvrach\Palette\Palette;
@@ -52,12 +53,20 @@ final class MixReport
     {
         $paint = (new Palette($cup->jars()))->mixed($cup->counts());
         if ($paint === null) {
-            return ['colour' => null, 'difference' => null, 'says' => null, 'nearer' => [], 'coats' => []];
+            return [
+                'colour' => null,
+                'hides' => null,
+                'difference' => null,
+                'says' => null,
+                'nearer' => [],
+                'coats' => [],
+            ];
         }
         $colour = Palette::colourOf($paint);
 
         return [
             'colour' => $colour->toHex(),
+            'hides' => round(PaintMaker::hiding($paint), 2),
             'difference' => $cup->wanted === null ? null : round($cup->wanted->differenceTo($colour), 2),
             'says' => $cup->wanted === null ? null : InWords::ofDifference($cup->wanted, $colour),
             'nearer' => $cup->wanted === null

@@ -972,6 +972,7 @@ export type ClosestMixes = z.infer<typeof closestMixesSchema>
 /** What is in the cup: dry, and on a ground coat by coat; left: CIEDE2000 from its own colour. */
 export const cupLookSchema = z.object({
     colour: z.string().nullable(),
+    hides: z.number().nullable(),
     difference: z.number().nullable(),
     says: z.string().nullable(),
     nearer: z.array(

@@ -188,3 +188,11 @@ it('takes a table of jars whole or not at all, after saying what would come of i
 it('refuses what is no table', function (mixed $table) {
     $this->postJson('/api/shelf/import', ['table' => $table])->assertClientError();
 })->with(['nothing' => [''], 'a list' => [['name']], 'far too much' => [str_repeat('x', 1_000_001)]]);
+
+it('writes the colours of the shelf as a palette, without what is clear', function () {
+    $this->putJson('/api/jars/slate', jar(['name' => "Slate\n9", 'colour' => '#4a5358']))->assertCreated();
+    $this->putJson('/api/jars/clear', jar(['name' => 'Clear']))->assertCreated();
+
+    expect($this->get('/api/shelf.gpl')->assertOk()->getContent())
+        ->toBe("GIMP Palette\nName: Shelf\nColumns: 8\n#\n 74  83  88\tSlate 9\n");
+});

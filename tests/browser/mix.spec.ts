@@ -1,4 +1,4 @@
-import { expect, makeAccount, openDemo, scan, test } from './kit'
+import { expect, makeAccount, openDemo, scan, startBuild, test } from './kit'
 
 test('a green is mixed from the shelf, thinned for the next pass, kept and found again', async ({ page }) => {
     await openDemo(page)
@@ -43,6 +43,17 @@ test('a colour that cannot be read is answered at its field; an empty shelf is f
     await page.getByLabel('Colour', { exact: true }).fill('#566043')
     await page.getByLabel('Colour', { exact: true }).press('Enter')
     await expect(page.getByRole('region', { name: 'What comes closest' }).getByRole('button').first()).toBeVisible()
+
+    // A mix becomes a jar, which every plan can use.
+    const cup = page.getByRole('region', { name: 'In the cup' })
+    await cup.getByLabel('Keep it as').fill('Faded green')
+    await cup.getByRole('button', { name: 'Bottle it as a jar' }).click()
+    await expect(cup.getByText('It stands on your shelf')).toBeVisible()
+    await page.goto('/')
+    await startBuild(page, 'Pell')
+    await page.keyboard.press('a')
+    await page.getByRole('combobox').fill('faded green')
+    await expect(page.getByRole('option', { name: /Faded green/ }).first()).toBeVisible()
 })
 
 test('what is left of a jar is typed into the shelf; a jar taken off comes back; its colour is mixed', async ({

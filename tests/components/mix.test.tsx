@@ -1,6 +1,6 @@
 import { screen, waitFor, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
-import { describe, expect, it } from 'vitest'
+import { describe, expect, it, vi } from 'vitest'
 import { measure, sayThinning } from '@/features/mix/drops'
 import { MixDesk } from '@/features/mix/MixDesk'
 import { product, serverKnows, show } from './kit'
@@ -36,6 +36,7 @@ const look = {
     difference: 1.4,
     says: 'a trace lighter',
     nearer: [],
+    hides: 0.8,
     coats: [{ coats: 1, colour: '#556', left: 3 }],
 }
 const kept = [
@@ -137,6 +138,21 @@ describe('the mix desk', () => {
         await userEvent.click(inside.getByRole('button', { name: 'Keep' }))
         await waitFor(() => expect(asked.filter((one) => one === 'GET /mixes')).toHaveLength(2))
         expect(asked).toContain('POST /mixes')
+    })
+    it('bottles a mix as a jar of the same kind, in its own colour', async () => {
+        let sent: unknown
+        knows()
+        const asked = vi.spyOn(globalThis, 'fetch')
+        show(<MixDesk />)
+        const inside = await cup()
+        await inside.findByLabelText('Parts of Fir')
+        await userEvent.type(inside.getByLabelText('Keep it as'), 'Faded fir')
+        await userEvent.click(inside.getByRole('button', { name: 'Bottle it as a jar' }))
+        await waitFor(() => {
+            const put = asked.mock.calls.find(([, init]) => init?.method === 'PUT')
+            sent = JSON.parse(String(put?.[1]?.body))
+            expect(sent).toMatchObject({ name: 'Faded fir', colour: '#667060', opacity: 0.8, sheen: 'matte' })
+        })
     })
     it('finds a mix by its jar, and pours it again', async () => {
         knows()

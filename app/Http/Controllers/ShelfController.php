@@ -19,6 +19,7 @@ use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 use Ulvrach\Material\Product;
 use Ulvrach\PlanFile\PlanWriter;
 use Ulvrach\ShelfFile\Column;
+use Ulvrach\ShelfFile\PaletteFile;
 use Ulvrach\ShelfFile\ShelfRow;
 use Ulvrach\ShelfFile\ShelfTable;
 
@@ -73,6 +74,21 @@ final readonly class ShelfController
         return new Response(ShelfTable::write(array_values($rows->all())), 200, [
             'Content-Type' => 'text/csv; charset=utf-8',
             'Content-Disposition' => 'attachment; filename="shelf.csv"',
+        ]);
+    }
+
+    /** The colours alone, as drawing programs read them. */
+    public function palette(Request $request): Response
+    {
+        $jars = CurrentUser::of($request)
+            ->jars()
+            ->get()
+            ->map(static fn (Jar $jar) => $jar->product)
+            ->sortBy('name', SORT_NATURAL | SORT_FLAG_CASE);
+
+        return new Response(PaletteFile::write('Shelf', array_values($jars->all())), 200, [
+            'Content-Type' => 'text/plain; charset=utf-8',
+            'Content-Disposition' => 'attachment; filename="shelf.gpl"',
         ]);
     }
 

@@ -18,6 +18,8 @@ type Props = {
     shelf: string
     onChange: (cup: Cup) => void
     onKeep: (name: string) => Promise<string | null>
+    /** The same as a jar of the shelf, which plans can use. */
+    onBottle: (name: string, colour: string, hides: number | null) => Promise<string | null>
 }
 
 const MOST_PARTS = 24
@@ -25,7 +27,7 @@ const MOST_PARTS = 24
 const SIZES = [0.5, 1, 2, 5, 10, 20]
 
 /** What is in the cup: what it looks like, how much of what, and how it covers. */
-export function CupPanel({ cup, jars, shelf, onChange, onKeep }: Props) {
+export function CupPanel({ cup, jars, shelf, onChange, onKeep, onBottle }: Props) {
     const [ground, setGround] = useState('#7c7d7b')
     const [size, setSize] = useState(2)
     const look = useQuery(lookQuery(cup, ground, shelf))
@@ -147,7 +149,16 @@ export function CupPanel({ cup, jars, shelf, onChange, onKeep }: Props) {
                 </ol>
                 <p className="text-fine text-soft">coats, and how far each is from the paint’s own colour</p>
             </div>
-            {cup.parts.length > 0 && <KeepForm onKeep={onKeep} />}
+            {cup.parts.length > 0 && (
+                <KeepForm
+                    onKeep={onKeep}
+                    onBottle={async (name) =>
+                        look.data?.colour == null
+                            ? 'It has no colour.'
+                            : onBottle(name, look.data.colour, look.data.hides)
+                    }
+                />
+            )}
         </section>
     )
 }
@@ -255,34 +266,48 @@ function PartRow({ part, jar, drops, onCount, onRemove }: PartProps) {
     )
 }
 
-function KeepForm({ onKeep }: { onKeep: Props['onKeep'] }) {
+type Keeping = (name: string) => Promise<string | null>
+
+function KeepForm({ onKeep, onBottle }: { onKeep: Keeping; onBottle: Keeping }) {
     const [name, setName] = useState('')
-    const [state, setState] = useState<{ fault?: string; isBusy: boolean }>({ isBusy: false })
+    const [state, setState] = useState<{ fault?: string; says?: string; isBusy: boolean }>({ isBusy: false })
+    const keep = async (keeping: Keeping, says: string) => {
+        if (name.trim() === '') return setState({ fault: 'Give it a name.', isBusy: false })
+        setState({ isBusy: true })
+        const fault = await keeping(name.trim())
+        setState({ isBusy: false, ...(fault === null ? { says } : { fault }) })
+        if (fault === null) setName('')
+    }
     return (
         <form
-            className="flex items-start gap-2 border-t border-line pt-2"
-            onSubmit={async (event) => {
+            className="flex flex-col gap-2 border-t border-line pt-2"
+            onSubmit={(event) => {
                 event.preventDefault()
-                if (name.trim() === '') return setState({ fault: 'Give it a name.', isBusy: false })
-                setState({ isBusy: true })
-                const fault = await onKeep(name.trim())
-                setState({ isBusy: false, ...(fault === null ? {} : { fault }) })
-                if (fault === null) setName('')
-                return undefined
+                void keep(onKeep, 'It is kept below.')
             }}
         >
-            <div className="flex-1">
-                <TextField
-                    label="Keep it as"
-                    maxLength={120}
-                    value={name}
-                    fault={state.fault}
-                    onChange={(event) => setName(event.target.value)}
-                />
+            <TextField
+                label="Keep it as"
+                maxLength={120}
+                value={name}
+                fault={state.fault}
+                onChange={(event) => setName(event.target.value)}
+            />
+            <div className="flex items-center gap-2">
+                <Button type="submit" disabled={state.isBusy}>
+                    Keep
+                </Button>
+                <Button
+                    tone="quiet"
+                    disabled={state.isBusy}
+                    onClick={() => void keep(onBottle, 'It stands on your shelf, and plans can use it.')}
+                >
+                    Bottle it as a jar
+                </Button>
             </div>
-            <Button type="submit" className="mt-[1.15rem]" disabled={state.isBusy}>
-                Keep
-            </Button>
+            <p role="status" className="min-h-4 text-fine text-soft">
+                {state.says}
+            </p>
         </form>
     )
 }

@@ -83,6 +83,18 @@ function Desk({ jars }: { jars: readonly Product[] }) {
         await queries.invalidateQueries({ queryKey: keptQuery.queryKey })
         return null
     }
+    const bottle = async (name: string, colour: string, hides: number | null): Promise<string | null> => {
+        const first = jars.find(({ id }) => id === inCup.parts[0]?.jar)
+        if (first === undefined) return 'Its jars are not on your shelf any more.'
+        try {
+            // It is what its first jar is, but for its colour and how well it hides.
+            await keepJar({ ...first, id: `mix-${Date.now().toString(36)}`, name, colour, opacity: hides })
+        } catch (error) {
+            return error instanceof Error ? error.message : 'It could not be kept.'
+        }
+        await queries.invalidateQueries({ queryKey: jarsQuery.queryKey })
+        return null
+    }
     const families = FAMILIES.filter(({ code }) => paints.some(({ family }) => family === code))
     return (
         <>
@@ -124,6 +136,7 @@ function Desk({ jars }: { jars: readonly Product[] }) {
                     shelf={shelf}
                     onChange={setCup}
                     onKeep={keep}
+                    onBottle={bottle}
                 />
             </div>
             <section aria-label="Mixes that you keep" className="mt-6">

@@ -1,11 +1,12 @@
 import { useQuery } from '@tanstack/react-query'
-import { Copy, Pencil, Plus } from 'lucide-react'
+import { Copy, FlaskConical, Pencil, Plus } from 'lucide-react'
 import { memo, Suspense, useMemo, useState } from 'react'
+import { Link } from 'react-router'
 import { Button } from '@/design/Button'
 import { classes } from '@/design/classes'
 import { inWords } from '@/design/duration'
 import { type Choice, Select, TextArea, TextField } from '@/design/Field'
-import { IconButton } from '@/design/Icon'
+import { IconButton, iconLink } from '@/design/Icon'
 import { later } from '@/design/later'
 import {
     type CleanUpPass,
@@ -119,6 +120,14 @@ const StepSettings = memo(function StepSettings({ plan, library, step, edit }: P
                             >
                                 <Copy className="size-4" aria-hidden />
                             </IconButton>
+                            {product.colour !== null && (
+                                <Link
+                                    to={`/mixes?wanted=${encodeURIComponent(product.colour)}`}
+                                    {...iconLink('Mix its colour from your jars')}
+                                >
+                                    <FlaskConical className="size-4" aria-hidden />
+                                </Link>
+                            )}
                         </>
                     )}
                 </div>

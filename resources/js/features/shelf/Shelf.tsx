@@ -1,5 +1,5 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
-import { Copy, Download, FlaskConical, Pencil, Plus, Trash2, Upload } from 'lucide-react'
+import { Copy, Download, FlaskConical, Palette, Pencil, Plus, Trash2, Upload } from 'lucide-react'
 import { type KeyboardEvent, Suspense, useEffect, useState } from 'react'
 import { Link } from 'react-router'
 import { ApiError } from '@/app/http'
@@ -104,6 +104,9 @@ function Jars({ jars, library }: { jars: readonly Standing[]; library: Library }
                 <span className="ml-auto flex items-center gap-1">
                     <a href="/api/shelf.csv" download {...iconLink('Save the shelf as a table (CSV)')}>
                         <Download className="size-4" aria-hidden />
+                    </a>
+                    <a href="/api/shelf.gpl" download {...iconLink('Save the colours as a palette (GPL)')}>
+                        <Palette className="size-4" aria-hidden />
                     </a>
                     <IconButton label="Take jars from a table (CSV)" onClick={() => setTable(true)}>
                         <Upload className="size-4" aria-hidden />

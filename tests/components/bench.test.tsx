@@ -30,7 +30,7 @@ const card = (changes: Record<string, unknown> = {}) => ({
     curing: [],
     palette: ['#566043'],
     form: null,
-    finish: { belongs: [], paints: [], marks: [] },
+    finish: { belongs: [], panels: [], paints: [], marks: [] },
     ...changes,
 })
 const clock = {

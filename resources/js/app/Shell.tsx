@@ -35,7 +35,12 @@ export function Shell() {
     }
     return (
         <div className="flex h-dvh flex-col">
-            <header className="no-print flex h-11 shrink-0 items-center gap-3 border-b border-rule bg-panel px-3 max-sm:gap-1 max-sm:px-1.5">
+            <header
+                className={classes(
+                    'no-print flex h-11 shrink-0 items-center gap-3 border-b border-rule bg-panel px-3',
+                    'max-sm:gap-1 max-sm:px-1.5',
+                )}
+            >
                 <Link
                     to="/"
                     aria-label="Ulvrach"

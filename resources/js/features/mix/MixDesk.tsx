@@ -86,6 +86,8 @@ function Desk({ jars }: { jars: readonly Product[] }) {
     const bottle = async (name: string, colour: string, hides: number | null): Promise<string | null> => {
         const first = jars.find(({ id }) => id === inCup.parts[0]?.jar)
         if (first === undefined) return 'Its jars are not on your shelf any more.'
+        // The shelf is another one then, and its best mix as well: what is in the cup stays in it.
+        setCup(inCup)
         try {
             // It is what its first jar is, but for its colour and how well it hides.
             await keepJar({ ...first, id: `mix-${Date.now().toString(36)}`, name, colour, opacity: hides })

@@ -9,7 +9,7 @@ import {
     outcomeSchema,
     remediesSchema,
 } from '@/contract'
-import type { BuildState, Finding, LogEntry } from '@/features/build'
+import type { BuildState, Finding, LogEntry, Step } from '@/features/build'
 import type { PlanEdit } from './edits'
 import {
     begin,
@@ -25,6 +25,7 @@ import {
     type Unsaved,
     unconfirmed,
 } from './machine'
+import { rebased } from './rebase'
 
 export type { Change, Outcome, Unsaved }
 
@@ -106,6 +107,8 @@ export function usePlan(id: string) {
     const [, begun] = useState(false)
     const results = useRef(new Map<number, (isSaved: boolean) => void>())
     const count = useRef(0)
+    // Steps as they were shown when a change of them was asked for.
+    const bases = useRef(new WeakMap<Change, ReadonlyMap<string, Step>>())
 
     const loaded = query.data
     if (store.current === null && loaded !== undefined) store.current = new Store(loaded)
@@ -133,7 +136,15 @@ export function usePlan(id: string) {
         for (let next = toSend(machines.get()); next !== null; next = toSend(machines.get())) {
             machines.dispatch({ type: 'sent' })
             try {
-                const state = await post(id, next.version, next.change)
+                const { change } = next
+                const base = bases.current.get(change)
+                const state = await post(
+                    id,
+                    next.version,
+                    change.kind === 'edit' && base !== undefined
+                        ? { ...change, edits: rebased(change.edits, base, machines.get().saved.plan) }
+                        : change,
+                )
                 machines.dispatch({ type: 'answered', state })
                 queries.setQueryData(buildQuery(id).queryKey, machines.get().saved)
             } catch (error) {
@@ -154,6 +165,8 @@ export function usePlan(id: string) {
                     ? queries.getQueryData(previewQuery(id, stampOf(saved), change.edits).queryKey)
                     : undefined
             const own = ++count.current
+            const { plan } = shownIn(machines.get())
+            bases.current.set(change, new Map(plan.steps.map((step) => [step.id, step])))
             return new Promise((resolve) => {
                 results.current.set(own, resolve)
                 machines.dispatch({ type: 'asked', id: own, change, foreseen: foreseen ?? null })

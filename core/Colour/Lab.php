@@ -37,6 +37,16 @@ final readonly class Lab
         return new self($l, $this->a, $this->b);
     }
 
+    /** @param  float  $share  0: this colour; 1: the other */
+    public function towards(self $other, float $share): self
+    {
+        return new self(
+            $this->l + $share * ($other->l - $this->l),
+            $this->a + $share * ($other->a - $this->a),
+            $this->b + $share * ($other->b - $this->b),
+        );
+    }
+
     public function chroma(): float
     {
         return sqrt($this->a ** 2 + $this->b ** 2);

@@ -48,6 +48,15 @@ final class Observer
     /** @param  list<float>  $reflectance  one number from 0 to 1 a band */
     public static function colourOf(array $reflectance): Lab
     {
+        return Lab::fromXyz(...self::sums($reflectance));
+    }
+
+    /**
+     * @param  list<float>  $reflectance  one number from 0 to 1 a band
+     * @return array{float, float, float} XYZ, Y being 1 where all light comes back
+     */
+    public static function sums(array $reflectance): array
+    {
         [$toX, $toY, $toZ] = self::weights();
         $x = $y = $z = 0.0;
         foreach ($reflectance as $band => $share) {
@@ -56,7 +65,7 @@ final class Observer
             $z += $toZ[$band] * $share;
         }
 
-        return Lab::fromXyz($x, $y, $z);
+        return [$x, $y, $z];
     }
 
     /**

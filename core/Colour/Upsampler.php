@@ -13,6 +13,9 @@ final class Upsampler
 {
     private const STEPS = 30;
 
+    /** How often the strength of an impossible colour is halved in: to a hundredth. */
+    private const HALVINGS = 7;
+
     /** XYZ may differ by so much: a hundred-thousandth of what the eye tells apart. */
     private const CLOSE = 1e-9;
 
@@ -41,11 +44,19 @@ final class Upsampler
     private static function find(Lab $colour): array
     {
         $lightness = max(0.2, min(99.7, $colour->l));
-        for ($strength = 1.0; $strength > 0.02; $strength -= 0.02) {
-            $found = self::solve(new Lab($lightness, $strength * $colour->a, $strength * $colour->b));
-            if ($found !== null) {
-                return $found;
-            }
+        $found = self::solve(new Lab($lightness, $colour->a, $colour->b));
+        if ($found !== null) {
+            return $found;
+        }
+        [$can, $cannot] = [0.0, 1.0];
+        for ($step = 0; $step < self::HALVINGS; $step++) {
+            $strength = ($can + $cannot) / 2.0;
+            $weaker = self::solve(new Lab($lightness, $strength * $colour->a, $strength * $colour->b));
+            $found = $weaker ?? $found;
+            [$can, $cannot] = $weaker === null ? [$can, $strength] : [$strength, $cannot];
+        }
+        if ($found !== null) {
+            return $found;
         }
         [, $y] = (new Lab($lightness, 0.0, 0.0))->toXyz();
 

@@ -21,12 +21,12 @@ final class Colours
     private array $seen = [];
 
     /**
-     * @param  array<string, list<float>>  $reflectances  by place, one number a band
-     * @param  array<string, array{list<float>, float}>  $dusted  by place: what lies below dust that is open, and how
+     * @param  array<string, Light>  $lights  by place
+     * @param  array<string, array{Light, float}>  $dusted  by place: what lies below dust that is open, and how
      *   much of it there is, 0 to 1
      */
     public function __construct(
-        public readonly array $reflectances,
+        public readonly array $lights,
         public readonly ?Sheen $clear = null,
         public readonly array $dusted = [],
     ) {
@@ -34,7 +34,7 @@ final class Colours
 
     public function has(Spot $spot): bool
     {
-        return isset($this->reflectances[$spot->value]);
+        return isset($this->lights[$spot->value]);
     }
 
     /** Of a place that has no colour of its own yet: that of the one it will grow from. */
@@ -47,14 +47,16 @@ final class Colours
     {
         $deeper = $this->clear === null ? 0.0 : self::DEEPENS[$this->clear->value];
         if ($deeper === 0.0) {
-            return Observer::colourOf($this->reflectances[$spot->value]);
+            return Observer::colourOf($this->lights[$spot->value]->bands());
         }
 
-        return Observer::colourOf(
-            array_map(
-                static fn (float $share): float => max(0.0, ($share - $deeper) / (1.0 - $deeper)),
-                $this->reflectances[$spot->value],
-            ),
+        // What the surface no longer scatters is missing alike in all bands, so it can be taken from the sums.
+        [$x, $y, $z] = Observer::sums($this->lights[$spot->value]->bands());
+
+        return Lab::fromXyz(
+            max(0.0, ($x - $deeper * Lab::WHITE_X) / (1.0 - $deeper)),
+            max(0.0, ($y - $deeper) / (1.0 - $deeper)),
+            max(0.0, ($z - $deeper * Lab::WHITE_Z) / (1.0 - $deeper)),
         );
     }
 }

@@ -11,7 +11,6 @@ use Ulvrach\Evaluation\Walk;
 use Ulvrach\Finish\Effect;
 use Ulvrach\Finish\Finish;
 use Ulvrach\Finish\Mark;
-use Ulvrach\Mixing\Film;
 use Ulvrach\Mixing\Paint;
 use Ulvrach\Mixing\PaintMaker;
 use Ulvrach\Palette\HidingPower;
@@ -31,47 +30,74 @@ final class Forecast
     /** Of a light dust a clear coat swallows this share; the thicker it lies, the less. */
     private const SWALLOWED = 0.5;
 
-    /** @var array<string, Film> by jar and thickness */
-    private array $films = [];
-
     /** @var array<string, array<int, Colours>> by zone: from which step on (-1: before all) it has which colours */
     private array $changes = [];
+
+    /** @var array<string, non-empty-list<Colours>> */
+    private array $timelines = [];
+
+    /** @var array<string, int> by zone: index of the last step that covers it */
+    private array $covered = [];
 
     private function __construct(private readonly Walk $walk)
     {
     }
 
+    /** Nothing is computed before it is asked for. */
     public static function of(Walk $walk): self
     {
-        $forecast = new self($walk);
-        $forecast->run();
-
-        return $forecast;
+        return new self($walk);
     }
 
     /** @return array<int, Colours> by the index of the step that changes them, -1 being the bare part */
     public function changesOf(string $zone): array
     {
+        if ($this->changes === []) {
+            $this->run();
+        }
+
         return $this->changes[$zone];
+    }
+
+    /** Index of the last step that covers the whole zone; -1: none does. What was done before it is not seen. */
+    public function lastCoatOn(string $zone): int
+    {
+        return $this->changesOf($zone) === [] ? -1 : $this->covered[$zone] ?? -1;
+    }
+
+    public function atEnd(string $zone): Colours
+    {
+        return $this->after(count($this->walk->plan->steps) - 1, $zone);
     }
 
     /** @param  int  $index  of a step; -1: before all */
     public function after(int $index, string $zone): Colours
     {
-        $last = null;
-        foreach ($this->changes[$zone] as $step => $colours) {
-            if ($step > $index) {
-                break;
-            }
-            $last = $colours;
+        $timeline = $this->timeline($zone);
+
+        return $timeline[min($index + 1, count($timeline) - 1)];
+    }
+
+    /** @return non-empty-list<Colours> of a zone: bare, then after each step */
+    private function timeline(string $zone): array
+    {
+        if (isset($this->timelines[$zone])) {
+            return $this->timelines[$zone];
+        }
+        $changes = $this->changesOf($zone);
+        $now = $changes[-1];
+        $timeline = [$now];
+        foreach (array_keys($this->walk->plan->steps) as $index) {
+            $now = $changes[$index] ?? $now;
+            $timeline[] = $now;
         }
 
-        return $last ?? throw new \LogicException('Every zone is bare before its first step.');
+        return $this->timelines[$zone] = $timeline;
     }
 
     private function run(): void
     {
-        $bare = Upsampler::reflectanceOf(Lab::fromHex(self::BARE));
+        $bare = Light::of(Upsampler::reflectanceOf(Lab::fromHex(self::BARE)));
         $start = new Colours(['face' => $bare, 'recess' => $bare, 'edge' => $bare, 'lower' => $bare]);
         $now = [];
         foreach (array_keys($this->walk->plan->zones) as $zone) {
@@ -81,57 +107,58 @@ final class Forecast
         foreach (Finish::of($this->walk) as $mark) {
             // Zones with the same history come to the same colours, which are worked out once.
             $known = [];
+            [$paint, $coats] = [$this->paintOf($mark), $this->thickness($mark)];
             foreach ($mark->zones as $zone) {
                 $before = $now[$zone];
-                $now[$zone] = $known[spl_object_id($before)] ??= $this->changed($before, $mark);
+                $now[$zone] = $known[spl_object_id($before)] ??= $this->changed($before, $mark, $paint, $coats);
                 if ($now[$zone] !== $before) {
                     $this->changes[$zone][$mark->step] = $now[$zone];
+                }
+                if ($mark->effect === Effect::Coat) {
+                    $this->covered[$zone] = $mark->step;
                 }
             }
         }
     }
 
-    private function changed(Colours $before, Mark $mark): Colours
+    /** @param  float  $coats  that the mark is thick, before places are told apart */
+    private function changed(Colours $before, Mark $mark, ?Paint $paint, float $coats): Colours
     {
         return match ($mark->effect) {
             Effect::Sheen => $this->underClear($before, $mark),
             Effect::Fixed => $this->fixed($before, $mark->amount),
             Effect::Worn => $this->worn($before, $mark),
-            Effect::Mask, Effect::Marking => $before,
-            default => $this->laid($before, $mark),
+            Effect::Mask => $before,
+            Effect::Marking => $this->marked($before, $mark),
+            default => $paint === null ? $before : $this->laid($before, $mark->effect, $paint, $coats),
         };
     }
 
-    private function laid(Colours $before, Mark $mark): Colours
+    private function laid(Colours $before, Effect $effect, Paint $paint, float $thick): Colours
     {
-        $paint = $this->paintOf($mark);
-        if ($paint === null) {
-            return $before;
-        }
-        [$reflectances, $dusted] = [$before->reflectances, $before->dusted];
-        $thick = $this->thickness($mark);
-        $reached = Laid::by($mark->effect);
-        if ($mark->effect === Effect::Coat) {
+        [$lights, $dusted] = [$before->lights, $before->dusted];
+        $reached = Laid::by($effect);
+        if ($effect === Effect::Coat) {
             // A coat covers chips and streaks as well.
-            unset($reflectances['patch'], $reflectances['chip'], $reflectances['streak']);
+            unset($lights['patch'], $lights['chip'], $lights['streak'], $lights['marking']);
         }
         foreach (Spot::cases() as $spot) {
             $place = $spot->value;
             // What has grown on a face takes what the face takes, unless something is said of it.
-            $likeFace = isset($reflectances[$place]) ? $reached[$spot->grewFrom()->value] ?? 0.0 : 0.0;
+            $likeFace = isset($lights[$place]) ? $reached[$spot->grewFrom()->value] ?? 0.0 : 0.0;
             $coats = ($reached[$place] ?? $likeFace) * $thick;
             if ($coats < self::NOTHING) {
                 continue;
             }
-            $ground = $reflectances[$place] ?? $reflectances[$spot->grewFrom()->value];
-            $reflectances[$place] = $this->film($paint, $mark, $coats)->over($ground);
+            $ground = $lights[$place] ?? $lights[$spot->grewFrom()->value];
+            $lights[$place] = $ground->under($paint, $coats);
             unset($dusted[$place]);
-            if ($mark->effect === Effect::Dust) {
+            if ($effect === Effect::Dust) {
                 $dusted[$place] = [$ground, min(1.0, $coats)];
             }
         }
 
-        return new Colours($reflectances, $mark->effect === Effect::Coat ? null : $before->clear, $dusted);
+        return new Colours($lights, $effect === Effect::Coat ? null : $before->clear, $dusted);
     }
 
     /** In coats of its jar, before places are told apart. */
@@ -139,9 +166,14 @@ final class Forecast
     {
         $step = $this->walk->plan->steps[$mark->step];
         $product = $step->product === null ? null : $this->walk->plan->products[$step->product];
-        $isThin = $product !== null && HidingPower::of($product->material) <= Laid::THIN;
         if ($mark->effect !== Effect::Coat && $mark->effect !== Effect::Patches) {
-            return $mark->amount * ($isThin ? Laid::FLOODED : 1.0);
+            $isThin = $product !== null && HidingPower::of($product->material) <= Laid::THIN;
+
+            return $mark->amount * match (true) {
+                $isThin => Laid::FLOODED,
+                $product === null => 1.0,
+                default => Laid::thinned($mark->effect, $product->material->family),
+            };
         }
         // A mist lays less than a coat, a loaded brush more.
         $each = match ($step->load) {
@@ -165,27 +197,16 @@ final class Forecast
         return PaintMaker::paint($mark->colour, $product === null ? 0.9 : HidingPower::of($product->material));
     }
 
-    private function film(Paint $paint, Mark $mark, float $coats): Film
-    {
-        $key = "{$mark->step} {$mark->effect->value} {$mark->colour?->l} {$coats}";
-
-        return $this->films[$key] ??= Film::of($paint, $coats);
-    }
-
     /** A clear coat deepens what lies below, and swallows part of a light dust. */
     private function underClear(Colours $before, Mark $mark): Colours
     {
-        $reflectances = $before->reflectances;
+        $lights = $before->lights;
         foreach ($before->dusted as $place => [$below, $amount]) {
             $swallowed = self::SWALLOWED * (1.0 - $amount);
-            $reflectances[$place] = array_map(
-                static fn (float $with, float $without): float => $with + $swallowed * ($without - $with),
-                $reflectances[$place],
-                $below,
-            );
+            $lights[$place] = $lights[$place]->towards($below, $swallowed);
         }
 
-        return new Colours($reflectances, $mark->sheen);
+        return new Colours($lights, $mark->sheen);
     }
 
     /** What lay loose turns darker. */
@@ -194,27 +215,31 @@ final class Forecast
         if ($before->dusted === []) {
             return $before;
         }
-        $reflectances = $before->reflectances;
+        $lights = $before->lights;
         foreach ($before->dusted as $place => [, $dust]) {
             $left = 1.0 - $amount * $dust;
-            $reflectances[$place] = array_map(
-                static fn (float $share): float => $left * $share,
-                $reflectances[$place],
-            );
+            $lights[$place] = $lights[$place]->dimmedTo($left);
         }
 
-        return new Colours($reflectances, $before->clear);
+        return new Colours($lights, $before->clear);
+    }
+
+    /** A decal hides what it lies on. */
+    private function marked(Colours $before, Mark $mark): Colours
+    {
+        return $mark->colour === null ? $before : $this->with($before, Spot::Marking, $mark->colour);
     }
 
     /** Where it is worn through, what lies below is seen. */
     private function worn(Colours $before, Mark $mark): Colours
     {
-        if ($mark->colour === null) {
-            return $before;
-        }
+        return $mark->colour === null ? $before : $this->with($before, Spot::Chip, $mark->colour);
+    }
 
+    private function with(Colours $before, Spot $spot, Lab $colour): Colours
+    {
         return new Colours(
-            [...$before->reflectances, 'chip' => Upsampler::reflectanceOf($mark->colour)],
+            [...$before->lights, $spot->value => Light::of(Upsampler::reflectanceOf($colour))],
             $before->clear,
             $before->dusted,
         );

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ulvrach\Forecast;
 
+use Ulvrach\Chemistry\BinderFamily;
 use Ulvrach\Finish\Effect;
 
 /**
@@ -48,6 +49,24 @@ final class Laid
 
     /** Films so thin that a jar of them hides a seventh of a coat are flooded on, in usual coats of theirs. */
     public const FLOODED = 5.0;
+
+    /**
+     * Coats of what comes from the jar that are left of it where it is thinned to run: paint is mostly thinner then, an
+     * oil is thinned less, and a product made for such work comes ready.
+     */
+    public static function thinned(Effect $effect, BinderFamily $family): float
+    {
+        $runs = in_array($effect, [Effect::Tint, Effect::Wash, Effect::Streaks, Effect::Stain], true);
+
+        return match (true) {
+            ! $runs => 1.0,
+            in_array($family, BinderFamily::paints(), true) => 0.35,
+            $family === BinderFamily::ArtistOil => 0.7,
+            // Wiped back to what sits in the lines.
+            $family === BinderFamily::ClayWash => 0.6,
+            default => 1.0,
+        };
+    }
 
     /** Share of the ground that a jar hides below which it counts as so thin. */
     public const THIN = 0.3;

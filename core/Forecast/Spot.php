@@ -19,12 +19,14 @@ enum Spot: string
     case Patch = 'patch';
     case Chip = 'chip';
     case Streak = 'streak';
+    /** Decals and stencilled signs. */
+    case Marking = 'marking';
 
     /** What it is like before it comes to be: a chip was face until it was painted. */
     public function grewFrom(): self
     {
         return match ($this) {
-            self::Patch, self::Streak => self::Face,
+            self::Patch, self::Streak, self::Marking => self::Face,
             self::Chip => self::Edge,
             default => $this,
         };

@@ -7,9 +7,13 @@ namespace Ulvrach\Material;
 /** Products side by side: those of a plan, those that a person owns, or those to begin with. */
 final readonly class ProductShelf implements Shelf
 {
+    /** @var list<Product> */
+    public array $products;
+
     /** @param  array<Product>  $products  among equals the first is taken */
-    public function __construct(private array $products)
+    public function __construct(array $products)
     {
+        $this->products = array_values($products);
     }
 
     public function find(Need $need): ?Product

@@ -38,10 +38,11 @@ final readonly class Film
 
                 continue;
             }
-            [$sinh, $cosh] = [sinh($b * $length), cosh($b * $length)];
-            $below = $a * $sinh + $b * $cosh;
-            $own[] = $sinh / $below;
-            $through[] = ($b / $below) ** 2;
+            // sinh and cosh of bSX in one exponential, both times 2·exp(bSX).
+            $power = exp(2.0 * $b * $length);
+            $below = $a * ($power - 1.0) + $b * ($power + 1.0);
+            $own[] = ($power - 1.0) / $below;
+            $through[] = (4.0 * $b * $b * $power) / ($below * $below);
         }
 
         return new self($own, $through);
@@ -55,7 +56,8 @@ final readonly class Film
     {
         $seen = [];
         foreach ($this->own as $band => $own) {
-            $seen[] = min(1.0, $own + $this->through[$band] * $ground[$band] / (1.0 - $own * $ground[$band]));
+            $here = $own + $this->through[$band] * $ground[$band] / (1.0 - $own * $ground[$band]);
+            $seen[] = $here < 1.0 ? $here : 1.0;
         }
 
         return $seen;

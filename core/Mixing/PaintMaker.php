@@ -16,7 +16,10 @@ final class PaintMaker
 
     private const MOST = 0.995;
 
-    private const STEPS = 40;
+    private const STEPS = 60;
+
+    /** In ln(h / (1 − h)) of the share h that a coat hides. */
+    private const CLOSE = 1e-9;
 
     /**
      * @param  Lab  $colour  of a coat that hides, dry
@@ -56,18 +59,36 @@ final class PaintMaker
             static fn (float $r): float => (1.0 - $r) ** 2 / (2.0 * $r),
             Upsampler::reflectanceOf($colour),
         );
-        // Dark paint hides with little scattering, white with much: found by halving, in powers of e.
+        // ln(h / (1 − h)) of what is hidden is ln S for paint that absorbs nothing and close to a line in it for all
+        // other, so that false position (Illinois method) is there in a few steps.
+        $wanted = log($hides / (1.0 - $hides));
+        $miss = static function (float $power) use ($ratios, $wanted): float {
+            $hidden = max(1e-12, min(1.0 - 1e-12, self::hiding(self::scattering(exp($power), $ratios))));
+
+            return log($hidden / (1.0 - $hidden)) - $wanted;
+        };
         [$low, $high] = [-14.0, 8.0];
+        [$atLow, $atHigh] = [$miss($low), $miss($high)];
+        $power = $low;
+        $wasOver = null;
         for ($step = 0; $step < self::STEPS; $step++) {
-            $middle = ($low + $high) / 2.0;
-            if (self::hiding(self::scattering(exp($middle), $ratios)) < $hides) {
-                $low = $middle;
-            } else {
-                $high = $middle;
+            $power = ($low * $atHigh - $high * $atLow) / ($atHigh - $atLow);
+            $here = $miss($power);
+            if (abs($here) < self::CLOSE) {
+                break;
             }
+            $isOver = $here > 0.0;
+            if ($isOver) {
+                [$high, $atHigh] = [$power, $here];
+                $atLow /= $wasOver === true ? 2.0 : 1.0;
+            } else {
+                [$low, $atLow] = [$power, $here];
+                $atHigh /= $wasOver === false ? 2.0 : 1.0;
+            }
+            $wasOver = $isOver;
         }
 
-        return self::scattering(exp(($low + $high) / 2.0), $ratios);
+        return self::scattering(exp($power), $ratios);
     }
 
     /** @param  list<float>  $ratios  K/S by band */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ulvrach\Palette;
 
 use Ulvrach\Chemistry\BinderFamily;
+use Ulvrach\Colour\Lab;
 use Ulvrach\Material\Material;
 
 /** How much of the ground one usual coat hides, where nobody has said it of the jar. */
@@ -12,6 +13,13 @@ final class HidingPower
 {
     /** What runs into recesses or tints what lies below: many coats of it still let the ground through. */
     private const THIN = 0.15;
+
+    /** CIELAB of colours that hide badly: chroma above, hue below, or lightness above. */
+    private const STRONG = 45.0;
+
+    private const BEYOND_YELLOW = 110.0;
+
+    private const LIGHT = 80.0;
 
     public static function of(Material $material): float
     {
@@ -23,7 +31,23 @@ final class HidingPower
             return self::THIN;
         }
 
-        return match ($material->family) {
+        return self::byFamily($material->family) - self::weakness($material->colour);
+    }
+
+    /** Yellow, orange and red are organic pigments that let light through; a light paint has much ground to beat. */
+    private static function weakness(?Lab $colour): float
+    {
+        return match (true) {
+            $colour === null => 0.0,
+            $colour->chroma() > self::STRONG && $colour->hue() < self::BEYOND_YELLOW => 0.25,
+            $colour->l > self::LIGHT => 0.1,
+            default => 0.0,
+        };
+    }
+
+    private static function byFamily(BinderFamily $family): float
+    {
+        return match ($family) {
             // Two thin coats cover.
             BinderFamily::WaterborneAcrylic, BinderFamily::Lacquer => 0.85,
             // Much clear binder, little pigment: three coats are usual.

@@ -80,7 +80,9 @@ final readonly class Palette
         }
         usort(
             $suggestions,
-            static fn (Suggestion $one, Suggestion $other) => self::cost($one) <=> self::cost($other),
+            // What differs by less than can be computed stays in the order of the families.
+            static fn (Suggestion $one, Suggestion $other) => round(self::cost($one), 6) <=>
+                round(self::cost($other), 6),
         );
 
         return array_slice($suggestions, 0, $count);

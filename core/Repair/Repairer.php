@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Ulvrach\Repair;
 
 use Ulvrach\Log\Log;
-use Ulvrach\Material\Shelf;
+use Ulvrach\Material\ProductShelf;
 use Ulvrach\Plan\Plan;
 use Ulvrach\Repair\Internal\RepairState;
 use Ulvrach\Rules\Evaluator;
@@ -32,14 +32,14 @@ final readonly class Repairer
 
     /**
      * @param  Log  $log  what was really done, which no remedy changes
-     * @param  Shelf|null  $own  the jars that the person owns
+     * @param  ProductShelf|null  $own  the jars that the person owns
      * @param  (\Closure(): bool)|null  $keepGoing  asked from time to time; false ends it with the best so far. Null:
      *   it goes on until it is through
      */
     public function repair(
         Plan $plan,
         Log $log = new Log(),
-        ?Shelf $own = null,
+        ?ProductShelf $own = null,
         ?\Closure $keepGoing = null,
     ): Repair {
         $keepGoing ??= static fn (): bool => true;
@@ -85,7 +85,7 @@ final readonly class Repairer
     }
 
     /** @param  \Closure(): bool  $keepGoing */
-    private function greedily(RepairState $state, ?Shelf $own, \Closure $keepGoing): RepairState
+    private function greedily(RepairState $state, ?ProductShelf $own, \Closure $keepGoing): RepairState
     {
         while ($state->stops !== [] && ($ways = $this->next($state, $own, $keepGoing)) !== []) {
             usort(
@@ -107,7 +107,7 @@ final readonly class Repairer
      * @param  \Closure(): bool  $keepGoing
      * @return list<RepairState> empty: nothing mends it, or there is no time left
      */
-    private function next(RepairState $state, ?Shelf $own, \Closure $keepGoing): array
+    private function next(RepairState $state, ?ProductShelf $own, \Closure $keepGoing): array
     {
         $next = [];
         $first = null;

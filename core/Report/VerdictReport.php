@@ -11,7 +11,7 @@ use Ulvrach\Evaluation\Layer;
 use Ulvrach\Evaluation\Strata;
 use Ulvrach\Evaluation\Walk;
 use Ulvrach\Log\Contradiction;
-use Ulvrach\Material\Shelf;
+use Ulvrach\Material\ProductShelf;
 use Ulvrach\PlanFile\EditCodec;
 use Ulvrach\PlanFile\LogCodec;
 use Ulvrach\Quantity\Moment;
@@ -106,7 +106,7 @@ final class VerdictReport
         Finding $finding,
         Verdict $verdict,
         RemedyAdvisor $advisor,
-        ?Shelf $own = null,
+        ?ProductShelf $own = null,
     ): array {
         return array_map(self::remedy(...), $advisor->for($finding, $verdict, $own));
     }

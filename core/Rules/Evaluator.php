@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ulvrach\Rules;
 
 use Ulvrach\Evaluation\Walker;
+use Ulvrach\Forecast\Forecast;
 use Ulvrach\Log\Log;
 use Ulvrach\Plan\Plan;
 
@@ -20,6 +21,9 @@ final readonly class Evaluator
     {
         $walk = $this->walker->walk($plan, $log);
 
-        return new Verdict($walk, (new Judgement($this->rules, School::of($plan->school)))->of($walk));
+        $forecast = Forecast::of($walk);
+        $judgement = new Judgement($this->rules, School::of($plan->school));
+
+        return new Verdict($walk, $judgement->of($walk, $forecast), $forecast);
     }
 }

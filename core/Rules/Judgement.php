@@ -6,6 +6,7 @@ namespace Ulvrach\Rules;
 
 use Ulvrach\Evaluation\Situation;
 use Ulvrach\Evaluation\Walk;
+use Ulvrach\Forecast\Forecast;
 use Ulvrach\Log\Log;
 use Ulvrach\Log\Trial;
 use Ulvrach\Plan\Step;
@@ -27,13 +28,13 @@ final class Judgement
     }
 
     /** @return list<Finding> in plan order, the gravest first within a step */
-    public function of(Walk $walk): array
+    public function of(Walk $walk, Forecast $forecast): array
     {
         $this->said = $this->zones = [];
         foreach ($walk->situations as $situation) {
             $this->examine($situation);
         }
-        $this->conclude($walk);
+        $this->conclude($walk, $forecast);
 
         return $this->weighed($walk);
     }
@@ -58,7 +59,7 @@ final class Judgement
     }
 
     /** What can only be said once the last step of a zone, or of the plan, is known. */
-    private function conclude(Walk $walk): void
+    private function conclude(Walk $walk, Forecast $forecast): void
     {
         $finished = $strata = $zonesOf = [];
         foreach ($walk->finished() as $touched) {
@@ -78,6 +79,11 @@ final class Judgement
             if ($rule instanceof PlanRule) {
                 foreach ($rule->overall($walk->plan, $strata) as [$finding, $zone]) {
                     $this->note($finding, $zonesOf[spl_object_id($zone)]);
+                }
+            }
+            if ($rule instanceof SeenRule && $this->school->minds($rule)) {
+                foreach ($rule->foresee($walk, $forecast) as $finding) {
+                    $this->note($finding, $finding->zones);
                 }
             }
         }

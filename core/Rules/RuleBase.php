@@ -82,11 +82,25 @@ abstract class RuleBase implements Rule
         string $happens,
         array $facts = [],
     ): Finding {
+        return $this->findingFor($severity, $stepId, [$zone->zone->id], $happens, $facts);
+    }
+
+    /**
+     * @param  list<string>  $zones  ids
+     * @param  array<string, string|int|null>  $facts
+     */
+    protected function findingFor(
+        Severity $severity,
+        string $stepId,
+        array $zones,
+        string $happens,
+        array $facts = [],
+    ): Finding {
         return new Finding(
             code: static::CODE,
             severity: $severity,
             stepId: $stepId,
-            zones: [$zone->zone->id],
+            zones: $zones,
             happens: $happens,
             why: static::EXPLANATION,
             isCertain: static::CERTAIN,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ulvrach\Rules;
 
 use Ulvrach\Evaluation\Walk;
+use Ulvrach\Forecast\Forecast;
 use Ulvrach\Plan\Plan;
 
 /** What a plan comes to, and what the rules have to say of it. */
@@ -16,6 +17,7 @@ final readonly class Verdict
     public function __construct(
         public Walk $walk,
         public array $findings,
+        public Forecast $forecast,
     ) {
         $this->plan = $walk->plan;
     }

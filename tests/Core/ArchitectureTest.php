@@ -114,7 +114,8 @@ arch('rules are final')
     ->ignoring([
         'Ulvrach\Rules\RuleBase',
         'Ulvrach\Rules\EndRule',
-        'Ulvrach\Rules\Sight\ContrastRule',
+        'Ulvrach\Rules\Sight\MarkRule',
+        'Ulvrach\Rules\Sight\TooFaintRule',
         'Ulvrach\Rules\Chemistry\AttackRule',
         'Ulvrach\Rules\Surface\WrongSheen',
     ]);

@@ -698,6 +698,16 @@ final class PlanKit
                 ),
             ),
             new Product(
+                id: 'charcoal',
+                name: 'Charcoal',
+                material: new Material(
+                    family: BinderFamily::WaterborneAcrylic,
+                    carrier: Carrier::Water,
+                    sheen: Sheen::Matte,
+                    colour: Lab::fromHex('#2a2b2a'),
+                ),
+            ),
+            new Product(
                 id: 'chrome',
                 name: 'Chrome',
                 material: new Material(

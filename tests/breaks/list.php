@@ -579,7 +579,7 @@ return [
     [
         'file' => 'Forecast/Forecast.php',
         'tests' => 'Forecast',
-        'from' => 'unset($reflectances[\'patch\'], $reflectances[\'chip\'], $reflectances[\'streak\']);',
+        'from' => 'unset($lights[\'patch\'], $lights[\'chip\'], $lights[\'streak\'], $lights[\'marking\']);',
         'to' => '',
     ],
     [
@@ -605,5 +605,35 @@ return [
         'tests' => 'Vehicle',
         'from' => '$rank === 1 ? $code : "{$code}-{$rank}"',
         'to' => '$code',
+    ],
+    [
+        'file' => 'Rules/Sight/MarkLostLater.php',
+        'tests' => 'Rules',
+        'from' => '$end >= $reads',
+        'to' => '$end >= 0.0',
+    ],
+    [
+        'file' => 'Rules/Sight/MarkRule.php',
+        'tests' => 'Rules',
+        'from' => '$after === $before ? null :',
+        'to' => 'true ? null :',
+    ],
+    [
+        'file' => 'Rules/Sight/Contrast.php',
+        'tests' => 'Rules',
+        'from' => 'TechniqueKind::Chips => 8.0',
+        'to' => 'TechniqueKind::Chips => 0.5',
+    ],
+    [
+        'file' => 'Rules/Remedy/Colourist.php',
+        'tests' => 'Rules',
+        'from' => 'count($best->parts) < 2',
+        'to' => 'true',
+    ],
+    [
+        'file' => 'Forecast/Laid.php',
+        'tests' => 'Rules',
+        'from' => 'in_array($family, BinderFamily::paints(), true) => 0.35',
+        'to' => 'in_array($family, BinderFamily::paints(), true) => 1.0',
     ],
 ];

@@ -5,15 +5,17 @@ declare(strict_types=1);
 namespace Ulvrach\Rules\Material;
 
 use Ulvrach\Colour\Lab;
-use Ulvrach\Plan\Plan;
+use Ulvrach\Evaluation\Walk;
+use Ulvrach\Forecast\Forecast;
+use Ulvrach\Forecast\Spot;
 use Ulvrach\Rules\EndRule;
 use Ulvrach\Rules\Finding;
-use Ulvrach\Rules\PlanRule;
 use Ulvrach\Rules\Remedy\Workbench;
 use Ulvrach\Rules\RuleKind;
+use Ulvrach\Rules\SeenRule;
 use Ulvrach\Rules\Severity;
 
-final class StowageLikeHull extends EndRule implements PlanRule
+final class StowageLikeHull extends EndRule implements SeenRule
 {
     public const CODE = 'stowage-like-hull';
 
@@ -26,39 +28,41 @@ final class StowageLikeHull extends EndRule implements PlanRule
     /** CIEDE2000 below which two parts run together at arm's length. */
     private const HARDLY_APART = 8.0;
 
-    public function overall(Plan $plan, array $strata): array
+    public function foresee(Walk $walk, Forecast $forecast): array
     {
         $hull = null;
-        foreach ($strata as $zone) {
-            if ($zone->zone->kind->group() === 'body') {
-                $hull ??= $zone->paint();
+        foreach ($walk->plan->zones as $zone) {
+            if ($zone->kind->group() === 'body' && $walk->strata[$zone->id]->paint() !== null) {
+                $hull ??= $zone->id;
             }
         }
+        $body = $hull === null ? null : $walk->strata[$hull]->paint();
+        if ($hull === null || $body === null) {
+            return [];
+        }
         $findings = [];
-        foreach ($strata as $zone) {
-            $paint = $zone->paint();
+        foreach ($walk->plan->zones as $zone) {
+            $paint = $walk->strata[$zone->id]->paint();
             if (
-                $zone->zone->kind->role() !== 'stowage' ||
-                $paint === null ||
-                $hull === null ||
-                $paint->product->id === $hull->product->id
+                $zone->kind->role() !== 'stowage' ||
+                $paint?->product->material->colour === null ||
+                // Left in the paint of the hull, it was not told apart: another rule speaks of that.
+                $paint->product->id === $body->product->id
             ) {
                 continue;
             }
-            $own = $paint->product->material->colour;
-            $body = $hull->product->material->colour;
-            if ($own !== null && $body !== null && $own->differenceTo($body) < self::HARDLY_APART) {
-                $number = $hull->stepIndex + 1;
-                $findings[] = [
-                    $this->findingOn(
-                        Severity::Note,
-                        $paint->stepId,
-                        $zone,
-                        "Its colour is hardly told from the paint of step {$number}.",
-                        ['body' => $body->toHex()],
-                    ),
-                    $zone,
-                ];
+            // As all that lies on it leaves it: dust makes canvas and hull alike that were not before.
+            $seen = $forecast->atEnd($hull)->of(Spot::Face);
+            $apart = $forecast->atEnd($zone->id)->of(Spot::Face)->differenceTo($seen);
+            if ($apart < self::HARDLY_APART) {
+                $number = $body->stepIndex + 1;
+                $findings[] = $this->findingFor(
+                    Severity::Note,
+                    $paint->stepId,
+                    [$zone->id],
+                    sprintf('In the end it differs from the paint of step %d by %.0f only.', $number, $apart),
+                    ['body' => $seen->toHex()],
+                );
             }
         }
 

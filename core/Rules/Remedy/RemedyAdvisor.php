@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Ulvrach\Rules\Remedy;
 
 use Ulvrach\Log\Past;
-use Ulvrach\Material\Shelf;
+use Ulvrach\Material\ProductShelf;
 use Ulvrach\Plan\Edit\EditRefused;
 use Ulvrach\Plan\Edit\ReplaceStep;
 use Ulvrach\Rules\Chemistry\HotSolventOverSoftFilm;
@@ -44,11 +44,11 @@ final readonly class RemedyAdvisor
     }
 
     /**
-     * @param  Shelf|null  $own  the jars that the person owns; null: nobody has said
+     * @param  ProductShelf|null  $own  the jars that the person owns; null: nobody has said
      * @return list<ProvedRemedy> first what changes least of what the modeller meant, among equals what mends most; the
      *   same edits are offered once
      */
-    public function for(Finding $finding, Verdict $before, ?Shelf $own = null): array
+    public function for(Finding $finding, Verdict $before, ?ProductShelf $own = null): array
     {
         $proved = [];
         $rule = $this->rules->rules[$finding->code];

@@ -8,8 +8,10 @@ use Ulvrach\Chemistry\Carrier;
 use Ulvrach\Chemistry\Sheen;
 use Ulvrach\Colour\Lab;
 use Ulvrach\Evaluation\Walk;
+use Ulvrach\Forecast\Forecast;
 use Ulvrach\Material\Need;
 use Ulvrach\Material\Product;
+use Ulvrach\Material\ProductShelf;
 use Ulvrach\Material\Shelf;
 use Ulvrach\Material\Shelves;
 use Ulvrach\Plan\CleanUpPass;
@@ -44,11 +46,20 @@ final readonly class Workbench
 
     private Shelf $shelf;
 
-    public function __construct(Verdict $verdict, ?Shelf $own = null)
+    private Forecast $forecast;
+
+    public function __construct(Verdict $verdict, private ?ProductShelf $own = null)
     {
+        $this->forecast = $verdict->forecast;
         $this->plan = $verdict->plan;
         $this->walk = $verdict->walk;
         $this->shelf = Shelves::around($this->plan->products, $own);
+    }
+
+    /** Other colours for a step. */
+    public function colours(): Colourist
+    {
+        return new Colourist($this, $this->forecast, $this->own);
     }
 
     public function step(string $id): Step

@@ -4,17 +4,18 @@ declare(strict_types=1);
 
 namespace Ulvrach\Rules\Sight;
 
-use Ulvrach\Evaluation\Situation;
-use Ulvrach\Evaluation\Strata;
+use Ulvrach\Evaluation\Walk;
+use Ulvrach\Forecast\Forecast;
+use Ulvrach\Forecast\Spot;
+use Ulvrach\Rules\EndRule;
 use Ulvrach\Rules\Finding;
 use Ulvrach\Rules\Remedy\Workbench;
-use Ulvrach\Rules\RuleBase;
 use Ulvrach\Rules\RuleKind;
+use Ulvrach\Rules\SeenRule;
 use Ulvrach\Rules\Severity;
 use Ulvrach\Technique\ColourRole;
-use Ulvrach\Technique\TechniqueKind;
 
-final class BlackOrWhiteBase extends RuleBase
+final class BlackOrWhiteBase extends EndRule implements SeenRule
 {
     public const CODE = 'black-or-white-base';
 
@@ -25,41 +26,34 @@ final class BlackOrWhiteBase extends RuleBase
     public const EXPLANATION = 'Pure black and pure white leave no room for shade or light: a photograph shows a hole '
         .'or a blank.';
 
-    protected const WATCHES = [TechniqueKind::Colour, TechniqueKind::Shade];
-
     /** L* beyond which a photograph clips. */
     private const BLACK = 14.0;
 
     private const WHITE = 95.0;
 
-    public function concerns(Situation $situation): bool
+    public function foresee(Walk $walk, Forecast $forecast): array
     {
-        return $situation->technique->role === ColourRole::Base;
-    }
-
-    public function examine(Situation $situation, Strata $below): ?Finding
-    {
-        $colour = $situation->product?->material->colour;
-        if ($colour === null || $situation->technique->role !== ColourRole::Base) {
-            return null;
+        $findings = [];
+        foreach ($walk->plan->zones as $zone) {
+            $index = $forecast->lastCoatOn($zone->id);
+            if ($index < 0 || $walk->situations[$index]->technique->role !== ColourRole::Base) {
+                continue;
+            }
+            $base = $forecast->after($index, $zone->id)->of(Spot::Face)->l;
+            $end = $forecast->atEnd($zone->id)->of(Spot::Face)->l;
+            // Filters and dust may have brought it back to where a photograph sees something.
+            $said = match (true) {
+                max($base, $end) < self::BLACK => 'This base is as good as black: shade and washes will not show.',
+                min($base, $end) > self::WHITE => 'This base is as good as white: highlights and dust will not show.',
+                default => null,
+            };
+            if ($said !== null) {
+                $step = $walk->plan->steps[$index]->id;
+                $findings[] = $this->findingFor(Severity::Note, $step, [$zone->id], $said);
+            }
         }
-        $l = $colour->l;
 
-        return match (true) {
-            $l < self::BLACK => $this->finding(
-                Severity::Note,
-                $situation,
-                $below,
-                'This base is as good as black: shade and washes will not show.',
-            ),
-            $l > self::WHITE => $this->finding(
-                Severity::Note,
-                $situation,
-                $below,
-                'This base is as good as white: highlights and dust will not show.',
-            ),
-            default => null,
-        };
+        return $findings;
     }
 
     public function remedies(Finding $finding, Workbench $bench): array

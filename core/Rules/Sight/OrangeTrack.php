@@ -4,17 +4,22 @@ declare(strict_types=1);
 
 namespace Ulvrach\Rules\Sight;
 
+use Ulvrach\Colour\Lab;
 use Ulvrach\Evaluation\Situation;
-use Ulvrach\Evaluation\Strata;
+use Ulvrach\Evaluation\Walk;
+use Ulvrach\Forecast\Colours;
+use Ulvrach\Forecast\Forecast;
+use Ulvrach\Forecast\Spot;
 use Ulvrach\Plan\ZoneKind;
+use Ulvrach\Rules\EndRule;
 use Ulvrach\Rules\Finding;
 use Ulvrach\Rules\Remedy\Workbench;
-use Ulvrach\Rules\RuleBase;
 use Ulvrach\Rules\RuleKind;
+use Ulvrach\Rules\SeenRule;
 use Ulvrach\Rules\Severity;
 use Ulvrach\Technique\ColourRole;
 
-final class OrangeTrack extends RuleBase
+final class OrangeTrack extends EndRule implements SeenRule
 {
     public const CODE = 'orange-track';
 
@@ -25,32 +30,33 @@ final class OrangeTrack extends RuleBase
     public const EXPLANATION = 'A track that runs is brown and bright, not orange: fresh rust is ground off at once.';
 
     /** Chroma and L* beyond which rust reads as fresh. */
-    private const BRIGHT = 38.0;
+    private const BRIGHT = 32.0;
 
     private const PALE = 38.0;
 
-    public function concerns(Situation $situation): bool
+    public function foresee(Walk $walk, Forecast $forecast): array
     {
-        $isTone = $situation->technique->role === ColourRole::Rust || $situation->technique->code === 'track-wash';
-
-        return $isTone && $situation->product?->material->colour !== null;
-    }
-
-    public function examine(Situation $situation, Strata $below): ?Finding
-    {
-        $colour = $situation->product?->material->colour;
-        if ($colour === null || $below->zone->kind !== ZoneKind::Tracks) {
-            return null;
+        $findings = [];
+        foreach ($walk->situations as $situation) {
+            foreach (self::isTone($situation) ? $situation->step->zones : [] as $zone) {
+                // What a wash or dust tones down again is no longer orange.
+                $isOrange =
+                    $walk->plan->zones[$zone]->kind === ZoneKind::Tracks &&
+                    self::shows($forecast->after($situation->index, $zone)) &&
+                    ! self::shows($forecast->after($situation->index - 1, $zone)) &&
+                    self::shows($forecast->atEnd($zone));
+                if ($isOrange) {
+                    $findings[] = $this->findingFor(
+                        Severity::Note,
+                        $situation->step->id,
+                        [$zone],
+                        "“{$situation->product?->name}” is too bright for a running track.",
+                    );
+                }
+            }
         }
 
-        return $colour->chroma() > self::BRIGHT && $colour->l > self::PALE
-            ? $this->finding(
-                Severity::Note,
-                $situation,
-                $below,
-                "“{$situation->product->name}” is too bright for a running track.",
-            )
-            : null;
+        return $findings;
     }
 
     public function remedies(Finding $finding, Workbench $bench): array
@@ -65,5 +71,19 @@ final class OrangeTrack extends RuleBase
             ),
             $bench->leaveOut($finding->stepId, $finding->zones),
         ];
+    }
+
+    private static function isTone(Situation $situation): bool
+    {
+        $isTone = $situation->technique->role === ColourRole::Rust || $situation->technique->code === 'track-wash';
+
+        return $isTone && $situation->product?->material->colour !== null;
+    }
+
+    private static function shows(Colours $colours): bool
+    {
+        $isBright = static fn (Lab $seen): bool => $seen->chroma() > self::BRIGHT && $seen->l > self::PALE;
+
+        return $isBright($colours->of(Spot::Face)) || $isBright($colours->of(Spot::Recess));
     }
 }

@@ -4,13 +4,14 @@ declare(strict_types=1);
 
 namespace Ulvrach\Rules\Sight;
 
-use Ulvrach\Colour\Lab;
+use Ulvrach\Evaluation\Situation;
 use Ulvrach\Rules\Finding;
 use Ulvrach\Rules\Remedy\Workbench;
 use Ulvrach\Rules\RuleKind;
+use Ulvrach\Technique\ColourRole;
 use Ulvrach\Technique\TechniqueKind;
 
-final class WashTooStrong extends ContrastRule
+final class WashTooStrong extends MarkRule
 {
     public const CODE = 'wash-too-strong';
 
@@ -21,19 +22,23 @@ final class WashTooStrong extends ContrastRule
     public const EXPLANATION = 'Nearly black lines on a light vehicle draw a net over it; a brown or grey of the same '
         .'hue does not.';
 
-    protected const WATCHES = [TechniqueKind::Wash];
+    /** L* by which a line may be darker than its face; docs/forecast.md, "what reads". */
+    private const A_NET = 18.5;
 
-    /** L* by which a line may be darker than its base. */
-    private const A_NET = 52.0;
-
-    protected function fault(Lab $paint, Lab $over): ?string
+    protected function isAbout(Situation $situation): bool
     {
-        return $paint->l - $over->l > self::A_NET ? 'draws hard lines' : null;
+        return $situation->kind === TechniqueKind::Wash && $situation->technique->role === ColourRole::Shade;
+    }
+
+    protected function fault(Situation $situation, Contrast $now, Contrast $before): ?string
+    {
+        return $now->depth() > self::A_NET ? 'draws hard lines' : null;
     }
 
     public function remedies(Finding $finding, Workbench $bench): array
     {
         return [
+            ...$bench->colours()->thatAreQuieter($finding),
             $bench->withProduct(
                 $finding->stepId,
                 $bench->need('track-wash')->inFamilies(...$bench->techniqueOf($finding->stepId)->families),

@@ -5,64 +5,99 @@ declare(strict_types=1);
 namespace Ulvrach\Rules\Sight;
 
 use Ulvrach\Evaluation\Situation;
-use Ulvrach\Evaluation\Strata;
+use Ulvrach\Evaluation\Walk;
+use Ulvrach\Forecast\Forecast;
+use Ulvrach\Forecast\Spot;
+use Ulvrach\Palette\Palette;
+use Ulvrach\Rules\EndRule;
 use Ulvrach\Rules\Finding;
 use Ulvrach\Rules\Remedy\Workbench;
-use Ulvrach\Rules\RuleBase;
+use Ulvrach\Rules\RuleKind;
+use Ulvrach\Rules\SeenRule;
 use Ulvrach\Rules\Severity;
 use Ulvrach\Technique\ColourRole;
-use Ulvrach\Technique\TechniqueKind;
+use Ulvrach\Technique\Coverage;
 
-final class WeakColourOnDark extends RuleBase
+final class WeakColourOnDark extends EndRule implements SeenRule
 {
     public const CODE = 'weak-colour-on-dark';
 
     public const TITLE = 'A weak colour goes on a dark ground';
 
+    public const KIND = RuleKind::Fact;
+
     public const EXPLANATION = 'Yellow, red and light pigments hide badly: over a dark ground they stay dull until '
         .'many coats have covered it.';
 
-    protected const WATCHES = [TechniqueKind::Colour];
-
-    /** Coats that a weak colour takes, and the L* of a ground that it has to fight. */
-    private const COATS = 3;
-
+    /** L* of a ground that a light or strong colour has to fight. */
     private const DARK = 28.0;
 
-    public function concerns(Situation $situation): bool
-    {
-        return $situation->technique->role === ColourRole::Base;
-    }
+    /** CIEDE2000 from its own colour within which a coat has covered. */
+    private const COVERED = 5.0;
 
-    public function examine(Situation $situation, Strata $below): ?Finding
+    private const MOST_COATS = 6;
+
+    public function foresee(Walk $walk, Forecast $forecast): array
     {
-        $paint = $below->paint();
-        if (
-            $paint?->product->material->colour === null ||
-            $situation->product?->material->colour === null ||
-            $situation->technique->role !== ColourRole::Base ||
-            $situation->step->coats >= self::COATS
-        ) {
-            return null;
+        $findings = [];
+        foreach ($walk->situations as $situation) {
+            foreach (self::isWeak($situation) ? $situation->step->zones : [] as $zone) {
+                $ground = $forecast->after($situation->index - 1, $zone)->of(Spot::Face);
+                $seen = $forecast->after($situation->index, $zone)->of(Spot::Face);
+                $own = $situation->product?->material->colour;
+                if ($own === null || $ground->l >= self::DARK || $own->differenceTo($seen) < self::COVERED) {
+                    continue;
+                }
+                $coats = $situation->step->coats;
+                $findings[] = $this->findingFor(
+                    Severity::Note,
+                    $situation->step->id,
+                    [$zone],
+                    sprintf(
+                        '“%s” hides badly on a ground as dark as this: %s %s from its own colour by %.0f.',
+                        $situation->product->name,
+                        $coats === 1 ? 'one coat' : "{$coats} coats",
+                        $coats === 1 ? 'differs' : 'differ',
+                        $own->differenceTo($seen),
+                    ),
+                    ['zone' => $zone],
+                );
+            }
         }
-        $over = $situation->product->material->colour;
-        $isWeak = $over->l > 75 || ($over->chroma() > 45 && $over->hue() < 110);
 
-        return $isWeak && $paint->product->material->colour->l < self::DARK
-            ? $this->finding(
-                Severity::Note,
-                $situation,
-                $below,
-                "“{$situation->product->name}” hides badly over “{$paint->product->name}”; "
-                    .($situation->step->coats === 1
-                        ? 'one coat stays dull.'
-                        : "{$situation->step->coats} coats stay dull."),
-            )
-            : null;
+        return $findings;
     }
 
     public function remedies(Finding $finding, Workbench $bench): array
     {
-        return [$bench->inCoats($finding->stepId, self::COATS)];
+        $step = $bench->step($finding->stepId);
+        $product = $bench->plan->productOf($step);
+        if ($product?->material->colour === null) {
+            return [];
+        }
+        $ground = $bench->colours()->faceBefore($finding->stepId, (string) $finding->facts['zone']);
+        $coats = $step->coats + 1;
+        while (
+            $coats < self::MOST_COATS &&
+            Palette::over(Palette::paint($product), $ground, $coats)->differenceTo($product->material->colour) >=
+                self::COVERED
+        ) {
+            $coats++;
+        }
+
+        return [
+            $bench->inCoats($finding->stepId, $coats),
+            $bench->inCoats($finding->stepId, min(self::MOST_COATS, $coats + 1)),
+        ];
+    }
+
+    private static function isWeak(Situation $situation): bool
+    {
+        $colour = $situation->product?->material->colour;
+
+        return $colour !== null &&
+            $situation->technique->role === ColourRole::Base &&
+            $situation->technique->coverage === Coverage::Whole &&
+            ($colour->l > 75 || ($colour->chroma() > 45 && $colour->hue() < 110));
     }
 }

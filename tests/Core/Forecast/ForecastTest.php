@@ -10,6 +10,7 @@ use Ulvrach\Finish\Effect;
 use Ulvrach\Forecast\Colours;
 use Ulvrach\Forecast\Forecast;
 use Ulvrach\Forecast\Laid;
+use Ulvrach\Forecast\Light;
 use Ulvrach\Forecast\Spot;
 use Ulvrach\PlanFile\PlanReader;
 
@@ -70,7 +71,7 @@ it('knows a chip only once there is one, and covers it with the next coat', func
 
 it('deepens under a clear coat, more the smoother it is, and never lightens', function () {
     $lightness = static function (?Sheen $sheen, float $share): float {
-        return (new Colours(['face' => array_fill(0, 36, $share)], $sheen))->of(Spot::Face)->l;
+        return (new Colours(['face' => Light::of(array_fill(0, 36, $share))], $sheen))->of(Spot::Face)->l;
     };
     foreach ([0.0, 0.01, 0.05, 0.2, 0.6, 1.0] as $share) {
         $before = $lightness(null, $share);
@@ -98,7 +99,8 @@ it('keeps every place of the demo builds within what a surface can throw back', 
     $forecast = Forecast::of((new Walker())->walk($file->plan, $file->log));
     foreach (array_keys($file->plan->zones) as $zone) {
         foreach ($forecast->changesOf($zone) as $colours) {
-            foreach ($colours->reflectances as $reflectance) {
+            foreach ($colours->lights as $light) {
+                $reflectance = $light->bands();
                 expect(min($reflectance))->toBeGreaterThanOrEqual(0.0)
                     ->and(max($reflectance))->toBeLessThanOrEqual(1.0)
                     ->and($reflectance)->toHaveCount(36);

@@ -12,6 +12,7 @@ const PLACE: Record<Place['place'], string> = {
     patch: 'patches',
     chip: 'chips',
     streak: 'streaks',
+    marking: 'markings',
 }
 
 /** CIEDE2000 up to which a difference is said so. */

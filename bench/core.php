@@ -47,7 +47,7 @@ function timed(int $runs, Closure $work): array
 $evaluator = new Evaluator();
 $check = timed(50, static fn () => $evaluator->evaluate($plan));
 $walk = (new Walker())->walk($plan);
-$finish = timed(50, static fn () => FinishReport::of($walk));
+$finish = timed(50, static fn () => FinishReport::of($walk, Forecast::of($walk)));
 $forecast = timed(50, static fn () => Forecast::of($walk));
 $solver = new MixSolver(Shelf::paints(120), Observer::weights());
 $wanted = Shelf::wanted(40);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Http\Controllers\AlmanacController;
 use App\Http\Controllers\BuildController;
 use App\Http\Controllers\ClockController;
+use App\Http\Controllers\ColourController;
 use App\Http\Controllers\JarController;
 use App\Http\Controllers\LibraryController;
 use App\Http\Controllers\LogController;
@@ -100,6 +101,12 @@ Route::prefix('api')->group(function (): void {
                 Route::get('shedding', [ClockController::class, 'shed']);
                 Route::get('repair', [PlanController::class, 'repair']);
                 Route::get('steps/{step}', [StepController::class, 'show'])->where('step', '[a-z0-9-]{1,40}');
+                Route::get('steps/{step}/jars', [ColourController::class, 'jars'])
+                    ->where('step', '[a-z0-9-]{1,40}')
+                    ->middleware('throttle:solving');
+                Route::post('steps/{step}/panel-mixes', [ColourController::class, 'panelMixes'])
+                    ->where('step', '[a-z0-9-]{1,40}')
+                    ->middleware('throttle:solving');
                 Route::get('zones/{zone}/scratch', [StepController::class, 'scratch'])->where(
                     'zone',
                     '[a-z0-9-]{1,40}',

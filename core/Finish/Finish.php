@@ -73,12 +73,6 @@ final class Finish
         return $marks;
     }
 
-    /** The paint that a zone shows after a step (-1: before all), whatever lies on it in spots; null: it is bare. */
-    public static function paint(Walk $walk, int $index, string $zone): ?Lab
-    {
-        return $index < 0 ? null : $walk->after($index, $zone)->paint()?->colour();
-    }
-
     private static function share(Step $step): float
     {
         $share = $step->extent?->share;

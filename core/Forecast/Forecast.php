@@ -11,6 +11,7 @@ use Ulvrach\Evaluation\Walk;
 use Ulvrach\Finish\Effect;
 use Ulvrach\Finish\Finish;
 use Ulvrach\Finish\Mark;
+use Ulvrach\Material\Product;
 use Ulvrach\Mixing\Paint;
 use Ulvrach\Mixing\PaintMaker;
 use Ulvrach\Palette\HidingPower;
@@ -39,14 +40,52 @@ final class Forecast
     /** @var array<string, int> by zone: index of the last step that covers it */
     private array $covered = [];
 
-    private function __construct(private readonly Walk $walk)
-    {
+    /** @var list<Mark>|null what is laid, in order; null: still to be found */
+    private ?array $marks = null;
+
+    /**
+     * @param  array{int, Product}|null  $instead  index of a step, and what it is done with instead
+     * @param  string|null  $only  id of the one zone that is asked for; null: all
+     */
+    private function __construct(
+        private readonly Walk $walk,
+        private readonly ?array $instead = null,
+        private readonly ?string $only = null,
+    ) {
     }
 
     /** Nothing is computed before it is asked for. */
     public static function of(Walk $walk): self
     {
         return new self($walk);
+    }
+
+    /** The same with another jar in one step, on one zone; times and layers stay those of the walk. */
+    public function withJar(int $index, Product $product, string $zone): self
+    {
+        $other = new self($this->walk, [$index, $product], $zone);
+        $other->marks = $this->marks();
+
+        return $other;
+    }
+
+    /** @return list<Mark> what the steps lay, in their order */
+    public function marks(): array
+    {
+        return $this->marks ??= Finish::of($this->walk);
+    }
+
+    /** The kind of place on which a step shows most; null: it shows nowhere by a colour of its own. */
+    public function spotOf(int $index): ?Spot
+    {
+        $shown = null;
+        foreach ($this->marks() as $mark) {
+            $spot = $mark->step === $index && $mark->colour !== null ? Laid::shownOn($mark->effect) : null;
+            // A wash leaves a tint on faces as well, but it is its lines that are looked at.
+            $shown = $shown === null || $shown === Spot::Face ? $spot ?? $shown : $shown;
+        }
+
+        return $shown;
     }
 
     /** @return array<int, Colours> by the index of the step that changes them, -1 being the bare part */
@@ -100,15 +139,16 @@ final class Forecast
         $bare = Light::of(Upsampler::reflectanceOf(Lab::fromHex(self::BARE)));
         $start = new Colours(['face' => $bare, 'recess' => $bare, 'edge' => $bare, 'lower' => $bare]);
         $now = [];
-        foreach (array_keys($this->walk->plan->zones) as $zone) {
+        $zones = array_keys($this->walk->plan->zones);
+        foreach ($this->only === null ? $zones : [$this->only] as $zone) {
             $now[$zone] = $start;
             $this->changes[$zone] = [-1 => $start];
         }
-        foreach (Finish::of($this->walk) as $mark) {
+        foreach ($this->marks() as $mark) {
             // Zones with the same history come to the same colours, which are worked out once.
             $known = [];
             [$paint, $coats] = [$this->paintOf($mark), $this->thickness($mark)];
-            foreach ($mark->zones as $zone) {
+            foreach ($this->only === null ? $mark->zones : array_intersect($mark->zones, [$this->only]) as $zone) {
                 $before = $now[$zone];
                 $now[$zone] = $known[spl_object_id($before)] ??= $this->changed($before, $mark, $paint, $coats);
                 if ($now[$zone] !== $before) {
@@ -165,7 +205,7 @@ final class Forecast
     private function thickness(Mark $mark): float
     {
         $step = $this->walk->plan->steps[$mark->step];
-        $product = $step->product === null ? null : $this->walk->plan->products[$step->product];
+        $product = $this->productOf($mark);
         if ($mark->effect !== Effect::Coat && $mark->effect !== Effect::Patches) {
             $isThin = $product !== null && HidingPower::of($product->material) <= Laid::THIN;
 
@@ -187,14 +227,30 @@ final class Forecast
         return $mark->amount * max(1, $step->coats) * $each;
     }
 
+    private function productOf(Mark $mark): ?Product
+    {
+        return $this->instead !== null && $this->instead[0] === $mark->step
+            ? $this->instead[1]
+            : $this->walk->plan->products[$this->walk->plan->steps[$mark->step]->product ?? ''] ?? null;
+    }
+
+    /** Whether its colour is that of a jar which is another now; what is uncovered stays what it is. */
+    private function isInstead(Mark $mark): bool
+    {
+        return $this->instead !== null && $this->instead[0] === $mark->step && $mark->effect !== Effect::Worn;
+    }
+
     private function paintOf(Mark $mark): ?Paint
     {
         if ($mark->colour === null) {
             return null;
         }
-        $product = $this->walk->plan->products[$this->walk->plan->steps[$mark->step]->product ?? ''] ?? null;
+        $product = $this->productOf($mark);
+        $other = $this->isInstead($mark) ? $product?->material->colour : null;
 
-        return PaintMaker::paint($mark->colour, $product === null ? 0.9 : HidingPower::of($product->material));
+        $hides = $product === null ? 0.9 : HidingPower::of($product->material);
+
+        return PaintMaker::paint($other ?? $mark->colour, $hides);
     }
 
     /** A clear coat deepens what lies below, and swallows part of a light dust. */
@@ -227,7 +283,10 @@ final class Forecast
     /** A decal hides what it lies on. */
     private function marked(Colours $before, Mark $mark): Colours
     {
-        return $mark->colour === null ? $before : $this->with($before, Spot::Marking, $mark->colour);
+        $own = $this->isInstead($mark) ? $this->instead[1]->material->colour ?? null : null;
+        $colour = $own ?? $mark->colour;
+
+        return $colour === null ? $before : $this->with($before, Spot::Marking, $colour);
     }
 
     /** Where it is worn through, what lies below is seen. */

@@ -47,6 +47,22 @@ final class Laid
         };
     }
 
+    /** Where an effect is looked at; null: it has no colour of its own. */
+    public static function shownOn(Effect $effect): ?Spot
+    {
+        return match ($effect) {
+            Effect::Coat, Effect::Mottle, Effect::Tint => Spot::Face,
+            Effect::Patches => Spot::Patch,
+            Effect::Wash, Effect::Shade, Effect::Rust => Spot::Recess,
+            Effect::Highlight, Effect::Polish, Effect::Detail => Spot::Edge,
+            Effect::Chips, Effect::Scratches => Spot::Chip,
+            Effect::Streaks, Effect::Stain => Spot::Streak,
+            Effect::Dust, Effect::Mud, Effect::Splash => Spot::Lower,
+            Effect::Marking => Spot::Marking,
+            Effect::Worn, Effect::Mask, Effect::Sheen, Effect::Fixed => null,
+        };
+    }
+
     /** Films so thin that a jar of them hides a seventh of a coat are flooded on, in usual coats of theirs. */
     public const FLOODED = 5.0;
 

@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace Ulvrach\Report;
 
 use Ulvrach\Evaluation\Walk;
-use Ulvrach\Finish\Effect;
 use Ulvrach\Finish\Finish;
 use Ulvrach\Finish\Mark;
+use Ulvrach\Forecast\Colours;
+use Ulvrach\Forecast\Forecast;
+use Ulvrach\Forecast\Spot;
 use Ulvrach\Plan\Place;
 use Ulvrach\Plan\Plan;
 use Ulvrach\Vehicle\Belonging;
@@ -16,15 +18,13 @@ use Ulvrach\Vehicle\Belonging;
 final class FinishReport
 {
     /** @return array<string, mixed> */
-    public static function of(Walk $walk): array
+    public static function of(Walk $walk, Forecast $forecast): array
     {
-        $marks = Finish::of($walk);
-
         return [
             'belongs' => self::belongs($walk->plan),
             'panels' => self::panels($walk->plan),
-            'paints' => self::paints($walk, $marks),
-            'marks' => array_map(self::mark(...), $marks),
+            'paints' => self::paints($walk, $forecast),
+            'marks' => array_map(self::mark(...), $forecast->marks()),
         ];
     }
 
@@ -68,42 +68,38 @@ final class FinishReport
         );
     }
 
-    /**
-     * @param  list<Mark>  $marks
-     * @return list<array<string, mixed>> by zone: from which step on it shows which paint, and which patches on it
-     */
-    private static function paints(Walk $walk, array $marks): array
+    /** @return list<array<string, mixed>> by zone: from which step on it shows which colours */
+    private static function paints(Walk $walk, Forecast $forecast): array
     {
-        $patched = [];
-        foreach ($marks as $mark) {
-            foreach ($mark->effect === Effect::Patches ? $mark->zones : [] as $zone) {
-                $patched[$zone][$mark->step] = $mark->colour;
-            }
-        }
         $paints = [];
         foreach (array_keys($walk->plan->zones) as $zone) {
             $changes = [];
-            [$base, $patch] = [null, null];
-            foreach (array_keys($walk->plan->steps) as $index) {
-                if ($walk->after($index, $zone) === $walk->before($index, $zone)) {
-                    continue;
-                }
-                $seen = [$base, $patch];
-                $isPatch = isset($patched[$zone][$index]);
-                if ($isPatch) {
-                    $patch = $patched[$zone][$index];
-                } elseif (Finish::paint($walk, $index, $zone) != Finish::paint($walk, $index - 1, $zone)) {
-                    [$base, $patch] = [Finish::paint($walk, $index, $zone), null];
-                }
-                // Told apart as they are, for writing a colour takes longer than finding it.
-                if ([$base, $patch] != $seen) {
-                    $changes[] = ['step' => $index, 'colour' => $base?->toHex(), 'patch' => $patch?->toHex()];
+            $shown = ['colour' => null, 'patch' => null, 'line' => null, 'mark' => null];
+            foreach ($forecast->changesOf($zone) as $index => $colours) {
+                // A bare part has no colour yet, whatever has been done to it.
+                $now = $index < 0 || $walk->after($index, $zone)->paint() === null ? $shown : self::shown($colours);
+                if ($now !== $shown) {
+                    $changes[] = ['step' => $index, ...$now];
+                    $shown = $now;
                 }
             }
             $paints[] = ['zone' => $zone, 'changes' => $changes];
         }
 
         return $paints;
+    }
+
+    /** @return array{colour: string, patch: string|null, line: string|null, mark: string|null} */
+    private static function shown(Colours $colours): array
+    {
+        $of = static fn (Spot $spot): ?string => $colours->has($spot) ? $colours->of($spot)->toHex() : null;
+
+        return [
+            'colour' => $colours->of(Spot::Face)->toHex(),
+            'patch' => $of(Spot::Patch),
+            'line' => $of(Spot::Recess),
+            'mark' => $of(Spot::Chip) ?? $of(Spot::Streak),
+        ];
     }
 
     /** @return array<string, mixed> */

@@ -350,6 +350,8 @@ export const finishSchema = z.object({
                     colour: z.string().nullable(),
                     /** Of the camouflage laid over it; null: none. */
                     patch: z.string().nullable(),
+                    line: z.string().nullable(),
+                    mark: z.string().nullable(),
                 }),
             ),
         }),
@@ -511,6 +513,55 @@ export const knowledgeSchema = z.object({
     }),
 })
 export type Knowledge = z.infer<typeof knowledgeSchema>
+
+/** Mark and ground as they are laid and at the end; their differences as CIEDE2000. */
+export const jarChoiceSchema = z.object({
+    jar: z.string(),
+    name: z.string(),
+    family: z.string(),
+    colour: z.string(),
+    mark: z.tuple([z.string(), z.string()]),
+    ground: z.tuple([z.string(), z.string()]),
+    now: z.number(),
+    atEnd: z.number(),
+    effect: z.enum(['crisp', 'soft', 'tone', 'lost']),
+    /** Sent back as they come: only the server needs to understand them. */
+    edits: z.array(z.record(z.string(), z.any())),
+})
+export type JarChoice = z.infer<typeof jarChoiceSchema>
+
+/** What a step would look like with other jars, the one of which most is left at the end first. */
+export const jarChoicesSchema = z.object({
+    version: z.number(),
+    step: z.string(),
+    zone: z.string(),
+    place: z.string().nullable(),
+    ground: z.string(),
+    jars: z.array(jarChoiceSchema),
+})
+export type JarChoices = z.infer<typeof jarChoicesSchema>
+
+/** Mixes for neighbouring panels, and the edits that put them in place of the step. */
+export const panelMixesSchema = z.object({
+    version: z.number(),
+    mixes: z.array(
+        z.object({
+            mix: z.number(),
+            name: z.string(),
+            colour: z.string(),
+            jars: z.array(z.string()),
+            panels: z.array(z.object({ id: z.string(), name: z.string() })),
+        }),
+    ),
+    toldApart: z.number(),
+    alike: z.number(),
+    least: z.number().nullable(),
+    mostUsed: z.number(),
+    isProved: z.boolean(),
+    /** Sent back as they come: only the server needs to understand them. */
+    edits: z.array(z.record(z.string(), z.any())),
+})
+export type PanelMixes = z.infer<typeof panelMixesSchema>
 
 /** What a scratch would uncover. */
 export const scratchSchema = z.object({

@@ -60,6 +60,7 @@ const ORDER = [
     'Palette',
     'ShelfFile',
     'Plan',
+    'Variety',
     'Log',
     'Vehicle',
     'PlanFile',

@@ -636,4 +636,28 @@ return [
         'from' => 'in_array($family, BinderFamily::paints(), true) => 0.35',
         'to' => 'in_array($family, BinderFamily::paints(), true) => 1.0',
     ],
+    [
+        'file' => 'Variety/Tinter.php',
+        'tests' => 'Variety',
+        'from' => '[$best, $least, $low] = [$found, $steps[$middle], $middle + 1];',
+        'to' => '[$best, $least, $low] = [$found, $steps[$middle], $high + 1];',
+    ],
+    [
+        'file' => 'Variety/Tinter.php',
+        'tests' => 'Variety',
+        'from' => '$next[$neighbour] &= $this->beside[$mix];',
+        'to' => '',
+    ],
+    [
+        'file' => 'Variety/MostDifferent.php',
+        'tests' => 'Variety',
+        'from' => '$this->tryAll([], array_fill(0, count($this->apart), 0), 0.0);',
+        'to' => '',
+    ],
+    [
+        'file' => 'Variety/PanelMixes.php',
+        'tests' => 'Variety',
+        'from' => '$kept[$place] = $mix;',
+        'to' => '',
+    ],
 ];

@@ -3,9 +3,11 @@
 declare(strict_types=1);
 
 use Tests\Core\PlanKit;
+use Ulvrach\Colour\Lab;
 use Ulvrach\Evaluation\Walker;
 use Ulvrach\Finish\Finish;
 use Ulvrach\Finish\Mark;
+use Ulvrach\Forecast\Forecast;
 use Ulvrach\PlanFile\PlanReader;
 use Ulvrach\Report\FinishReport;
 use Ulvrach\Technique\TechniqueLibrary;
@@ -34,12 +36,17 @@ function colourOf(string $product): string
 it('shows the demo builds as they are described, zone by zone and step by step', function (string $name) {
     $json = (string) file_get_contents(dirname(__DIR__, 3)."/database/demo/{$name}.ulvrach.json");
     $file = PlanReader::read($json);
-    $report = FinishReport::of((new Walker())->walk($file->plan, $file->log));
-    $lines = ["# {$name}", '', '## Paint of each zone, from which step on'];
+    $walk = (new Walker())->walk($file->plan, $file->log);
+    $report = FinishReport::of($walk, Forecast::of($walk));
+    $lines = ["# {$name}", '', '## What each zone shows, from which step on: face, patches, lines, marks'];
     foreach ($report['paints'] as ['zone' => $zone, 'changes' => $changes]) {
         $lines[] = "{$zone}: ".implode(', ', array_map(
-            static fn (array $change) => ($change['step'] + 1).' '.($change['colour'] ?? 'bare').
-                ($change['patch'] === null ? '' : " with {$change['patch']}"),
+            static fn (array $change) => ($change['step'] + 1).' '.implode('/', [
+                $change['colour'] ?? 'bare',
+                $change['patch'] ?? '-',
+                $change['line'] ?? '-',
+                $change['mark'] ?? '-',
+            ]),
             $changes,
         ));
     }
@@ -80,12 +87,18 @@ it('keeps a mask until it is taken off, zone by zone, and lets only what is free
         ->toContain('3 patches '.colourOf('brown').' on hull turret');
 });
 
-it('says the paint that lies open, whatever lies on it in spots', function () {
-    $walk = PlanKit::walk("prime primer on hull\nspray-colour acrylic on hull\ndry-pigment dust on hull\n");
+it('shows nothing of a bare part, and then what is seen of it, not what is in the jar', function () {
+    $walk = PlanKit::walk(
+        "clear-coat gloss on hull\nprime primer on hull\nspray-colour acrylic on hull, 3 coats\nsponge-chips brown on hull",
+    );
+    ['changes' => $changes] = FinishReport::of($walk, Forecast::of($walk))['paints'][0];
+    $paint = PlanKit::products()['acrylic']->material->colour;
 
-    expect(Finish::paint($walk, 0, 'hull')?->toHex())->toBe(colourOf('primer'))
-        ->and(Finish::paint($walk, 1, 'hull')?->toHex())->toBe(colourOf('acrylic'))
-        ->and(Finish::paint($walk, 2, 'hull')?->toHex())->toBe(colourOf('acrylic'));
+    expect(array_column($changes, 'step'))->toBe([1, 2, 3])
+        ->and($paint?->differenceTo(Lab::fromHex($changes[1]['colour'])))->toBeLessThan(1.0)
+        ->and($changes[1]['mark'])->toBeNull()
+        ->and($changes[2]['mark'])->not->toBeNull()
+        ->and($changes[2]['colour'])->toBe($changes[1]['colour']);
 });
 
 it('is stronger where more of the ground has it', function () {

@@ -1,18 +1,31 @@
 import type { Finish } from '@/contract'
 
-/** The paint of a zone, and that of patches of camouflage on it. */
-export type Ground = { colour: string; patch: string | null }
+/** What a zone shows: its faces, patches of camouflage, lines and hollows, and chips or streaks. */
+export type Ground = { colour: string; patch: string | null; line: string | null; mark: string | null }
 
 /** What a zone shows after a step, by its place in the plan; null: the bare part. */
 export function groundAfter(paints: Finish['paints'], zone: string, step: number): Ground | null {
     const changes = paints.find((paint) => paint.zone === zone)?.changes ?? []
     const last = changes.findLast((change) => change.step <= step)
-    return last === undefined || last.colour === null ? null : { colour: last.colour, patch: last.patch }
+    if (last === undefined || last.colour === null) return null
+    return { colour: last.colour, patch: last.patch, line: last.line, mark: last.mark }
 }
 
 /** As the background of a swatch: patches take one half of it. */
 export const groundImage = ({ colour, patch }: Ground): string =>
     patch === null ? colour : `linear-gradient(105deg, ${colour} 50%, ${patch} 50%)`
+
+/** As a thread: lines on the left, faces and patches in the middle, chips and streaks on the right. */
+export function threadImage({ colour, patch, line, mark }: Ground): string {
+    const stripes: [string, number][] = [
+        [line ?? colour, 25],
+        [colour, patch === null ? 75 : 50],
+        [patch ?? colour, 75],
+        [mark ?? patch ?? colour, 100],
+    ]
+    const stops = stripes.map(([of, end], place) => `${of} ${stripes[place - 1]?.[1] ?? 0}% ${end}%`)
+    return `linear-gradient(90deg, ${stops.join(', ')})`
+}
 
 /** Whether black or white is told apart from a colour more easily. */
 export function inkOn(colour: string): '#111111' | '#ffffff' {

@@ -5,7 +5,7 @@ import { classes } from '@/design/classes'
 import { inWords } from '@/design/duration'
 import { IconButton } from '@/design/Icon'
 import { later } from '@/design/later'
-import { type Finding, type Library, type LogEntry, techniqueOf } from '@/features/build'
+import { type Finding, type Library, type LogEntry, type Plan, type Step, techniqueOf } from '@/features/build'
 import type { Acts, Cursor } from './acts'
 import { DryingChart } from './DryingChart'
 import type { PlanEdit } from './edits'
@@ -18,6 +18,7 @@ import { clockOf, type FindingIndex, sayHold, sayInto, sayInWeek, sayWindow } fr
 const StepSettings = later(() => import('./StepSettings'))
 const CoreSample = later(() => import('./CoreSample'))
 const BenchNotes = later(() => import('./BenchNotes'))
+const JarChoice = later(() => import('./JarChoice'))
 const WashWindow = later(() => import('./WashWindow'))
 
 type Props = {
@@ -174,10 +175,27 @@ export const Inspector = memo(function Inspector(props: Props) {
                     <StepSettings key={step.id} plan={saved.plan} library={library} step={settled} edit={edit} />
                 </Suspense>
             </Section>
+            <Section title="Which colour">
+                <div className="flex flex-col items-start gap-1.5 [&>*]:max-w-full">
+                    <Suspense fallback={null}>
+                        <JarChoice state={saved} step={settled} zone={cursor.zone} apply={mend} near={near} />
+                    </Suspense>
+                    {canVary(technique.kind, settled, saved.plan) && (
+                        <Button className="text-fine" onClick={() => acts.open('panels')}>
+                            A mix for every panel…
+                        </Button>
+                    )}
+                </div>
+            </Section>
             <Beside {...beside} />
         </aside>
     )
 })
+
+/** Whether it tints panels that may differ from one another. */
+const canVary = (kind: string, step: Step, plan: Plan): boolean =>
+    (kind === 'filter' || kind === 'blend') &&
+    plan.zones.some((zone) => step.zones.includes(zone.id) && (zone.panels ?? []).length > 1)
 
 type BesideProps = Pick<Props, 'state' | 'cursor' | 'onCursor' | 'inWeek'>
 

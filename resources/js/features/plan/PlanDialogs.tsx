@@ -11,6 +11,7 @@ import type { PlanState } from './usePlan'
 const parts = {
     copy: () => import('./CopyDialog'),
     build: () => import('./BuildDialog'),
+    panels: () => import('./PanelMixesDialog'),
     repair: () => import('./RepairDialog'),
     school: () => import('./SchoolDialog'),
     zones: () => import('./ZonesDialog'),
@@ -22,6 +23,7 @@ const parts = {
 }
 const BuildDialog = later(parts.build)
 const CopyDialog = later(parts.copy)
+const PanelMixesDialog = later(parts.panels)
 const RepairDialog = later(parts.repair)
 const SchoolDialog = later(parts.school)
 const DoneDialog = later(parts.done)
@@ -78,6 +80,10 @@ function Shown({ shown, show, state, library, targets, edit, log, after, onPick 
             return <SchoolDialog {...common} state={state} library={library} edit={edit} />
         case 'repair':
             return <RepairDialog {...common} state={state} edit={edit} />
+        case 'panels':
+            return targets[0] === undefined ? null : (
+                <PanelMixesDialog {...common} state={state} step={targets[0]} edit={edit} />
+            )
         case 'copy':
             return <CopyDialog {...common} plan={plan} steps={targets} edit={edit} />
         case 'done':

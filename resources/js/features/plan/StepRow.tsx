@@ -6,7 +6,7 @@ import { classes } from '@/design/classes'
 import { inWords } from '@/design/duration'
 import { SEVERITY_WORD, SeverityMark } from '@/design/Severity'
 import { Swatch } from '@/design/Swatch'
-import { type Ground, groundImage, inkOn } from '@/features/build'
+import { type Ground, groundImage, inkOn, threadImage } from '@/features/build'
 import type { Acts, Cursor } from './acts'
 import type { Cell, Row } from './rows'
 import { WindowMark } from './WindowMark'
@@ -215,8 +215,8 @@ const ZoneCell = memo(function ZoneCell(props: CellProps) {
                 {ground !== null && (
                     // Read downwards, a column is the history of its zone in colour.
                     <span
-                        className="absolute -inset-y-px left-1/2 w-1.5 -translate-x-1/2"
-                        style={{ background: groundImage(ground) }}
+                        className="absolute -inset-y-px left-1/2 w-3 -translate-x-1/2"
+                        style={{ background: threadImage(ground) }}
                     />
                 )}
                 {isOn && (

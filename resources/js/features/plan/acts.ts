@@ -4,7 +4,18 @@ import type { Filter } from './view'
 export type Cursor = { step: string | null; zone: string | null }
 
 /** A dialog of the plan screen; null: none is open. */
-export type OpenDialog = 'add' | 'keys' | 'jars' | 'done' | 'build' | 'zones' | 'school' | 'repair' | 'copy' | null
+export type OpenDialog =
+    | 'add'
+    | 'keys'
+    | 'jars'
+    | 'done'
+    | 'build'
+    | 'zones'
+    | 'school'
+    | 'repair'
+    | 'copy'
+    | 'panels'
+    | null
 
 /** Done to the steps that are chosen, or else to the one under the cursor. */
 export type StepActs = {

@@ -2,11 +2,15 @@ import { queryOptions } from '@tanstack/react-query'
 import { z } from 'zod'
 import { getJson, send } from '@/app/http'
 import {
+    type JarChoices as AnsweredJarChoices,
+    type PanelMixes as AnsweredPanelMixes,
     type Repair as AnsweredRepair,
+    jarChoicesSchema,
     type Knowledge,
     keptSchoolSchema,
     knowledgeSchema,
     type Placing,
+    panelMixesSchema,
     placingSchema,
     repairSchema,
     type Schools,
@@ -15,6 +19,7 @@ import {
     scratchSchema,
 } from '@/contract'
 import type { OwnSchool } from '@/features/build'
+import type { PlanEdit } from './edits'
 import type { Remedy } from './usePlan'
 
 export type { Knowledge, Placing, Scratch }
@@ -35,6 +40,49 @@ export const knowledgeQuery = (buildId: string, stamp: string, step: string) =>
         queryFn: ({ signal }) => getJson(`/builds/${buildId}/steps/${step}`, knowledgeSchema, signal),
         // After an edit, what was known of the step stays on screen until what is known now has come.
         placeholderData: (before, query) => (query?.queryKey[4] === step ? before : undefined),
+        staleTime: Number.POSITIVE_INFINITY,
+    })
+
+/** Sent back as they come: only the server needs to understand the edits. */
+export type JarChoice = Omit<AnsweredJarChoices['jars'][number], 'edits'> & { edits: PlanEdit[] }
+export type JarChoices = Omit<AnsweredJarChoices, 'jars'> & { jars: JarChoice[] }
+export type PanelMixes = Omit<AnsweredPanelMixes, 'edits'> & { edits: PlanEdit[] }
+
+/** What a step would look like with each of the jars that there are, on one of its zones. */
+export const jarChoicesQuery = (buildId: string, stamp: string, step: string, zone: string) =>
+    queryOptions({
+        queryKey: ['build', buildId, 'jar-choices', stamp, step, zone],
+        queryFn: async ({ signal }) =>
+            (await getJson(
+                `/builds/${buildId}/steps/${step}/jars?zone=${zone}`,
+                jarChoicesSchema,
+                signal,
+            )) as JarChoices,
+        placeholderData: (before, query) =>
+            query?.queryKey[4] === step && query.queryKey[5] === zone ? before : undefined,
+        staleTime: Number.POSITIVE_INFINITY,
+    })
+
+/** Mixes of some jars for the panels of a step, those that are locked as they are. */
+export const panelMixesQuery = (
+    buildId: string,
+    stamp: string,
+    step: string,
+    jars: readonly string[],
+    locked: Readonly<Record<string, number>>,
+) =>
+    queryOptions({
+        queryKey: ['build', buildId, 'panel-mixes', stamp, step, jars, locked],
+        queryFn: async ({ signal }) =>
+            (await send(
+                'POST',
+                `/builds/${buildId}/steps/${step}/panel-mixes`,
+                panelMixesSchema,
+                { jars, locked },
+                signal,
+            )) as PanelMixes,
+        placeholderData: (before) => before,
+        retry: false,
         staleTime: Number.POSITIVE_INFINITY,
     })
 

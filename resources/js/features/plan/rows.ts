@@ -116,7 +116,11 @@ export function rowsOf(
 
 function groundOf(verdict: Verdict, zones: readonly string[], step: number): Ground | null {
     const [first, ...others] = zones.map((zone) => groundAfter(verdict.finish.paints, zone, step))
-    const isSame = (one: Ground | null) => one?.colour === first?.colour && one?.patch === first?.patch
+    const isSame = (one: Ground | null) =>
+        one?.colour === first?.colour &&
+        one?.patch === first?.patch &&
+        one?.line === first?.line &&
+        one?.mark === first?.mark
     return first !== undefined && others.every(isSame) ? first : null
 }
 

@@ -1,0 +1,93 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\CurrentUser;
+use App\Http\Requests\PanelMixesRequest;
+use App\Models\Build;
+use App\Models\Jar;
+use App\Plans\LogStore;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Validation\ValidationException;
+use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
+use Ulvrach\Evaluation\Walker;
+use Ulvrach\Material\Product;
+use Ulvrach\Palette\Palette;
+use Ulvrach\Plan\Plan;
+use Ulvrach\Report\JarChoiceReport;
+use Ulvrach\Report\PanelMixesReport;
+use Ulvrach\Variety\PanelMixes;
+
+/** Which colour a step is done with: jars on their ground, and mixes on neighbouring panels. */
+final readonly class ColourController
+{
+    public function __construct(private Walker $walker, private LogStore $logs)
+    {
+    }
+
+    /** On the zone named by "zone"; without one, on the first that the step goes on. */
+    public function jars(Request $request, Build $build, string $step): JsonResponse
+    {
+        $plan = $build->head->document;
+        $index = self::indexOf($plan, $step);
+        $zones = $plan->steps[$index]->zones;
+        $zone = $request->query('zone');
+        $zone = is_string($zone) && in_array($zone, $zones, true) ? $zone : ($zones[0] ?? '');
+        if ($zone === '') {
+            throw new NotFoundHttpException('The step goes on no zone.');
+        }
+        $walk = $this->walker->walk($plan, $this->logs->of($build));
+
+        return new JsonResponse([
+            'version' => $build->version,
+            ...JarChoiceReport::of($walk, $index, $zone, self::within($request, $plan)),
+        ]);
+    }
+
+    public function panelMixes(PanelMixesRequest $request, Build $build, string $step): JsonResponse
+    {
+        $plan = $build->head->document;
+        $index = self::indexOf($plan, $step);
+        $byId = [];
+        foreach (self::within($request, $plan) as $jar) {
+            $byId[$jar->id] = $jar;
+        }
+        $jars = array_values(array_intersect_key($byId, array_flip($request->jars())));
+        $families = array_unique(array_map(static fn (Product $jar) => $jar->material->family->value, $jars));
+        $isMixed = array_filter($jars, static fn (Product $jar) => Palette::isMixed($jar->material)) === $jars;
+        if ($jars === [] || count($families) > 1 || ! $isMixed) {
+            throw ValidationException::withMessages([
+                'jars' => 'Choose coloured jars of one family: strangers may curdle in the cup.',
+            ]);
+        }
+        $mixes = new PanelMixes($plan, $plan->steps[$index]->zones, $jars, $request->locked());
+        if ($mixes->panels === []) {
+            throw ValidationException::withMessages(['jars' => 'The zones of this step have no panels.']);
+        }
+
+        return new JsonResponse([
+            'version' => $build->version,
+            ...PanelMixesReport::of($mixes, $plan->steps[$index], $index),
+        ]);
+    }
+
+    private static function indexOf(Plan $plan, string $step): int
+    {
+        return $plan->indexOf($step) ?? throw new NotFoundHttpException('There is no such step in this plan.');
+    }
+
+    /** @return list<Product> those of the plan, then those of the shelf; one that both have is the plan's */
+    private static function within(Request $request, Plan $plan): array
+    {
+        $jars = CurrentUser::of($request)->jars()->get()->map(static fn (Jar $jar) => $jar->product)->all();
+        $byId = [];
+        foreach ([...array_values($plan->products), ...array_values($jars)] as $jar) {
+            $byId[$jar->id] ??= $jar;
+        }
+
+        return array_values($byId);
+    }
+}

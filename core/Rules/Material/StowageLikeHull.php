@@ -47,7 +47,7 @@ final class StowageLikeHull extends EndRule implements SeenRule
                 $zone->kind->role() !== 'stowage' ||
                 $paint?->product->material->colour === null ||
                 // Left in the paint of the hull, it was not told apart: another rule speaks of that.
-                $paint->product->id === $body->product->id
+                $this->coat($walk, $forecast, $zone->id) === $this->coat($walk, $forecast, $hull)
             ) {
                 continue;
             }
@@ -82,5 +82,11 @@ final class StowageLikeHull extends EndRule implements SeenRule
                     ->apartFrom([$body], self::HARDLY_APART),
             ),
         ];
+    }
+
+    /** Id of what covers the zone, whatever lies on it in patches; null: nothing does. */
+    private function coat(Walk $walk, Forecast $forecast, string $zone): ?string
+    {
+        return ($walk->plan->steps[$forecast->lastCoatOn($zone)] ?? null)?->product;
     }
 }

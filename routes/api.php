@@ -67,6 +67,7 @@ Route::prefix('api')->group(function (): void {
         Route::put('jars/{jar}', [JarController::class, 'put'])->where('jar', '[a-z0-9-]{1,40}');
         Route::delete('jars/{jar}', [JarController::class, 'destroy'])->where('jar', '[a-z0-9-]{1,40}');
         Route::get('shelf', [ShelfController::class, 'index']);
+        Route::get('supplies', [ShelfController::class, 'supplies']);
         Route::get('shelf.gpl', [ShelfController::class, 'palette']);
         Route::get('shelf.csv', [ShelfController::class, 'export']);
         Route::post('shelf/import', [ShelfController::class, 'import']);

@@ -21,6 +21,7 @@ use Ulvrach\Material\Product;
  * @property Carbon|null $opened_on
  * @property int|null $keeps_months  once it is open
  * @property string $note
+ * @property Carbon|null $measured_at  when somebody looked how much is left
  */
 final class Jar extends Model
 {
@@ -35,6 +36,24 @@ final class Jar extends Model
         'note',
     ];
 
+    /** When it is past its time; null: it is closed, or nobody has said. */
+    public function goesOff(): ?Carbon
+    {
+        return $this->opened_on === null || $this->keeps_months === null
+            ? null
+            : $this->opened_on->copy()->addMonthsNoOverflow($this->keeps_months);
+    }
+
+    protected static function booted(): void
+    {
+        // Whoever says how much is left has looked.
+        self::saving(static function (self $jar): void {
+            if ($jar->isDirty('left_ml')) {
+                $jar->measured_at = $jar->left_ml === null ? null : Carbon::now();
+            }
+        });
+    }
+
     /** @return array<string, string> */
     protected function casts(): array
     {
@@ -44,6 +63,7 @@ final class Jar extends Model
             'price' => 'float',
             'opened_on' => 'date:Y-m-d',
             'keeps_months' => 'integer',
+            'measured_at' => 'datetime',
         ];
     }
 }

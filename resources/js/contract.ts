@@ -1002,6 +1002,37 @@ export type Standing = z.infer<typeof standingSchema>
 export const ownShelfSchema = z.object({ jars: z.array(standingSchema) })
 export type OwnShelf = z.infer<typeof ownShelfSchema>
 
+/** Millilitres, with what is lost on the way. */
+export const takeSchema = z.object({
+    build: z.string(),
+    buildName: z.string(),
+    step: z.string(),
+    number: z.number(),
+    technique: z.string(),
+    jar: z.string(),
+    jarMl: z.number(),
+    thinner: z.string().nullable(),
+    thinnerMl: z.number(),
+    lostMl: z.number(),
+})
+export type Take = z.infer<typeof takeSchema>
+
+/** A jar that plans take something from. */
+export const supplySchema = z.object({
+    jar: productSchema,
+    needMl: z.number(),
+    leftMl: z.number().nullable(),
+    price: z.number().nullable(),
+    goesOffOn: z.string().nullable(),
+    shortage: z.string(),
+    builds: z.array(z.object({ build: z.string(), name: z.string(), ml: z.number() })),
+})
+export type Supply = z.infer<typeof supplySchema>
+
+/** What the steps that are still to do take, in the order of work, and the jars that it comes from. */
+export const suppliesSchema = z.object({ takes: z.array(takeSchema), jars: z.array(supplySchema) })
+export type Supplies = z.infer<typeof suppliesSchema>
+
 /** Difference as CIEDE2000 from the wanted colour, and in words. */
 export const closestMixSchema = z.object({
     family: z.string(),

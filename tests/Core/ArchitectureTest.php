@@ -61,6 +61,7 @@ const ORDER = [
     'ShelfFile',
     'Plan',
     'Variety',
+    'Supply',
     'Log',
     'Vehicle',
     'PlanFile',

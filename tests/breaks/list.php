@@ -451,12 +451,6 @@ return [
         'to' => '$amount,',
     ],
     [
-        'file' => 'Report/FinishReport.php',
-        'tests' => 'Finish',
-        'from' => '$patch = $patched[$zone][$index];',
-        'to' => '$base = $patched[$zone][$index];',
-    ],
-    [
         'file' => 'Vehicle/Measure/Surface.php',
         'tests' => 'Vehicle',
         'from' => ' || ! $this->standsOut($one, $other)',
@@ -659,5 +653,35 @@ return [
         'tests' => 'Variety',
         'from' => '$kept[$place] = $mix;',
         'to' => '',
+    ],
+    [
+        'file' => 'Supply/Takes.php',
+        'tests' => 'Supply',
+        'from' => '$onModel / self::arrives($step->application) + self::stays($step->application)',
+        'to' => '$onModel + self::stays($step->application)',
+    ],
+    [
+        'file' => 'Supply/Takes.php',
+        'tests' => 'Supply',
+        'from' => 'count($panels) / max(1, $of)',
+        'to' => '1.0',
+    ],
+    [
+        'file' => 'Supply/Shortage.php',
+        'tests' => 'Supply',
+        'from' => '$leftMl < $needMl',
+        'to' => '$leftMl < 0.0',
+    ],
+    [
+        'file' => 'Report/FinishReport.php',
+        'tests' => 'Finish',
+        'from' => '$walk->after($index, $zone)->paint() === null ? $shown',
+        'to' => 'false ? $shown',
+    ],
+    [
+        'file' => 'Forecast/Forecast.php',
+        'tests' => 'Forecast',
+        'from' => 'PaintMaker::paint($other ?? $mark->colour, $hides)',
+        'to' => 'PaintMaker::paint($mark->colour, $hides)',
     ],
 ];

@@ -56,7 +56,7 @@ final class LoadDemo extends Command
         return self::SUCCESS;
     }
 
-    /** Sixty jars, most of them open for a while, and the mixes that were made of them. */
+    /** The jars that the builds are painted from and some more, most of them open for a while, and mixes of them. */
     private static function fillShelf(User $user): void
     {
         $products = [];

@@ -9,6 +9,7 @@ use App\Http\Requests\ImportShelfRequest;
 use App\Http\Requests\StockRequest;
 use App\Models\Jar;
 use App\Models\User;
+use App\Supply\Supplies;
 use Illuminate\Database\ConnectionInterface;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -26,13 +27,14 @@ use Ulvrach\ShelfFile\ShelfTable;
 /** One's own shelf: the jars with what is left of them, since when they are open, and where they are used. */
 final readonly class ShelfController
 {
-    public function __construct(private ConnectionInterface $database)
+    public function __construct(private ConnectionInterface $database, private Supplies $supplies)
     {
     }
 
     public function index(Request $request): JsonResponse
     {
         $user = CurrentUser::of($request);
+        $used = $this->supplies->used($user);
         $usedIn = [];
         foreach ($user->builds()->with('head')->get() as $build) {
             foreach (array_keys($build->head->document->products) as $jar) {
@@ -42,7 +44,10 @@ final readonly class ShelfController
         $jars = $user->jars()
             ->get()
             ->sortBy(static fn (Jar $jar) => $jar->product->name, SORT_NATURAL | SORT_FLAG_CASE)
-            ->map(static fn (Jar $jar) => [...self::standing($jar), 'usedIn' => $usedIn[$jar->code] ?? []]);
+            ->map(static fn (Jar $jar) => [
+                ...self::standing($jar, $used),
+                'usedIn' => $usedIn[$jar->code] ?? [],
+            ]);
 
         return new JsonResponse(['jars' => array_values($jars->all())]);
     }
@@ -53,18 +58,21 @@ final readonly class ShelfController
             throw new NotFoundHttpException('There is no such jar on your shelf.');
         $own->update($request->columns());
 
-        return new JsonResponse([...self::standing($own), 'usedIn' => []]);
+        // What was just typed is what is left.
+        return new JsonResponse([...self::standing($own, []), 'usedIn' => []]);
     }
 
     public function export(Request $request): Response
     {
-        $rows = CurrentUser::of($request)
+        $user = CurrentUser::of($request);
+        $used = $this->supplies->used($user);
+        $rows = $user
             ->jars()
             ->get()
             ->map(static fn (Jar $jar) => new ShelfRow(
                 $jar->product->name,
                 $jar->product->material,
-                $jar->left_ml,
+                Supplies::left($jar, $used),
                 $jar->price,
                 $jar->opened_on?->format('Y-m-d'),
                 $jar->keeps_months,
@@ -151,16 +159,23 @@ final readonly class ShelfController
         }
     }
 
-    /** @return array<string, mixed> */
-    private static function standing(Jar $jar): array
+    /** What the plans of all builds still take, and whether the jars do for it. */
+    public function supplies(Request $request): JsonResponse
     {
-        $goesOff = $jar->opened_on === null || $jar->keeps_months === null
-            ? null
-            : $jar->opened_on->copy()->addMonthsNoOverflow($jar->keeps_months);
+        return new JsonResponse($this->supplies->of(CurrentUser::of($request)));
+    }
+
+    /**
+     * @param  array<string, float>  $used  ml taken since somebody looked, by jar
+     * @return array<string, mixed>
+     */
+    private static function standing(Jar $jar, array $used): array
+    {
+        $goesOff = $jar->goesOff();
 
         return [
             'jar' => PlanWriter::product($jar->product),
-            'leftMl' => $jar->left_ml,
+            'leftMl' => Supplies::left($jar, $used),
             'price' => $jar->price,
             'openedOn' => $jar->opened_on?->format('Y-m-d'),
             'keepsMonths' => $jar->keeps_months,

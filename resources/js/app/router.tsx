@@ -18,6 +18,7 @@ export const router = createBrowserRouter([
             { index: true, lazy: async () => ({ Component: (await import('@/features/bench')).Bench }) },
             { path: 'clock', lazy: async () => ({ Component: (await import('@/features/clock')).Clock }) },
             { path: 'shelf', lazy: async () => ({ Component: (await import('@/features/shelf')).Shelf }) },
+            { path: 'supplies', lazy: async () => ({ Component: (await import('@/features/shelf')).Supplies }) },
             { path: 'mixes', lazy: async () => ({ Component: (await import('@/features/mix')).MixDesk }) },
             { path: 'sheet', lazy: async () => ({ Component: (await import('@/features/clock')).Sheet }) },
             { path: 'almanac', lazy: async () => ({ Component: (await import('@/features/almanac')).Almanac }) },

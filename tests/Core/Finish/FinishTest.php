@@ -89,7 +89,8 @@ it('keeps a mask until it is taken off, zone by zone, and lets only what is free
 
 it('shows nothing of a bare part, and then what is seen of it, not what is in the jar', function () {
     $walk = PlanKit::walk(
-        "clear-coat gloss on hull\nprime primer on hull\nspray-colour acrylic on hull, 3 coats\nsponge-chips brown on hull",
+        "clear-coat gloss on hull\nprime primer on hull\nspray-colour acrylic on hull, 3 coats\n"
+            .'sponge-chips brown on hull',
     );
     ['changes' => $changes] = FinishReport::of($walk, Forecast::of($walk))['paints'][0];
     $paint = PlanKit::products()['acrylic']->material->colour;

@@ -7,6 +7,7 @@ import { IconButton } from '@/design/Icon'
 import { RetryNotice } from '@/design/Notice'
 import { Swatch } from '@/design/Swatch'
 import { jarsQuery, type Library, type Plan, type Product, throwAwayJar, wordFor } from '@/features/build'
+import { sayLack, suppliesQuery } from '@/features/shelf'
 import type { PlanEdit } from './edits'
 import { familiesFor } from './jars'
 import ProductDialog from './ProductDialog'
@@ -23,12 +24,14 @@ type Asked = { from: Product | undefined; isCopy: boolean } | null
 /** The jars of this plan and those that the person owns: with their colours, changed and copied where they stand. */
 export default function JarsDialog({ open, onOpenChange, plan, library, edit }: Props) {
     const own = useQuery(jarsQuery)
+    const supplies = useQuery(suppliesQuery)
     const cache = useQueryClient()
     const [asked, setAsked] = useState<Asked>(null)
     const isHere = (id: string) => plan.products.some((product) => product.id === id)
     const usedBy = (id: string) =>
         plan.steps.flatMap((step, index) => (step.product === id ? [index + 1] : [])).join(', ')
     const others = (own.data ?? []).filter((jar) => !isHere(jar.id))
+    const lackOf = (id: string) => sayLack(supplies.data?.jars.find((one) => one.jar.id === id))
     const row = (jar: Product) => (
         <li key={jar.id} className="flex items-center gap-3 border-b border-line py-1">
             <Swatch
@@ -47,6 +50,9 @@ export default function JarsDialog({ open, onOpenChange, plan, library, edit }: 
                         .filter(Boolean)
                         .join(', ')}
                 </span>
+                {isHere(jar.id) && lackOf(jar.id) !== null && (
+                    <span className="block text-fine font-medium">{lackOf(jar.id)}</span>
+                )}
             </span>
             <IconButton label={`Change ${jar.name}`} onClick={() => setAsked({ from: jar, isCopy: false })}>
                 <Pencil className="size-4" aria-hidden />

@@ -102,6 +102,9 @@ function Jars({ jars, library }: { jars: readonly Standing[]; library: Library }
                     {list.length === jars.length ? `${jars.length} jars` : `${list.length} of ${jars.length} jars`}
                 </span>
                 <span className="ml-auto flex items-center gap-1">
+                    <Link to="/supplies" className="mr-2 underline">
+                        What the plans need
+                    </Link>
                     <a href="/api/shelf.csv" download {...iconLink('Save the shelf as a table (CSV)')}>
                         <Download className="size-4" aria-hidden />
                     </a>

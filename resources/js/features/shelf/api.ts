@@ -1,8 +1,15 @@
 import { keepPreviousData, queryOptions } from '@tanstack/react-query'
 import { getJson, send } from '@/app/http'
-import { ownShelfSchema, type Standing, shelfTableSchema, standingSchema } from '@/contract'
+import {
+    ownShelfSchema,
+    type Standing,
+    type Supplies,
+    shelfTableSchema,
+    standingSchema,
+    suppliesSchema,
+} from '@/contract'
 
-export type { Standing }
+export type { Standing, Supplies }
 
 /** What is known of a jar beside the paint in it. */
 export type Stock = Pick<Standing, 'leftMl' | 'price' | 'openedOn' | 'keepsMonths' | 'note'>
@@ -10,6 +17,13 @@ export type Stock = Pick<Standing, 'leftMl' | 'price' | 'openedOn' | 'keepsMonth
 export const shelfQuery = queryOptions({
     queryKey: ['jars', 'shelf'],
     queryFn: async ({ signal }) => (await getJson('/shelf', ownShelfSchema, signal)).jars,
+})
+
+/** What the steps that are still to do take; changes with every plan, so it is asked anew each time. */
+export const suppliesQuery = queryOptions({
+    queryKey: ['jars', 'supplies'],
+    queryFn: ({ signal }) => getJson('/supplies', suppliesSchema, signal),
+    staleTime: 0,
 })
 
 export const keepStock = (jar: string, { leftMl, price, openedOn, keepsMonths, note }: Stock) =>

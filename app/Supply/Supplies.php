@@ -1,0 +1,192 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Supply;
+
+use App\Models\Build;
+use App\Models\Jar;
+use App\Models\User;
+use App\Plans\LogStore;
+use App\Plans\UnreadablePlan;
+use Illuminate\Support\Carbon;
+use Ulvrach\Evaluation\Walker;
+use Ulvrach\Log\Log;
+use Ulvrach\Material\Product;
+use Ulvrach\Plan\Plan;
+use Ulvrach\PlanFile\PlanWriter;
+use Ulvrach\Supply\Shortage;
+use Ulvrach\Supply\Take;
+use Ulvrach\Supply\Takes;
+use Ulvrach\Technique\TechniqueLibrary;
+
+/**
+ * What the builds of a person still take from which jar, and what is left in them. A finished step has taken its paint
+ * from what was there when its owner last looked, so nothing is booked, and nothing has to be booked back.
+ */
+final readonly class Supplies
+{
+    public function __construct(private LogStore $logs, private Walker $walker)
+    {
+    }
+
+    /** @return array<string, mixed> takes in the order of work, and the jars that they come from */
+    public function of(User $user): array
+    {
+        $jars = $this->jars($user);
+        $used = $this->used($user);
+        [$takes, $needs] = [[], []];
+        foreach ($this->plans($user) as [$build, $plan, $log]) {
+            $walk = $this->walker->walk($plan, $log);
+            foreach (Takes::of($plan) as $take) {
+                $step = $plan->steps[$take->index];
+                if ($log->isFinished($step->id)) {
+                    continue;
+                }
+                $takes[] = self::take($build, $plan->build->name, $take, $step->technique, $step->id);
+                $needs[$take->product->id] ??= [$take->product, []];
+                $needs[$take->product->id][1][] = [
+                    $build->id,
+                    $plan->build->name,
+                    $take->jarMl,
+                    self::wantedAt($walk->times[$take->index]->start, $walk->clockZero),
+                ];
+            }
+        }
+
+        return [
+            'takes' => $takes,
+            'jars' => array_values(
+                array_map(
+                    fn (array $need) => $this->need($need[0], $need[1], $jars[$need[0]->id] ?? null, $used),
+                    $needs,
+                ),
+            ),
+        ];
+    }
+
+    /**
+     * ml that finished steps have taken since the jar was looked at, by its id.
+     *
+     * @return array<string, float>
+     */
+    public function used(User $user): array
+    {
+        $measured = [];
+        foreach ($this->jars($user) as $code => $jar) {
+            if ($jar->measured_at !== null) {
+                $measured[$code] = intdiv($jar->measured_at->getTimestamp(), 60);
+            }
+        }
+        $used = [];
+        foreach ($measured === [] ? [] : $this->plans($user) as [, $plan, $log]) {
+            foreach ($log->isEmpty() ? [] : Takes::of($plan) as $take) {
+                $finished = $log->finishedAt($plan->steps[$take->index]->id);
+                $since = $measured[$take->product->id] ?? null;
+                if ($finished !== null && $since !== null && $finished >= $since) {
+                    $used[$take->product->id] = ($used[$take->product->id] ?? 0.0) + $take->jarMl;
+                }
+            }
+        }
+
+        return $used;
+    }
+
+    /**
+     * What is left in a jar now; null: nobody has looked.
+     *
+     * @param  array<string, float>  $used  ml by jar
+     */
+    public static function left(Jar $jar, array $used): ?float
+    {
+        return $jar->left_ml === null ? null : round(max(0.0, $jar->left_ml - ($used[$jar->code] ?? 0.0)), 1);
+    }
+
+    /** @return array<string, Jar> by code */
+    private function jars(User $user): array
+    {
+        $jars = [];
+        foreach ($user->jars()->get() as $jar) {
+            $jars[$jar->code] = $jar;
+        }
+
+        return $jars;
+    }
+
+    /** @return list<array{Build, Plan, Log}> those that can be read */
+    private function plans(User $user): array
+    {
+        $builds = $user->builds()->with('head')->get();
+        $ids = [];
+        foreach ($builds as $build) {
+            $ids[] = $build->id;
+        }
+        $logs = $this->logs->ofAll($ids);
+        $plans = [];
+        foreach ($builds as $build) {
+            try {
+                $plans[] = [$build, $build->head->document, $logs[$build->id] ?? new Log()];
+            } catch (UnreadablePlan) {
+                continue;
+            }
+        }
+
+        return $plans;
+    }
+
+    /** @return array<string, mixed> */
+    private static function take(Build $build, string $name, Take $take, string $technique, string $step): array
+    {
+        return [
+            'build' => $build->id,
+            'buildName' => $name,
+            'step' => $step,
+            'number' => $take->index + 1,
+            'technique' => TechniqueLibrary::get($technique)->name,
+            'jar' => $take->product->id,
+            'jarMl' => round($take->jarMl, 2),
+            'thinner' => $take->thinner?->label(),
+            'thinnerMl' => round($take->thinnerMl, 2),
+            'lostMl' => round($take->lostMl, 2),
+        ];
+    }
+
+    /** By the plan's own clock; before it has begun, as if that were now. */
+    private static function wantedAt(int $start, ?int $clockZero): Carbon
+    {
+        return Carbon::createFromTimestampUTC(60 * ($clockZero ?? intdiv(now()->getTimestamp(), 60)) + 60 * $start);
+    }
+
+    /**
+     * @param  non-empty-list<array{string, string, float, Carbon}>  $uses  build, its name, ml, when
+     * @param  array<string, float>  $used
+     * @return array<string, mixed>
+     */
+    private function need(Product $product, array $uses, ?Jar $jar, array $used): array
+    {
+        $needs = array_sum(array_column($uses, 2));
+        $left = $jar === null ? null : self::left($jar, $used);
+        $goesOff = $jar?->goesOff();
+        $builds = [];
+        $last = $uses[0][3];
+        foreach ($uses as [$id, $name, $ml, $when]) {
+            $last = $when->greaterThan($last) ? $when : $last;
+            $builds[$id] = [
+                'build' => $id,
+                'name' => $name,
+                'ml' => round(($builds[$id]['ml'] ?? 0.0) + $ml, 2),
+            ];
+        }
+        $isOff = $goesOff !== null && $goesOff->lessThan($last);
+
+        return [
+            'jar' => PlanWriter::product($product),
+            'needMl' => round($needs, 2),
+            'leftMl' => $left,
+            'price' => $jar?->price,
+            'goesOffOn' => $goesOff?->format('Y-m-d'),
+            'shortage' => Shortage::of($needs, $jar !== null, $left, $isOff)->value,
+            'builds' => array_values($builds),
+        ];
+    }
+}

@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+use Illuminate\Database\Migrations\Migration;
+use Illuminate\Database\Schema\Blueprint;
+use Illuminate\Support\Facades\Schema;
+
+return new class extends Migration
+{
+    public function up(): void
+    {
+        Schema::table('jars', function (Blueprint $table): void {
+            // When somebody looked how much is left; what steps have taken since is counted from the log.
+            $table->timestamp('measured_at')->nullable();
+        });
+    }
+
+    public function down(): void
+    {
+        Schema::table('jars', function (Blueprint $table): void {
+            $table->dropColumn('measured_at');
+        });
+    }
+};

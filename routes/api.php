@@ -70,6 +70,8 @@ Route::prefix('api')->group(function (): void {
         Route::get('supplies', [ShelfController::class, 'supplies']);
         Route::get('shelf.gpl', [ShelfController::class, 'palette']);
         Route::get('shelf.csv', [ShelfController::class, 'export']);
+        Route::get('shelf.json', [ShelfController::class, 'write']);
+        Route::post('shelf/file', [ShelfController::class, 'read']);
         Route::post('shelf/import', [ShelfController::class, 'import']);
         Route::put('shelf/{jar}', [ShelfController::class, 'keep'])->where('jar', '[a-z0-9-]{1,40}');
         Route::get('mixes', [MixController::class, 'index']);

@@ -6,10 +6,9 @@ namespace App\Mixes;
 
 use Illuminate\Contracts\Database\Eloquent\CastsAttributes;
 use Illuminate\Database\Eloquent\Model;
-use Ulvrach\Colour\Lab;
 use Ulvrach\Palette\Cup;
+use Ulvrach\PlanFile\OwnShelfFile;
 use Ulvrach\PlanFile\PlanReader;
-use Ulvrach\PlanFile\PlanWriter;
 
 /**
  * A cup is stored with its jars as plan files write products.
@@ -31,11 +30,7 @@ final class CupCast implements CastsAttributes
          */
         $cup = json_decode(is_string($value) ? $value : '', true, 12, JSON_THROW_ON_ERROR);
 
-        return new Cup(
-            array_map(static fn (array $of) => [PlanReader::product($of['jar']), $of['parts']], $cup['parts']),
-            (float) $cup['share'],
-            $cup['wanted'] === null ? null : new Lab(...array_map(floatval(...), $cup['wanted'])),
-        );
+        return OwnShelfFile::readCup($cup);
     }
 
     public function set(Model $model, string $key, mixed $value, array $attributes): string
@@ -44,18 +39,6 @@ final class CupCast implements CastsAttributes
             throw new \InvalidArgumentException('Only a cup can be stored as a cup.');
         }
 
-        return json_encode(
-            [
-                'parts' => array_map(
-                    static fn (array $of) => ['jar' => PlanWriter::product($of[0]), 'parts' => $of[1]],
-                    $value->parts,
-                ),
-                'share' => $value->share,
-                'wanted' => $value->wanted === null
-                    ? null
-                    : [$value->wanted->l, $value->wanted->a, $value->wanted->b],
-            ],
-            JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR,
-        );
+        return json_encode(OwnShelfFile::writeCup($value), JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR);
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ulvrach\Palette;
 
 use Ulvrach\Chemistry\BinderFamily;
+use Ulvrach\Chemistry\Sheen;
 use Ulvrach\Colour\Lab;
 use Ulvrach\Colour\Observer;
 use Ulvrach\Colour\Upsampler;
@@ -31,11 +32,43 @@ final readonly class Palette
     /** CIEDE2000 that another jar in the cup must be worth: each is one more to shake, to open and to measure. */
     private const PRICE_OF_A_JAR = 0.4;
 
+    /** CIEDE2000 by which a jar more must bring a colour nearer to be worth a word. */
+    private const NOTICED = 1.0;
+
     /** Mixes that are looked through for those of other jars. */
     private const LOOKED_THROUGH = 400;
 
-    /** @param  list<Product>  $jars */
-    public function __construct(private array $jars)
+    /**
+     * CIEDE2000 that a jar which is still closed must be worth beyond one that is open already.
+     */
+    private const PRICE_OF_OPENING = 0.3;
+
+    /** Jars of the nearest mixes that a missing one is tried with: all threes of them are gone through. */
+    private const TRIED_WITH = 6;
+
+    /**
+     * What a shelf may lack: the corners of what can be mixed, and the earths. Colours as strong as such paint comes.
+     */
+    private const MAY_BE_MISSING = [
+        'white' => '#f2f1ea',
+        'black' => '#161616',
+        'bright yellow' => '#e8c21c',
+        'orange' => '#dd6f1e',
+        'red' => '#b3261e',
+        'crimson' => '#8c1d45',
+        'blue' => '#1f3f96',
+        'turquoise' => '#1d7f8c',
+        'green' => '#1f7a3c',
+        'ochre' => '#b98a34',
+        'red-brown' => '#7b3f26',
+        'dark brown' => '#3b2b20',
+    ];
+
+    /**
+     * @param  list<Product>  $jars
+     * @param  array<string, true>  $closed  ids of those that are not open yet
+     */
+    public function __construct(private array $jars, private array $closed = [])
     {
     }
 
@@ -81,11 +114,47 @@ final readonly class Palette
         usort(
             $suggestions,
             // What differs by less than can be computed stays in the order of the families.
-            static fn (Suggestion $one, Suggestion $other) => round(self::cost($one), 6) <=>
-                round(self::cost($other), 6),
+            fn (Suggestion $one, Suggestion $other) => round($this->price($one), 6) <=>
+                round($this->price($other), 6),
         );
 
         return array_slice($suggestions, 0, $count);
+    }
+
+    /**
+     * Which one jar more would bring a colour nearest, of those that a shelf may lack.
+     *
+     * @param  non-empty-list<Suggestion>  $now  what comes nearest without it, the best first
+     * @return array{string, Suggestion}|null its colour in a word, and the mix with it, in which its id is "missing";
+     *   null: none brings it noticeably nearer
+     */
+    public function missing(Lab $wanted, array $now): ?array
+    {
+        $family = $now[0]->family;
+        $ids = [];
+        foreach ($now as $suggestion) {
+            $ids += $suggestion->family === $family ? $suggestion->parts : [];
+        }
+        $with = array_values(array_filter($this->jars, static fn (Product $jar) => isset($ids[$jar->id])));
+        $with = array_slice($with, 0, self::TRIED_WITH);
+        $best = null;
+        foreach (self::MAY_BE_MISSING as $word => $hex) {
+            $material = new Material($family, null, Sheen::Matte, Lab::fromHex($hex));
+            $shelf = new self([...$with, new Product('missing', $word, $material)]);
+            $found = $shelf->suggest($wanted, [$family], count: 1)[0] ?? null;
+            if ($found !== null && isset($found->parts['missing'])) {
+                $best = $best === null || $found->difference < $best[1]->difference ? [$word, $found] : $best;
+            }
+        }
+
+        return $best !== null && $best[1]->difference < $now[0]->difference - self::NOTICED ? $best : null;
+    }
+
+    /** CIEDE2000 and what it costs to open and to measure jars. */
+    private function price(Suggestion $suggestion): float
+    {
+        return self::cost($suggestion) +
+            self::PRICE_OF_OPENING * count(array_intersect_key($this->closed, $suggestion->parts));
     }
 
     /**

@@ -18,6 +18,7 @@ use Ulvrach\Rules\School;
 use Ulvrach\Rules\SchoolQuestion;
 use Ulvrach\Rules\Severity;
 use Ulvrach\Safety\Hazard;
+use Ulvrach\Scale\RealSize;
 use Ulvrach\Technique\Habit;
 use Ulvrach\Technique\PaintersWords;
 use Ulvrach\Technique\Technique;
@@ -58,6 +59,16 @@ final class AlmanacReport
             ),
             'schools' => array_map(self::school(...), array_values(School::all())),
             'questions' => self::questions(),
+            'sizes' => array_map(
+                static fn (RealSize $size) => [
+                    'code' => $size->code,
+                    'what' => $size->what,
+                    'leastMm' => $size->least,
+                    'mostMm' => $size->most,
+                    'note' => $size->note,
+                ],
+                array_values(RealSize::all()),
+            ),
             'hazards' => array_map(KnowledgeReport::hazard(...), Hazard::cases()),
             'defers' => Hazard::DEFERS,
         ];

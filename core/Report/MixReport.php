@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ulvrach\Report;
 
+use Ulvrach\Chemistry\BinderFamily;
 use Ulvrach\Colour\InWords;
 use Ulvrach\Colour\Lab;
 use Ulvrach\Material\Product;
@@ -24,14 +25,25 @@ final class MixReport
     private const COATS = [0.5, 1.0, 1.5, 2.0, 3.0, 4.0];
 
     /**
-     * @param  list<Suggestion>  $suggestions  the best first
-     * @return array<string, mixed>
+     * @param  list<BinderFamily>  $families  that may be used; empty: any
+     * @return array<string, mixed> the best first; where none is near, the one jar more that would help most
      */
-    public static function closest(Lab $wanted, array $suggestions): array
+    public static function closest(Lab $wanted, Palette $palette, array $families, int $jars, int $parts): array
     {
+        $suggestions = $palette->suggest($wanted, $families, $jars, $parts);
+        $isReached = ($suggestions[0]->difference ?? INF) <= self::REACHED;
+        $missing = $isReached || $suggestions === [] ? null : $palette->missing($wanted, $suggestions);
+
         return [
             'wanted' => $wanted->toHex(),
-            'isReached' => ($suggestions[0]->difference ?? INF) <= self::REACHED,
+            'isReached' => $isReached,
+            'missing' => $missing === null
+                ? null
+                : [
+                    'word' => $missing[0],
+                    'colour' => $missing[1]->colour->toHex(),
+                    'difference' => round($missing[1]->difference, 1),
+                ],
             'answers' => array_map(
                 static fn (Suggestion $suggestion) => [
                     'family' => $suggestion->family->label(),

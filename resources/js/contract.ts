@@ -733,6 +733,9 @@ export const almanacSchema = z.object({
     ),
     schools: z.array(schoolSchema),
     questions: z.array(questionSchema),
+    sizes: z.array(
+        z.object({ code: z.string(), what: z.string(), leastMm: z.number(), mostMm: z.number(), note: z.string() }),
+    ),
     hazards: z.array(hazardSchema),
     defers: z.string(),
 })
@@ -1033,6 +1036,10 @@ export type Supply = z.infer<typeof supplySchema>
 export const suppliesSchema = z.object({ takes: z.array(takeSchema), jars: z.array(supplySchema) })
 export type Supplies = z.infer<typeof suppliesSchema>
 
+/** How much of a file was taken: all of it. */
+export const shelfTakenSchema = z.object({ jars: z.number(), mixes: z.number() })
+export type ShelfTaken = z.infer<typeof shelfTakenSchema>
+
 /** Difference as CIEDE2000 from the wanted colour, and in words. */
 export const closestMixSchema = z.object({
     family: z.string(),
@@ -1047,6 +1054,8 @@ export type ClosestMix = z.infer<typeof closestMixSchema>
 export const closestMixesSchema = z.object({
     wanted: z.string(),
     isReached: z.boolean(),
+    /** The one jar more that would help most where it is not reached, and what comes of it. */
+    missing: z.union([z.null(), z.object({ word: z.string(), colour: z.string(), difference: z.number() })]),
     answers: z.array(closestMixSchema),
 })
 export type ClosestMixes = z.infer<typeof closestMixesSchema>

@@ -51,6 +51,7 @@ arch('every file of the core is strict about types')->expect('Ulvrach')->toUseSt
 /** Folders of the core, each of which may use those before it and no other: so there is no circle among them. */
 const ORDER = [
     'Quantity',
+    'Scale',
     'Colour',
     'Mixing',
     'Chemistry',

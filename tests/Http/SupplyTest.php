@@ -85,3 +85,27 @@ it('shows nobody what another person’s plans take', function () {
     $this->actingAs(User::factory()->create());
     $this->getJson('/api/supplies')->assertOk()->assertExactJson(['takes' => [], 'jars' => []]);
 });
+
+it('writes jars and mixes into a file, from which another account gets all of it', function () {
+    ($this->own)();
+    $this->putJson('/api/shelf/green', stockOf(['price' => 3.5, 'openedOn' => '2026-10-01', 'keepsMonths' => 24,
+        'note' => 'shaken, not stirred']))->assertOk();
+    $this->postJson('/api/mixes', ['name' => 'Hull', 'note' => 'thin', 'share' => 0.5, 'wanted' => '#5b6548',
+        'parts' => [['jar' => 'green', 'parts' => 3]]])->assertCreated();
+    $file = $this->get('/api/shelf.json')->assertOk()->getContent();
+
+    $this->actingAs(User::factory()->create());
+    foreach ([1, 2] as $time) {
+        $taken = $this->call('POST', '/api/shelf/file', content: $file, server: ['CONTENT_TYPE' => 'application/json']);
+        expect(unlikeTheContract($taken, 'shelfTaken'))->toBe([]);
+    }
+    expect($this->get('/api/shelf.json')->getContent())->toBe($file)
+        ->and($this->getJson('/api/mixes')->json('mixes'))->toHaveCount(1);
+});
+
+it('takes nothing of a file in which anything is wrong', function () {
+    $body = ['format' => 'ulvrach-shelf', 'version' => 1, 'jars' => [['jar' => ['id' => 'x']]], 'mixes' => []];
+    $this->postJson('/api/shelf/file', $body)->assertStatus(422)->assertJsonPath('faults.0.path', '/jars/0/leftMl');
+
+    expect($this->getJson('/api/shelf')->json('jars'))->toBe([]);
+});

@@ -100,13 +100,17 @@ export async function startBuild(page: Page, name: string, kind = 'Scout car'): 
     await expect(page.getByText('Nothing laid down yet')).toBeVisible()
 }
 
-/** Copies a demo build into an account of its own, by export and import. */
-export async function copyOfDemo(page: Page, name: RegExp): Promise<void> {
+/** Copies a demo build into an account of its own, by export and import; what its file says may be changed between. */
+export async function copyOfDemo(
+    page: Page,
+    name: RegExp,
+    change: (plan: string) => string = (plan) => plan,
+): Promise<void> {
     await openDemo(page)
     await page.getByRole('link', { name }).click()
     await expect(page.getByRole('grid')).toBeVisible()
     const file = await page.request.get(`/api/builds/${page.url().split('/').pop()}/plan-file`)
-    const plan = await file.body()
+    const plan = Buffer.from(change((await file.body()).toString()))
     await page.goto('/')
     await signOut(page)
     await makeAccount(page)

@@ -1,4 +1,4 @@
-import { expect, makeAccount, openDemo, scan, startBuild, test } from './kit'
+import { copyOfDemo, expect, makeAccount, openDemo, scan, startBuild, test } from './kit'
 
 test('a green is mixed from the shelf, thinned for the next pass, kept and found again', async ({ page }) => {
     await openDemo(page)
@@ -83,7 +83,7 @@ test('what is left of a jar is typed into the shelf; a jar taken off comes back;
 test('a table with a bad row is refused by row, and taken whole once it is right', async ({ page }) => {
     await makeAccount(page)
     await page.goto('/shelf')
-    await page.getByRole('button', { name: 'Take jars from a table (CSV)' }).click()
+    await page.getByRole('button', { name: 'Take jars from a file (CSV or JSON)' }).click()
     const dialog = page.getByRole('dialog')
     const file = (text: string) => ({ name: 'jars.csv', mimeType: 'text/csv', buffer: Buffer.from(text) })
     await dialog.getByLabel('File').setInputFiles(file('Paint;Hex;Rest\nFir;#3f4a38;4,5 ml\nBuff;sandy;2 ml\n'))
@@ -95,4 +95,45 @@ test('a table with a bad row is refused by row, and taken whole once it is right
     await dialog.getByRole('button', { name: 'Take 2 jars' }).click()
     await expect(page.getByLabel('Fir: left')).toHaveValue('4.5')
     await expect(page.getByLabel('Buff: left')).toHaveValue('2')
+})
+
+test('a wash that vanishes is told in figures, and another jar that reads is taken', async ({ page }) => {
+    await copyOfDemo(page, /^Ostrel/, (plan) => {
+        const { products, ...rest } = JSON.parse(plan)
+        type Jar = { id: string; colour: string | null }
+        const wash = products.find((jar: Jar) => jar.id === 'morrin-dark-wash')
+        const faint = { ...wash, colour: '#4f583c', name: 'Faint green wash' }
+        const others = products.filter((jar: Jar) => jar !== wash)
+        return JSON.stringify({ ...rest, products: [...others, faint, { ...wash, id: 'dark' }] })
+    })
+    await page.getByRole('button', { name: /14 Faint green wash/ }).click()
+    const inspector = page.getByRole('complementary', { name: 'The chosen step' })
+    await expect(inspector.getByText(/is hardly seen on “Vellow 31 island green”: a difference of/)).toBeVisible()
+    await inspector.getByRole('button', { name: 'Compare jars on this ground' }).click()
+    await expect(inspector.getByRole('button', { name: /Faint green wash · in use/ })).toBeVisible()
+    await inspector.getByRole('button', { name: /^Morrin dark wash/ }).click()
+    await expect(page.getByRole('button', { name: /14 Morrin dark wash/ })).toBeVisible()
+    await expect(inspector.getByText(/is hardly seen on/)).toHaveCount(0)
+    await scan(page)
+})
+
+test('what the plans need is added up, and a mix is printed on a card', async ({ page }) => {
+    await openDemo(page)
+    await page.getByRole('link', { name: 'Shelf' }).click()
+    await page.getByRole('link', { name: 'What the plans need' }).click()
+    await expect(page.getByRole('heading', { name: /to buy or to top up/ })).toBeVisible()
+    await page.getByLabel('For').selectOption({ label: 'Ostrel, 2nd Squadron at Vell Bay' })
+    await expect(page.getByRole('row', { name: /Vellow 31 island green/ })).toBeVisible()
+    await expect(page.getByText('Vellow 34 heath buff')).toHaveCount(0)
+    await scan(page)
+    await page.goto('/mixes')
+    await page
+        .getByRole('link', { name: /A card of/ })
+        .first()
+        .click()
+    await expect(page.getByRole('columnheader', { name: 'Drops for 5 ml' })).toBeVisible()
+    await scan(page)
+    await page.goto('/almanac?page=sizes')
+    await expect(page.getByRole('img', { name: /1:35/ })).toBeVisible()
+    await scan(page)
 })

@@ -30,7 +30,12 @@ const answers = [
         says: 'a trace lighter',
     },
 ]
-const closest = (isReached = true) => ({ wanted: '#566043', isReached, answers })
+const closest = (isReached = true) => ({
+    wanted: '#566043',
+    isReached,
+    missing: isReached ? null : { word: 'bright yellow', colour: '#586144', difference: 1.2 },
+    answers,
+})
 const look = {
     colour: '#667060',
     difference: 1.4,
@@ -127,6 +132,7 @@ describe('the mix desk', () => {
         knows({ 'POST /mixes/closest': closest(false) })
         show(<MixDesk />)
         expect(await screen.findByText(/Your shelf does not reach this colour/)).toBeInTheDocument()
+        expect(screen.getByText('With a jar of bright yellow it comes to ΔE 1.2.')).toBeVisible()
     })
     it('keeps a mix under a name, and asks for one', async () => {
         const asked = knows()

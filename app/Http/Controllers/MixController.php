@@ -23,15 +23,20 @@ final class MixController
 
     public function closest(ClosestMixRequest $request): JsonResponse
     {
-        $wanted = $request->wanted();
-        $suggestions = (new Palette(self::jarsOf($request)))->suggest(
-            $wanted,
-            $request->families(),
-            $request->integer('jars', 3),
-            $request->integer('parts', 12),
-        );
+        $closed = [];
+        foreach (CurrentUser::of($request)->jars()->get() as $jar) {
+            $closed += $jar->opened_on === null ? [$jar->code => true] : [];
+        }
 
-        return new JsonResponse(MixReport::closest($wanted, $suggestions));
+        return new JsonResponse(
+            MixReport::closest(
+                $request->wanted(),
+                new Palette(self::jarsOf($request), $closed),
+                $request->families(),
+                $request->integer('jars', 3),
+                $request->integer('parts', 12),
+            ),
+        );
     }
 
     public function look(CupRequest $request): JsonResponse

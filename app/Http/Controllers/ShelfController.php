@@ -8,6 +8,7 @@ use App\Http\CurrentUser;
 use App\Http\Requests\ImportShelfRequest;
 use App\Http\Requests\StockRequest;
 use App\Models\Jar;
+use App\Models\SavedMix;
 use App\Models\User;
 use App\Supply\Supplies;
 use Illuminate\Database\ConnectionInterface;
@@ -18,6 +19,9 @@ use Illuminate\Support\Str;
 use Illuminate\Validation\ValidationException;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 use Ulvrach\Material\Product;
+use Ulvrach\PlanFile\OwnJar;
+use Ulvrach\PlanFile\OwnMix;
+use Ulvrach\PlanFile\OwnShelfFile;
 use Ulvrach\PlanFile\PlanWriter;
 use Ulvrach\ShelfFile\Column;
 use Ulvrach\ShelfFile\PaletteFile;
@@ -98,6 +102,77 @@ final readonly class ShelfController
             'Content-Type' => 'text/plain; charset=utf-8',
             'Content-Disposition' => 'attachment; filename="shelf.gpl"',
         ]);
+    }
+
+    /** Jars and mixes with all that is known of them, to be kept or taken elsewhere. */
+    public function write(Request $request): Response
+    {
+        $user = CurrentUser::of($request);
+        $used = $this->supplies->used($user);
+        $jars = $mixes = [];
+        foreach ($user->jars()->get()->sortBy('code') as $jar) {
+            $jars[] = new OwnJar(
+                $jar->product,
+                Supplies::left($jar, $used),
+                $jar->price,
+                $jar->opened_on?->format('Y-m-d'),
+                $jar->keeps_months,
+                $jar->note,
+            );
+        }
+        foreach ($user->mixes()->get()->sortBy('created_at') as $mix) {
+            $mixes[] = new OwnMix($mix->name, $mix->cup, $mix->note);
+        }
+
+        return new Response((new OwnShelfFile($jars, $mixes))->toJson(), 200, [
+            'Content-Type' => 'application/json',
+            'Content-Disposition' => 'attachment; filename="shelf.json"',
+        ]);
+    }
+
+    /**
+     * Takes all of such a file, or nothing: a jar that is there already becomes what the file says, a mix that is there
+     * already stays once.
+     */
+    public function read(Request $request): JsonResponse
+    {
+        $user = CurrentUser::of($request);
+        $file = OwnShelfFile::read($request->getContent());
+        $codes = array_map(static fn (OwnJar $jar) => $jar->product->id, $file->jars);
+        if ($user->jars()->whereNotIn('code', $codes)->count() + count($codes) > JarController::MOST) {
+            throw ValidationException::withMessages(['file' => 'A shelf holds at most '.JarController::MOST.' jars.']);
+        }
+        $this->database->transaction(function () use ($user, $file): void {
+            foreach ($file->jars as $jar) {
+                Jar::query()->updateOrCreate(
+                    ['user_id' => $user->id, 'code' => $jar->product->id],
+                    [
+                        'product' => $jar->product,
+                        'left_ml' => $jar->leftMl,
+                        'price' => $jar->price,
+                        'opened_on' => $jar->openedOn,
+                        'keeps_months' => $jar->keepsMonths,
+                        'note' => $jar->note,
+                    ],
+                );
+            }
+            $known = [];
+            foreach ($user->mixes()->get() as $mix) {
+                $known[serialize([$mix->name, $mix->cup, $mix->note])] = true;
+            }
+            foreach ($file->mixes as $mix) {
+                if (! isset($known[serialize([$mix->name, $mix->cup, $mix->note])])) {
+                    SavedMix::query()->create([
+                        'user_id' => $user->id,
+                        'name' => $mix->name,
+                        'cup' => $mix->cup,
+                        'note' => $mix->note,
+                    ]);
+                }
+            }
+        });
+
+        return new JsonResponse(['jars' => count($file->jars), 'mixes' => count($file->mixes)]);
     }
 
     /** Reads a table: says what would come of it, or takes all of it, or nothing if one row cannot be read. */

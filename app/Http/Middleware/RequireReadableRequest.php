@@ -20,7 +20,7 @@ final class RequireReadableRequest
     /** Bytes of everything that is no plan: settings, forms, questions to the clock. */
     private const SMALL = 65_536;
 
-    private const LARGE_PATHS = '#^/api/builds/(import|[0-9a-f-]{36}/(edits|preview|log))$#';
+    private const LARGE_PATHS = '#^/api/(shelf/file|builds/(import|[0-9a-f-]{36}/(edits|preview|log)))$#';
 
     public function handle(Request $request, Closure $next): Response
     {

@@ -11,6 +11,7 @@ use Ulvrach\Rules\Remedy\Workbench;
 use Ulvrach\Rules\RuleBase;
 use Ulvrach\Rules\RuleKind;
 use Ulvrach\Rules\Severity;
+use Ulvrach\Scale\RealSize;
 use Ulvrach\Technique\TechniqueKind;
 
 final class MarksOutOfScale extends RuleBase
@@ -31,11 +32,6 @@ final class MarksOutOfScale extends RuleBase
         TechniqueKind::Mud,
     ];
 
-    /** Millimetres on the vehicle up to which a chip looks like one, and a clod of mud like one. */
-    private const CHIP_MM = 25.0;
-
-    private const CLOD_MM = 75.0;
-
     public function concerns(Situation $situation): bool
     {
         return $situation->technique->markMm !== null;
@@ -44,7 +40,7 @@ final class MarksOutOfScale extends RuleBase
     public function examine(Situation $situation, Strata $below): ?Finding
     {
         $mark = $situation->technique->markMm;
-        $limit = $situation->kind === TechniqueKind::Mud ? self::CLOD_MM : self::CHIP_MM;
+        $limit = RealSize::of($situation->kind === TechniqueKind::Mud ? 'clod' : 'chip')->most;
         if ($mark === null || $mark * $situation->plan->build->scale <= $limit) {
             return null;
         }

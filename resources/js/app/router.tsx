@@ -20,6 +20,10 @@ export const router = createBrowserRouter([
             { path: 'shelf', lazy: async () => ({ Component: (await import('@/features/shelf')).Shelf }) },
             { path: 'supplies', lazy: async () => ({ Component: (await import('@/features/shelf')).Supplies }) },
             { path: 'mixes', lazy: async () => ({ Component: (await import('@/features/mix')).MixDesk }) },
+            {
+                path: 'mixes/:mix/card',
+                lazy: async () => ({ Component: (await import('@/features/mix')).MixCard }),
+            },
             { path: 'sheet', lazy: async () => ({ Component: (await import('@/features/clock')).Sheet }) },
             { path: 'almanac', lazy: async () => ({ Component: (await import('@/features/almanac')).Almanac }) },
             {

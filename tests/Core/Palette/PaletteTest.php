@@ -120,3 +120,32 @@ it('says what to add to a cup, never more than it holds back, and nothing where 
         ->and(Nearer::to($wanted, new Cup([[mixables()[8], 1]]), mixables()))
         ->toBe([]);
 });
+
+it('names the one jar more that would help most where the shelf does not reach a colour', function () {
+    $shelf = array_filter(mixables(), static fn (Product $jar) => in_array($jar->id, ['olive', 'white'], true));
+    $palette = new Palette(array_values($shelf));
+    $yellow = Lab::fromHex('#d9c25a');
+    $before = $palette->suggest($yellow)[0]->difference;
+    [$word, $with] = $palette->missing($yellow, $palette->suggest($yellow)) ?? throw new LogicException('It helps.');
+
+    expect($word)->toBeIn(['bright yellow', 'ochre'])
+        ->and($with->difference)->toBeLessThan($before - 5.0)
+        ->and($with->parts)->toHaveKey('missing');
+});
+
+it('names none where what is there does already', function () {
+    $palette = new Palette(mixables());
+    $olive = Lab::fromHex('#576144');
+
+    expect($palette->missing($olive, $palette->suggest($olive)))->toBeNull();
+});
+
+it('takes an open jar before a closed one that comes a trace nearer', function () {
+    $jars = [mixable('exact', '#566043'), mixable('near', '#566043')];
+    $wanted = Lab::fromHex('#566043');
+
+    expect(array_keys((new Palette($jars))->suggest($wanted)[0]->parts))->toBe(['exact'])
+        ->and(array_keys((new Palette($jars, ['exact' => true]))->suggest($wanted)[0]->parts))->toBe(['near'])
+        ->and(array_keys((new Palette($jars, ['exact' => true, 'near' => true]))->suggest($wanted)[0]->parts))
+        ->toBe(['exact']);
+});

@@ -9,15 +9,17 @@ import { finds, findsTechnique } from './find'
 import { Materials } from './Materials'
 import { Nothing } from './Nothing'
 import { Schools } from './Schools'
+import { Sizes } from './Sizes'
 import { Techniques } from './Techniques'
 
-const PAGES = ['techniques', 'rules', 'materials', 'schools', 'safety'] as const
+const PAGES = ['techniques', 'rules', 'materials', 'schools', 'sizes', 'safety'] as const
 type Page = (typeof PAGES)[number]
 const PAGE_NAME: Record<Page, string> = {
     techniques: 'Techniques',
     rules: 'Rules and habits',
     materials: 'Materials',
     schools: 'Schools',
+    sizes: 'Sizes',
     safety: 'Safety',
 }
 
@@ -93,6 +95,9 @@ export function Almanac() {
                     <Tabs.Content value="schools">
                         <Schools almanac={almanac.data} />
                     </Tabs.Content>
+                    <Tabs.Content value="sizes">
+                        <Sizes sizes={almanac.data.sizes} search={search} />
+                    </Tabs.Content>
                     <Tabs.Content value="safety">
                         <dl className="flex flex-col gap-2">
                             {almanac.data.hazards.map((hazard) => (
@@ -127,6 +132,7 @@ function countsOf(almanac: AlmanacData, search: string): Record<Page, number> {
                 ),
             ).length,
         schools: almanac.schools.filter((school) => finds(search, school.name, school.creed)).length,
+        sizes: almanac.sizes.filter((size) => finds(search, size.what, size.note)).length,
         safety: almanac.hazards.filter((hazard) => finds(search, hazard.title, hazard.advice)).length,
     }
 }

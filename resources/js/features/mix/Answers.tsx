@@ -21,6 +21,12 @@ export function Answers({ found, jars, cup, isStale, onPour }: Props) {
             {!found.isReached && (
                 <p className="rounded-plate border border-risk bg-risk-wash px-3 py-2">
                     Your shelf does not reach this colour: the nearest is {found.answers[0]?.says}.
+                    {found.missing !== null && (
+                        <span className="mt-1 flex items-center gap-2">
+                            <Patch colour={found.missing.colour} className="size-6 shrink-0" />
+                            {sayMissing(found.missing)}
+                        </span>
+                    )}
                 </p>
             )}
             <ol className="flex flex-col gap-2">
@@ -39,6 +45,9 @@ export function Answers({ found, jars, cup, isStale, onPour }: Props) {
         </div>
     )
 }
+
+const sayMissing = ({ word, difference }: NonNullable<ClosestMixes['missing']>): string =>
+    `With a jar of ${word} it comes to ΔE ${difference.toFixed(1)}.`
 
 function isSame(one: readonly Part[], other: readonly Part[]): boolean {
     return (

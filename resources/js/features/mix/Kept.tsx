@@ -1,7 +1,8 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
-import { Trash2 } from 'lucide-react'
+import { Printer, Trash2 } from 'lucide-react'
+import { Link } from 'react-router'
 import type { SavedMix } from '@/contract'
-import { IconButton } from '@/design/Icon'
+import { IconButton, iconLink } from '@/design/Icon'
 import { LOCALE } from '@/design/locale'
 import { RetryNotice } from '@/design/Notice'
 import { forgetMix, keptQuery } from './api'
@@ -49,6 +50,9 @@ export function Kept({ find, onPour }: Props) {
                             </span>
                         </span>
                     </button>
+                    <Link to={`/mixes/${mix.id}/card`} {...iconLink(`A card of ${mix.name}, to print`)}>
+                        <Printer className="size-4" aria-hidden />
+                    </Link>
                     <IconButton
                         label={`Forget ${mix.name}`}
                         onClick={() => forget.mutate(mix.id)}

@@ -1,1 +1,2 @@
+export { MixCard } from './MixCard'
 export { MixDesk } from './MixDesk'

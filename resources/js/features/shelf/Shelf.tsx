@@ -1,5 +1,5 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
-import { Copy, Download, FlaskConical, Palette, Pencil, Plus, Trash2, Upload } from 'lucide-react'
+import { Copy, Download, FlaskConical, PackageOpen, Palette, Pencil, Plus, Trash2, Upload } from 'lucide-react'
 import { type KeyboardEvent, Suspense, useEffect, useState } from 'react'
 import { Link } from 'react-router'
 import { ApiError } from '@/app/http'
@@ -111,7 +111,14 @@ function Jars({ jars, library }: { jars: readonly Standing[]; library: Library }
                     <a href="/api/shelf.gpl" download {...iconLink('Save the colours as a palette (GPL)')}>
                         <Palette className="size-4" aria-hidden />
                     </a>
-                    <IconButton label="Take jars from a table (CSV)" onClick={() => setTable(true)}>
+                    <a
+                        href="/api/shelf.json"
+                        download
+                        {...iconLink('Save jars and mixes with all that is known of them (JSON)')}
+                    >
+                        <PackageOpen className="size-4" aria-hidden />
+                    </a>
+                    <IconButton label="Take jars from a file (CSV or JSON)" onClick={() => setTable(true)}>
                         <Upload className="size-4" aria-hidden />
                     </IconButton>
                     <Button tone="act" onClick={() => setAsked({ from: undefined, isCopy: false })}>

@@ -4,7 +4,7 @@ import type { ShelfTable } from '@/contract'
 import { Button } from '@/design/Button'
 import { Dialog } from '@/design/Dialog'
 import { Select } from '@/design/Field'
-import { readTable, takeTable } from './api'
+import { readTable, takeFile, takeTable } from './api'
 
 type Props = { open: boolean; onOpenChange: (open: boolean) => void; onTaken: () => Promise<void> }
 
@@ -16,19 +16,32 @@ export default function TableDialog({ open, onOpenChange, onTaken }: Props) {
             open={open}
             onOpenChange={onOpenChange}
             width="max-w-3xl"
-            title="Jars from a table"
-            description="A CSV file with a line of headings. All of its rows are taken, or none."
+            title="Jars from a file"
+            description={
+                'A CSV table with a line of headings, or a JSON file that was saved here. ' +
+                'All of it is taken, or nothing.'
+            }
         >
             <label className="flex flex-col gap-1">
                 <span className="text-fine text-soft">File</span>
                 <input
                     type="file"
-                    accept=".csv,.tsv,.txt,text/csv"
+                    accept=".csv,.tsv,.txt,.json,text/csv,application/json"
                     className="pointer-coarse:min-h-11"
                     onChange={async (event) => setText((await event.target.files?.[0]?.text()) ?? null)}
                 />
             </label>
-            {text !== null && (
+            {text?.trimStart().startsWith('{') === true && (
+                <OwnFile
+                    key={text}
+                    text={text}
+                    onTaken={async () => {
+                        await onTaken()
+                        onOpenChange(false)
+                    }}
+                />
+            )}
+            {text !== null && !text.trimStart().startsWith('{') && (
                 <Preview
                     key={text}
                     text={text}
@@ -40,6 +53,46 @@ export default function TableDialog({ open, onOpenChange, onTaken }: Props) {
             )}
         </Dialog>
     )
+}
+
+/** A file of one's own: it says how much is in it before anything is taken. */
+function OwnFile({ text, onTaken }: { text: string; onTaken: () => Promise<void> }) {
+    const take = useMutation({ mutationFn: takeFile, onSuccess: onTaken })
+    const file = read(text)
+    if (file === null) {
+        return (
+            <p role="alert" className="mt-3 text-stop">
+                This is no JSON file that can be read.
+            </p>
+        )
+    }
+    return (
+        <div className="mt-3 flex flex-col items-start gap-3">
+            <p>
+                {file.jars} {file.jars === 1 ? 'jar' : 'jars'} and {file.mixes} {file.mixes === 1 ? 'mix' : 'mixes'}. A
+                jar that stands on your shelf already becomes what the file says of it.
+            </p>
+            {take.isError && (
+                <div role="alert" className="text-stop">
+                    {take.error.message}
+                </div>
+            )}
+            <Button tone="act" disabled={take.isPending} onClick={() => take.mutate(file.body)}>
+                Take all of it
+            </Button>
+        </div>
+    )
+}
+
+/** What the text holds; null: it is no JSON. */
+function read(text: string): { body: unknown; jars: number; mixes: number } | null {
+    const count = (of: unknown) => (Array.isArray(of) ? of.length : 0)
+    try {
+        const body: { jars?: unknown; mixes?: unknown } = JSON.parse(text)
+        return { body, jars: count(body.jars), mixes: count(body.mixes) }
+    } catch {
+        return null
+    }
 }
 
 function Preview({ text, onTaken }: { text: string; onTaken: () => Promise<void> }) {

@@ -5,6 +5,7 @@ import {
     type Standing,
     type Supplies,
     shelfTableSchema,
+    shelfTakenSchema,
     standingSchema,
     suppliesSchema,
 } from '@/contract'
@@ -40,6 +41,9 @@ export const readTable = (table: string, map: ColumnMap) =>
         retry: false,
         gcTime: 0,
     })
+
+/** Jars and mixes as they were written before: all of the file is taken, or nothing. */
+export const takeFile = (file: unknown) => send('POST', '/shelf/file', shelfTakenSchema, file)
 
 export const takeTable = (table: string, map: ColumnMap) =>
     send('POST', '/shelf/import', shelfTableSchema, { table, map, take: true })

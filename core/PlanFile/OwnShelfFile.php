@@ -1,0 +1,138 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ulvrach\PlanFile;
+
+use Ulvrach\Colour\Lab;
+use Ulvrach\Palette\Cup;
+
+/**
+ * Jars and mixes of one person as JSON, to be kept or taken elsewhere: what is written is read again with nothing lost.
+ * The schema stands beside this file.
+ *
+ * @phpstan-import-type ProductData from PlanReader
+ *
+ * @phpstan-type MixData array{
+ *   name: string,
+ *   note: string,
+ *   share: int|float,
+ *   wanted: array{int|float, int|float, int|float}|null,
+ *   parts: non-empty-list<array{jar: ProductData, parts: int}>,
+ * }
+ */
+final readonly class OwnShelfFile
+{
+    /**
+     * @param  list<OwnJar>  $jars
+     * @param  list<OwnMix>  $mixes
+     */
+    public function __construct(public array $jars, public array $mixes)
+    {
+    }
+
+    /** @throws BadPlanFile with the path of every fault */
+    public static function read(string $json): self
+    {
+        $document = PlanReader::decode($json);
+        $faults = SchemaCheck::faults($document, SchemaCheck::OWN_SHELF);
+        if ($faults !== []) {
+            throw new BadPlanFile($faults);
+        }
+        /**
+         * @var array{
+         *   jars: list<array{
+         *     jar: ProductData,
+         *     leftMl: int|float|null,
+         *     price: int|float|null,
+         *     openedOn: string|null,
+         *     keepsMonths: int|null,
+         *     note: string,
+         *   }>,
+         *   mixes: list<MixData>,
+         * } $data
+         */
+        $data = Json::toArrays($document);
+
+        return new self(
+            array_map(
+                static fn (array $of) => new OwnJar(
+                    PlanReader::product($of['jar']),
+                    $of['leftMl'] === null ? null : (float) $of['leftMl'],
+                    $of['price'] === null ? null : (float) $of['price'],
+                    $of['openedOn'],
+                    $of['keepsMonths'],
+                    $of['note'],
+                ),
+                $data['jars'],
+            ),
+            array_map(self::mix(...), $data['mixes']),
+        );
+    }
+
+    public function toJson(): string
+    {
+        return json_encode(
+            [
+                'format' => 'ulvrach-shelf',
+                'version' => 1,
+                'jars' => array_map(
+                    static fn (OwnJar $of) => [
+                        'jar' => PlanWriter::product($of->product),
+                        'leftMl' => $of->leftMl,
+                        'price' => $of->price,
+                        'openedOn' => $of->openedOn,
+                        'keepsMonths' => $of->keepsMonths,
+                        'note' => $of->note,
+                    ],
+                    $this->jars,
+                ),
+                'mixes' => array_map(
+                    static fn (OwnMix $of) => [
+                        'name' => $of->name,
+                        'note' => $of->note,
+                        ...self::writeCup($of->cup),
+                    ],
+                    $this->mixes,
+                ),
+            ],
+            JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR,
+        )."\n";
+    }
+
+    /** @param  MixData  $data */
+    private static function mix(array $data): OwnMix
+    {
+        return new OwnMix($data['name'], self::readCup($data), $data['note']);
+    }
+
+    /**
+     * @param  array{
+     *   parts: non-empty-list<array{jar: ProductData, parts: int}>,
+     *   share: int|float,
+     *   wanted: array{int|float, int|float, int|float}|null,
+     *   ...,
+     * }  $data  as it was written
+     */
+    public static function readCup(array $data): Cup
+    {
+        return new Cup(
+            array_map(static fn (array $of) => [PlanReader::product($of['jar']), $of['parts']], $data['parts']),
+            (float) $data['share'],
+            $data['wanted'] === null ? null : new Lab(...array_map(floatval(...), $data['wanted'])),
+        );
+    }
+
+    /** @return array<string, mixed> */
+    public static function writeCup(Cup $cup): array
+    {
+        return [
+            'parts' => array_map(
+                static fn (array $of) => ['jar' => PlanWriter::product($of[0]), 'parts' => $of[1]],
+                $cup->parts,
+            ),
+            'share' => $cup->share,
+            'wanted' => $cup->wanted === null ? null : [$cup->wanted->l, $cup->wanted->a, $cup->wanted->b],
+        ];
+    }
+}

@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+use Tests\Core\PlanKit;
+use Ulvrach\Colour\Lab;
+use Ulvrach\Palette\Cup;
+use Ulvrach\PlanFile\BadPlanFile;
+use Ulvrach\PlanFile\OwnJar;
+use Ulvrach\PlanFile\OwnMix;
+use Ulvrach\PlanFile\OwnShelfFile;
+
+function ownShelf(): OwnShelfFile
+{
+    $products = PlanKit::products();
+    $jars = [];
+    foreach (array_values($products) as $place => $product) {
+        $jars[] = $place % 2 === 0
+            ? new OwnJar($product, 12.5, 3.1, '2026-02-28', 24, "Row {$place}, “shaken”")
+            : new OwnJar($product, null, null, null, null, '');
+    }
+
+    return new OwnShelfFile($jars, [
+        new OwnMix('Faded green', new Cup(
+            [[$products['acrylic'], 3], [$products['offwhite'], 1]],
+            0.6,
+            new Lab(45.25, -9.125, 14.5),
+        ), "For the hull.\nTwo coats."),
+        new OwnMix('Plain', new Cup([[$products['brown'], 1]]), ''),
+    ]);
+}
+
+it('reads again what it has written, with nothing lost', function () {
+    $json = ownShelf()->toJson();
+
+    expect(OwnShelfFile::read($json))->toEqual(ownShelf())
+        ->and(OwnShelfFile::read($json)->toJson())->toBe($json);
+});
+
+it('names what is wrong with a file, and where', function (Closure $spoil, string $path) {
+    $data = json_decode(ownShelf()->toJson(), true);
+    $spoil($data);
+    try {
+        OwnShelfFile::read((string) json_encode($data));
+        $paths = [];
+    } catch (BadPlanFile $bad) {
+        $paths = array_map(static fn ($fault) => $fault->path, $bad->faults);
+    }
+
+    expect($paths)->toContain($path);
+})->with([
+    'another format' => [function (array &$data) {
+        $data['format'] = 'csv';
+    }, '/format'],
+    'a day that is none' => [function (array &$data) {
+        $data['jars'][0]['openedOn'] = 'spring';
+    }, '/jars/0/openedOn'],
+    'less than nothing' => [function (array &$data) {
+        $data['jars'][0]['leftMl'] = -1;
+    }, '/jars/0/leftMl'],
+    'an empty cup' => [function (array &$data) {
+        $data['mixes'][1]['parts'] = [];
+    }, '/mixes/1/parts'],
+    'no paint at all' => [function (array &$data) {
+        $data['mixes'][0]['share'] = 0;
+    }, '/mixes/0/share'],
+]);

@@ -78,6 +78,7 @@ Route::prefix('api')->group(function (): void {
         Route::post('mixes', [MixController::class, 'store']);
         Route::delete('mixes/{mix}', [MixController::class, 'destroy'])->whereUuid('mix');
         Route::post('mixes/closest', [MixController::class, 'closest'])->middleware('throttle:solving');
+        Route::post('mixes/tones', [MixController::class, 'tones']);
         Route::post('mixes/look', [MixController::class, 'look']);
         Route::get('builds', [BuildController::class, 'index']);
         Route::post('builds', [BuildController::class, 'store']);

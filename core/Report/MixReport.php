@@ -10,8 +10,10 @@ use Ulvrach\Colour\Lab;
 use Ulvrach\Material\Product;
 use Ulvrach\Mixing\PaintMaker;
 use Ulvrach\Palette\Cup;
+use Ulvrach\Palette\Ladder;
 use Ulvrach\Palette\Nearer;
 use Ulvrach\Palette\Palette;
+use Ulvrach\Palette\Rung;
 use Ulvrach\Palette\Suggestion;
 use Ulvrach\PlanFile\PlanWriter;
 
@@ -106,6 +108,32 @@ final class MixReport
                     self::COATS,
                 ),
         ];
+    }
+
+    /**
+     * @param  list<Ladder>  $ladders
+     * @return list<array<string, mixed>>
+     */
+    public static function ladders(array $ladders): array
+    {
+        return array_map(
+            static fn (Ladder $ladder) => [
+                'jar' => $ladder->jar->id,
+                'name' => $ladder->jar->name,
+                'turnsAt' => $ladder->turnsAt,
+                'rungs' => array_map(
+                    static fn (Rung $rung) => [
+                        'parts' => $rung->parts,
+                        'to' => $rung->to,
+                        'colour' => $rung->colour->toHex(),
+                        'lighter' => round($rung->lighter, 1),
+                        'fades' => round($rung->fades, 1),
+                    ],
+                    $ladder->rungs,
+                ),
+            ],
+            $ladders,
+        );
     }
 
     /** @return array<string, mixed> a cup with its jars as they were */

@@ -1077,6 +1077,27 @@ export const cupLookSchema = z.object({
 })
 export type CupLook = z.infer<typeof cupLookSchema>
 
+/** Lighter or darker tones of a cup by jar; from rung turnsAt on the hue turns. */
+export const cupTonesSchema = z.object({
+    ladders: z.array(
+        z.object({
+            jar: z.string(),
+            name: z.string(),
+            turnsAt: z.number().nullable(),
+            rungs: z.array(
+                z.object({
+                    parts: z.number(),
+                    to: z.number(),
+                    colour: z.string(),
+                    lighter: z.number(),
+                    fades: z.number(),
+                }),
+            ),
+        }),
+    ),
+})
+export type CupTones = z.infer<typeof cupTonesSchema>
+
 /** A mix with its jars as they were when it was made. */
 export const savedMixSchema = z.object({
     id: z.string(),

@@ -109,3 +109,22 @@ it('says where a wish or a cup is not as it should be', function (string $to, ar
     'a ground that is none' => ['/look', cup(['ground' => 'mud']), 'ground'],
     'no name' => ['', cup(), 'name'],
 ]);
+
+it('makes lighter and darker tones of a cup, by jar', function () {
+    $lighter = $this->postJson('/api/mixes/tones', cup(['to' => 'lighter']))->assertOk();
+
+    expect(unlikeTheContract($lighter, 'cupTones'))->toBe([])
+        ->and($lighter->json('ladders.0.jar'))->toBe('white')
+        ->and($lighter->json('ladders.0.rungs'))->toHaveCount(7)
+        ->and($lighter->json('ladders.0.rungs.6.lighter'))->toBeGreaterThan(8);
+    $this->postJson('/api/mixes/tones', cup(['to' => 'bluer']))->assertJsonValidationErrors('to');
+    $this->postJson('/api/mixes/tones', cup(['parts' => [], 'to' => 'darker']))->assertJsonValidationErrors('parts');
+});
+
+it('names the jar that would help most where nothing comes near', function () {
+    $answer = $this->postJson('/api/mixes/closest', ['wanted' => '#b3261e'])->assertOk();
+
+    expect($answer->json('isReached'))->toBeFalse()
+        ->and($answer->json('missing.word'))->toBe('red')
+        ->and($answer->json('missing.difference'))->toBeLessThan($answer->json('answers.0.difference'));
+});

@@ -684,4 +684,28 @@ return [
         'from' => 'PaintMaker::paint($other ?? $mark->colour, $hides)',
         'to' => 'PaintMaker::paint($mark->colour, $hides)',
     ],
+    [
+        'file' => 'Palette/Ladder.php',
+        'tests' => 'Palette',
+        'from' => '$turned > self::TURNS ? $place : null',
+        'to' => 'null',
+    ],
+    [
+        'file' => 'Palette/Ladder.php',
+        'tests' => 'Palette',
+        'from' => '$jar->material->family !== $family || ',
+        'to' => '',
+    ],
+    [
+        'file' => 'Palette/Palette.php',
+        'tests' => 'Palette',
+        'from' => 'self::PRICE_OF_OPENING * count(array_intersect_key($this->closed, $suggestion->parts))',
+        'to' => '0.0',
+    ],
+    [
+        'file' => 'PlanFile/OwnShelfFile.php',
+        'tests' => 'PlanFile',
+        'from' => '\'keepsMonths\' => $of->keepsMonths',
+        'to' => '\'keepsMonths\' => null',
+    ],
 ];

@@ -13,6 +13,7 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;
 use Ulvrach\Material\Product;
+use Ulvrach\Palette\Ladder;
 use Ulvrach\Palette\Palette;
 use Ulvrach\Report\MixReport;
 
@@ -44,6 +45,19 @@ final class MixController
         return new JsonResponse(
             MixReport::look($request->cup(), $request->colour('ground'), self::jarsOf($request)),
         );
+    }
+
+    /** Lighter or darker tones of the cup, and from where on each turns the hue. */
+    public function tones(CupRequest $request): JsonResponse
+    {
+        $request->validate(['to' => ['required', 'string', 'in:lighter,darker']]);
+        $ladders = Ladder::of(
+            $request->cup(),
+            self::jarsOf($request),
+            $request->string('to')->toString() === 'lighter',
+        );
+
+        return new JsonResponse(['ladders' => MixReport::ladders($ladders)]);
     }
 
     public function index(Request $request): JsonResponse

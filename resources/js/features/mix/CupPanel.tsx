@@ -11,6 +11,7 @@ import type { Product } from '@/features/build'
 import { type Cup, lookQuery, type Part } from './api'
 import { measure, sayThinning } from './drops'
 import { Patch } from './Patch'
+import { Tones } from './Tones'
 
 type Props = {
     cup: Cup
@@ -82,6 +83,7 @@ export function CupPanel({ cup, jars, shelf, onChange, onKeep, onBottle }: Props
                     onAdd={(adds) => change(withMore(cup.parts, adds))}
                 />
             )}
+            <Tones cup={cup} shelf={shelf} onChange={change} />
             <div>
                 <label className="flex flex-col gap-0.5">
                     <span className="text-fine text-soft">

@@ -1,7 +1,7 @@
 import { keepPreviousData, queryOptions } from '@tanstack/react-query'
 import { z } from 'zod'
 import { getJson, send } from '@/app/http'
-import { closestMixesSchema, cupLookSchema, savedMixesSchema, savedMixSchema } from '@/contract'
+import { closestMixesSchema, cupLookSchema, cupTonesSchema, savedMixesSchema, savedMixSchema } from '@/contract'
 
 /** Which colour is wanted, as it is typed, and of what it may be mixed; no family: of any. */
 export type Wish = { wanted: string; families: readonly string[]; jars: number; parts: number }
@@ -27,6 +27,16 @@ export const lookQuery = (cup: Cup, ground: string, shelf: string) =>
         queryFn: ({ signal }) => send('POST', '/mixes/look', cupLookSchema, { ...cup, ground }, signal),
         enabled: cup.parts.length > 0,
         placeholderData: keepPreviousData,
+        staleTime: Number.POSITIVE_INFINITY,
+        retry: false,
+    })
+
+export const tonesQuery = (cup: Cup, to: 'lighter' | 'darker', shelf: string) =>
+    queryOptions({
+        queryKey: ['mixes', 'tones', cup.parts, to, shelf],
+        queryFn: async ({ signal }) =>
+            (await send('POST', '/mixes/tones', cupTonesSchema, { parts: cup.parts, share: 1, to }, signal)).ladders,
+        enabled: cup.parts.length > 0,
         staleTime: Number.POSITIVE_INFINITY,
         retry: false,
     })

@@ -137,3 +137,45 @@ test('what the plans need is added up, and a mix is printed on a card', async ({
     await expect(page.getByRole('img', { name: /1:35/ })).toBeVisible()
     await scan(page)
 })
+
+test('the colour of a jar is taken from a photograph, in the light that a white card shows', async ({ page }) => {
+    await makeAccount(page)
+    await page.goto('/shelf')
+    await page.getByRole('button', { name: 'A new jar' }).click()
+    const dialog = page.getByRole('dialog')
+    await dialog.getByLabel('Name').fill('From the lid')
+    await dialog.getByRole('button', { name: 'From a photograph…' }).click()
+    // White card on the left, olive paint on the right, under a warm lamp.
+    const picture = await page.evaluate(() => {
+        const canvas = document.createElement('canvas')
+        canvas.width = 400
+        canvas.height = 200
+        const context = canvas.getContext('2d')
+        if (context === null) throw new Error('no canvas')
+        context.fillStyle = 'rgb(230, 200, 150)'
+        context.fillRect(0, 0, 200, 200)
+        context.fillStyle = 'rgb(82, 80, 40)'
+        context.fillRect(200, 0, 200, 200)
+        return canvas.toDataURL('image/png').split(',')[1] ?? ''
+    })
+    await dialog
+        .getByLabel('Photograph of the dry paint')
+        .setInputFiles({ name: 'lid.png', mimeType: 'image/png', buffer: Buffer.from(picture, 'base64') })
+    const photograph = dialog.getByLabel('The photograph')
+    await expect(dialog.getByText('Press on the card first.')).toBeVisible()
+    await photograph.click({ position: { x: 100, y: 100 } })
+    await expect(dialog.getByText('Now press on the paint.')).toBeVisible()
+    await photograph.click({ position: { x: 300, y: 100 } })
+    await expect(dialog.getByRole('status')).toContainText('give or take 0.0')
+    await scan(page)
+    await dialog.getByRole('button', { name: 'Take this colour' }).click()
+    const colour = await dialog.getByLabel('Colour when dry').inputValue()
+    // The lamp is taken out: green is no longer weaker than red.
+    expect(Number.parseInt(colour.slice(3, 5), 16)).toBeGreaterThan(Number.parseInt(colour.slice(1, 3), 16))
+    await dialog
+        .getByLabel('Photograph of the dry paint')
+        .setInputFiles({ name: 'no.png', mimeType: 'image/png', buffer: Buffer.from('no picture') })
+    await expect(dialog.getByRole('alert')).toContainText('cannot be read')
+    await dialog.getByRole('button', { name: 'Add the jar' }).click()
+    await expect(page.getByRole('row', { name: /From the lid/ })).toBeVisible()
+})

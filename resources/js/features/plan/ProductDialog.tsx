@@ -1,15 +1,20 @@
 import { zodResolver } from '@hookform/resolvers/zod'
 import { useQueryClient } from '@tanstack/react-query'
+import { Suspense, useState } from 'react'
 import { useForm } from 'react-hook-form'
 import { z } from 'zod'
 import { sayRefusal } from '@/app/refusal'
 import { Button } from '@/design/Button'
+import { readColour } from '@/design/colour'
 import { Dialog } from '@/design/Dialog'
 import { Select, TextField } from '@/design/Field'
 import { textOrNone } from '@/design/form'
+import { later } from '@/design/later'
 import { Swatch } from '@/design/Swatch'
 import { jarsQuery, keepJar, type Library, type Product, wordFor } from '@/features/build'
 import { newId } from './edits'
+
+const PhotoColour = later(() => import('./PhotoColour'))
 
 type Props = {
     open: boolean
@@ -32,9 +37,8 @@ const formSchema = z.object({
     colour: z
         .string()
         .trim()
-        .toLowerCase()
-        .transform((text) => (text.startsWith('#') ? text : `#${text}`))
-        .pipe(z.string().regex(/^#[0-9a-f]{6}$/, 'Six digits like #6c7072.')),
+        .transform((text) => readColour(text) ?? '')
+        .pipe(z.string().regex(/^#[0-9a-f]{6}$/, 'Six digits like #6c7072, or L*, a* and b* as in “38.9 -9 14.5”.')),
     isClear: z.boolean(),
     metallic: z.boolean(),
 })
@@ -79,7 +83,8 @@ function ProductForm({ onOpenChange, library, families, from, isCopy = false, on
         },
     })
     const [isClear, colour, sheen, metallic] = watch(['isClear', 'colour', 'sheen', 'metallic'])
-    const shown = /^#[0-9a-f]{6}$/i.test(colour) ? colour : null
+    const shown = readColour(colour)
+    const [hasPhoto, setPhoto] = useState(false)
     const save = handleSubmit(async ({ isClear, colour, ...said }) => {
         const product = {
             opacity: from?.opacity ?? null,
@@ -159,16 +164,31 @@ function ProductForm({ onOpenChange, library, families, from, isCopy = false, on
                         className="h-8 w-14 pointer-coarse:h-11"
                     />
                 </label>
-                <div className="w-32">
+                <div className="w-40">
                     <TextField
                         label="Colour when dry"
-                        maxLength={7}
+                        maxLength={40}
                         spellCheck={false}
                         fault={formState.errors.colour?.message}
                         {...register('colour')}
                     />
                 </div>
             </div>
+            {!isClear && (
+                <div className="col-span-2">
+                    {hasPhoto ? (
+                        <Suspense fallback={null}>
+                            <PhotoColour
+                                onTake={(hex) => setValue('colour', hex, { shouldDirty: true, shouldValidate: true })}
+                            />
+                        </Suspense>
+                    ) : (
+                        <Button className="text-fine" onClick={() => setPhoto(true)}>
+                            From a photograph…
+                        </Button>
+                    )}
+                </div>
+            )}
             {formState.errors.root !== undefined && (
                 <p role="alert" className="col-span-2 text-stop">
                     {formState.errors.root.message}

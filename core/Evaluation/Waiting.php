@@ -76,7 +76,10 @@ final readonly class Waiting
                     continue;
                 }
                 $seen[$layer->stepIndex] = true;
-                if ($work->isMeantFor($layer) || ($layer->isOpenAt($from) && $work->goesInto($layer))) {
+                if (
+                    $work->isMeantFor($layer) ||
+                    ($layer->isOpenAt($from) && $work->meets($layer) && $work->goesInto($layer))
+                ) {
                     $open[$layer->stepIndex] = $layer;
                 }
             }

@@ -85,3 +85,12 @@ it('goes from one colour to another', function () {
         ->and($dark->towards($light, 1.0))->toEqual($light)
         ->and($dark->towards($light, 0.25))->toEqual(new Lab(35.0, 3.0, -2.0));
 });
+
+it('merges nothing on panels that do not meet, in one sitting or not', function () {
+    $merged = static fn (string $panel): array => PlanKit::walk(
+        "prime primer on hull\nspray-colour acrylic on hull\nclear-coat matte on hull\n"
+            ."oil-dots oil on hull, panels bow\noil-dots oil on hull, panels {$panel}, wait 1min",
+    )->situations[4]->mergedSteps();
+
+    expect($merged('stern'))->toBe([])->and($merged('bow'))->toBe(['s4']);
+});

@@ -6,7 +6,6 @@ namespace Ulvrach\Forecast;
 
 use Ulvrach\Chemistry\Sheen;
 use Ulvrach\Colour\Lab;
-use Ulvrach\Colour\Observer;
 
 /** What the places of a zone throw back at one moment. Zones to which the same happens share them. */
 final class Colours
@@ -45,18 +44,6 @@ final class Colours
 
     private function colour(Spot $spot): Lab
     {
-        $deeper = $this->clear === null ? 0.0 : self::DEEPENS[$this->clear->value];
-        if ($deeper === 0.0) {
-            return Observer::colourOf($this->lights[$spot->value]->bands());
-        }
-
-        // What the surface no longer scatters is missing alike in all bands, so it can be taken from the sums.
-        [$x, $y, $z] = Observer::sums($this->lights[$spot->value]->bands());
-
-        return Lab::fromXyz(
-            max(0.0, ($x - $deeper * Lab::WHITE_X) / (1.0 - $deeper)),
-            max(0.0, ($y - $deeper) / (1.0 - $deeper)),
-            max(0.0, ($z - $deeper * Lab::WHITE_Z) / (1.0 - $deeper)),
-        );
+        return $this->lights[$spot->value]->colour($this->clear === null ? 0.0 : self::DEEPENS[$this->clear->value]);
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Ulvrach\Forecast;
 
+use Ulvrach\Colour\Lab;
+use Ulvrach\Colour\Observer;
 use Ulvrach\Mixing\Film;
 use Ulvrach\Mixing\Paint;
 
@@ -13,6 +15,9 @@ use Ulvrach\Mixing\Paint;
  */
 final class Light
 {
+    /** @var array<int|string, Lab> by how much deeper the surface makes it */
+    private array $colours = [];
+
     /**
      * @param  list<float>|null  $bands  reflectance, one number a band; null: still to be worked out
      * @param  (\Closure(): list<float>)|null  $work  that gives it; null: it is known
@@ -60,6 +65,27 @@ final class Light
         }
 
         return $this->bands ?? [];
+    }
+
+    /** @param  float  $deeper  share of all light that its surface no longer scatters */
+    public function colour(float $deeper): Lab
+    {
+        return $this->colours[(string) $deeper] ??= $this->seen($deeper);
+    }
+
+    private function seen(float $deeper): Lab
+    {
+        if ($deeper === 0.0) {
+            return Observer::colourOf($this->bands());
+        }
+        // What the surface no longer scatters is missing alike in all bands, so it can be taken from the sums.
+        [$x, $y, $z] = Observer::sums($this->bands());
+
+        return Lab::fromXyz(
+            max(0.0, ($x - $deeper * Lab::WHITE_X) / (1.0 - $deeper)),
+            max(0.0, ($y - $deeper) / (1.0 - $deeper)),
+            max(0.0, ($z - $deeper * Lab::WHITE_Z) / (1.0 - $deeper)),
+        );
     }
 
     private static function film(Paint $paint, float $coats): Film

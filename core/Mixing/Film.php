@@ -55,8 +55,10 @@ final readonly class Film
     public function over(array $ground): array
     {
         $seen = [];
+        $through = $this->through;
         foreach ($this->own as $band => $own) {
-            $here = $own + $this->through[$band] * $ground[$band] / (1.0 - $own * $ground[$band]);
+            $below = $ground[$band];
+            $here = $own + $through[$band] * $below / (1.0 - $own * $below);
             $seen[] = $here < 1.0 ? $here : 1.0;
         }
 

@@ -2,8 +2,9 @@ import { fireEvent, screen, waitFor, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { describe, expect, it } from 'vitest'
 import type { Standing } from '@/features/shelf/api'
+import { merged } from '@/features/shelf/ChosenJars'
 import { Shelf } from '@/features/shelf/Shelf'
-import { shown } from '@/features/shelf/sorting'
+import { isSameJar, shown } from '@/features/shelf/sorting'
 import { library, product, serverKnows, show } from './kit'
 
 const standing = (id: string, name: string, changes: Partial<Standing> = {}): Standing => ({
@@ -42,6 +43,7 @@ describe('what is shown of a shelf', () => {
         [{ view: 'off' }, ['fir']],
         [{ view: 'low' }, ['buff']],
         [{ view: 'unused' }, ['fir', 'tan']],
+        [{ view: 'twice' }, []],
         [{ order: 'left' }, ['buff', 'fir', 'tan']],
         [{ order: 'opened' }, ['fir', 'buff', 'tan']],
     ] as const)('%j', (wish, expected) => expect(ids(wish)).toEqual(expected))
@@ -95,6 +97,60 @@ describe('the shelf', () => {
         await userEvent.click(await screen.findByRole('button', { name: 'Put it back' }))
         await waitFor(() => expect(asked).toContain('PUT /shelf/fir'))
         expect(asked.indexOf('PUT /jars/fir')).toBeLessThan(asked.indexOf('PUT /shelf/fir'))
+    })
+    it('sets a day for several jars at once, and takes them off and back together', async () => {
+        const asked = knows({
+            'PUT /shelf/fir': jars[1],
+            'PUT /shelf/buff': jars[0],
+            'DELETE /jars/fir': null,
+            'DELETE /jars/buff': null,
+            'PUT /jars/fir': jars[1]?.jar,
+            'PUT /jars/buff': jars[0]?.jar,
+        })
+        show(<Shelf />)
+        await userEvent.click(await screen.findByRole('checkbox', { name: 'Choose Fir' }))
+        await userEvent.click(screen.getByRole('checkbox', { name: 'Choose Buff' }))
+        const bar = within(screen.getByRole('region', { name: 'The chosen jars' }))
+        expect(bar.getByText('2 jars chosen')).toBeVisible()
+        fireEvent.change(bar.getByLabelText('Opened on'), { target: { value: '2026-11-01' } })
+        await userEvent.click(bar.getByRole('button', { name: 'Set it' }))
+        await waitFor(() => expect(asked.filter((one) => one.startsWith('PUT /shelf'))).toHaveLength(2))
+        await userEvent.click(bar.getByRole('button', { name: 'Off the shelf' }))
+        await userEvent.click(await screen.findByRole('button', { name: 'Put them back' }))
+        await waitFor(() => expect(asked.filter((one) => one.startsWith('PUT /jars'))).toHaveLength(2))
+    })
+    it('makes one jar of two of a family, and not of strangers', async () => {
+        const asked = knows({ 'PUT /shelf/buff': jars[0], 'DELETE /jars/fir': null })
+        show(<Shelf />)
+        await userEvent.click(await screen.findByRole('checkbox', { name: 'Choose all that are shown' }))
+        expect(screen.getByRole('button', { name: 'They are one jar' })).toBeDisabled()
+        await userEvent.click(screen.getByRole('checkbox', { name: 'Choose Tan enamel' }))
+        await userEvent.click(screen.getByRole('button', { name: 'They are one jar' }))
+        await waitFor(() => expect(asked).toContain('DELETE /jars/fir'))
+        expect(asked.indexOf('PUT /shelf/buff')).toBeLessThan(asked.indexOf('DELETE /jars/fir'))
+        expect(await screen.findByText('Fir is off the shelf.')).toBeVisible()
+    })
+    it('adds up what is left in jars that are one, open since the oldest was', () => {
+        const [one, other] = [
+            standing('a', 'A', { leftMl: 2.5, openedOn: '2026-05-01', price: 3, note: 'lid sticks' }),
+            standing('b', 'B', { leftMl: 4.1, openedOn: '2026-02-01', keepsMonths: 24, note: 'lid sticks' }),
+        ]
+        expect(merged(one, [other])).toEqual({
+            leftMl: 6.6,
+            price: 3,
+            openedOn: '2026-02-01',
+            keepsMonths: 24,
+            note: 'lid sticks',
+        })
+        expect(merged(standing('a', 'A'), [standing('b', 'B')]).leftMl).toBeNull()
+    })
+    it('takes two writings of a name for one jar, and the same colour of a family', () => {
+        const of = (name: string, changes: object) => standing(name, name, { jar: product(name, name, changes) })
+        const green = of('Vellow 31 Island-green', { colour: '#566043' })
+        expect(isSameJar(green, of('island green, Vellow 31', { colour: '#556042' }))).toBe(true)
+        expect(isSameJar(green, of('Fir', { colour: '#566043' }))).toBe(true)
+        expect(isSameJar(green, of('Fir', { colour: '#566043', family: 'enamel' }))).toBe(false)
+        expect(isSameJar(of('Gloss', {}), of('Matte', {}))).toBe(false)
     })
     it('offers jars to tick from where there are none', async () => {
         const asked = serverKnows({

@@ -10,8 +10,9 @@ import { later } from '@/design/later'
 import { RetryNotice } from '@/design/Notice'
 import { Swatch } from '@/design/Swatch'
 import { jarsQuery, keepJar, type Library, libraryQuery, type Product, throwAwayJar, wordFor } from '@/features/build'
-import { keepStock, type Standing, type Stock, shelfQuery } from './api'
+import { keepStock, type Standing, shelfQuery } from './api'
 import { Cell } from './Cell'
+import { ChosenJars, stockOf } from './ChosenJars'
 import { isGoing, ORDER_NAME, ORDERS, type Order, shown, VIEW_NAME, VIEWS, type View } from './sorting'
 
 const ProductDialog = later(() => import('@/features/plan/ProductDialog'))
@@ -47,29 +48,41 @@ function Jars({ jars, library }: { jars: readonly Standing[]; library: Library }
     const [order, setOrder] = useState<Order>('name')
     const [asked, setAsked] = useState<Asked>(null)
     const [isTable, setTable] = useState(false)
-    const [gone, setGone] = useState<Standing | null>(null)
+    const [gone, setGone] = useState<readonly Standing[]>([])
+    const [changed, setChanged] = useState<readonly Standing[]>([])
+    const [chosen, setChosen] = useState<ReadonlySet<string>>(new Set())
     const queries = useQueryClient()
     const refresh = () => queries.invalidateQueries({ queryKey: jarsQuery.queryKey })
     const remove = useMutation({
         mutationFn: (one: Standing) => throwAwayJar(one.jar.id),
         onSuccess: (_, one) => {
-            setGone(one)
+            setGone([one])
+            setChanged([])
             return refresh()
         },
     })
     const putBack = useMutation({
-        mutationFn: async (one: Standing) => {
-            await keepJar(one.jar)
-            await keepStock(one.jar.id, one)
+        mutationFn: async (jars: readonly Standing[]) => {
+            for (const one of jars) {
+                await keepJar(one.jar)
+                await keepStock(one.jar.id, one)
+            }
         },
         onSuccess: () => {
-            setGone(null)
+            setGone([])
             return refresh()
         },
     })
     const list = shown(jars, { find, family, view, order })
     const families = library.families.filter(({ code }) => jars.some(({ jar }) => jar.family === code))
     const now = new Date()
+    // What is no longer shown is not done anything to.
+    const picked = list.filter(({ jar }) => chosen.has(jar.id))
+    const choose = (id: string) => {
+        const next = new Set(chosen)
+        if (!next.delete(id)) next.add(id)
+        setChosen(next)
+    }
     return (
         <main className="min-h-0 flex-1 overflow-auto p-4">
             <div className="mb-3 flex flex-wrap items-end gap-3">
@@ -126,11 +139,11 @@ function Jars({ jars, library }: { jars: readonly Standing[]; library: Library }
                     </Button>
                 </span>
             </div>
-            {gone !== null && (
+            {gone.length > 0 && (
                 <p role="status" className="mb-2 flex items-center gap-3 rounded-plate bg-press px-3 py-1.5">
-                    {gone.jar.name} is off the shelf.
-                    <Button disabled={putBack.isPending} onClick={() => putBack.mutate(gone)}>
-                        Put it back
+                    {gone.length === 1 ? `${gone[0]?.jar.name} is` : `${gone.length} jars are`} off the shelf.
+                    <Button disabled={putBack.isPending} onClick={() => putBack.mutate([...gone, ...changed])}>
+                        {gone.length === 1 ? 'Put it back' : 'Put them back'}
                     </Button>
                 </p>
             )}
@@ -138,6 +151,9 @@ function Jars({ jars, library }: { jars: readonly Standing[]; library: Library }
                 <p role="alert" className="mb-2 text-stop">
                     {remove.error.message}
                 </p>
+            )}
+            {picked.length > 0 && (
+                <ChosenJars jars={picked} onNone={() => setChosen(new Set())} onGone={setGone} onSaved={refresh} />
             )}
             {jars.length === 0 ? (
                 <Empty library={library} onFilled={refresh} />
@@ -147,6 +163,18 @@ function Jars({ jars, library }: { jars: readonly Standing[]; library: Library }
                 <table className="w-full border-collapse" onKeyDown={goUpOrDown}>
                     <thead className="sticky -top-4 z-10 bg-ground text-left text-fine text-soft">
                         <tr className="border-b border-rule *:px-1.5 *:py-1 *:font-normal">
+                            <th scope="col" className="w-8 max-sm:hidden">
+                                <input
+                                    type="checkbox"
+                                    aria-label="Choose all that are shown"
+                                    checked={picked.length === list.length}
+                                    onChange={() =>
+                                        setChosen(
+                                            new Set(picked.length === list.length ? [] : list.map(({ jar }) => jar.id)),
+                                        )
+                                    }
+                                />
+                            </th>
                             <th scope="col">Colour</th>
                             <th scope="col">Jar</th>
                             <th scope="col" className="max-md:hidden">
@@ -175,6 +203,8 @@ function Jars({ jars, library }: { jars: readonly Standing[]; library: Library }
                             <Row
                                 key={one.jar.id}
                                 one={one}
+                                isChosen={chosen.has(one.jar.id)}
+                                onChoose={() => choose(one.jar.id)}
                                 family={wordFor(library.families, one.jar.family)}
                                 isGoing={isGoing(one, now)}
                                 onSaved={refresh}
@@ -228,6 +258,8 @@ function goUpOrDown(event: KeyboardEvent<HTMLTableElement>): void {
 
 type RowProps = {
     one: Standing
+    isChosen: boolean
+    onChoose: () => void
     family: string
     isGoing: boolean
     onSaved: () => Promise<void>
@@ -242,7 +274,7 @@ function numberOf(text: string): number | null | undefined {
     return Number.isFinite(number) ? number : undefined
 }
 
-function Row({ one, family, isGoing, onSaved, onAsk, onRemove }: RowProps) {
+function Row({ one, isChosen, onChoose, family, isGoing, onSaved, onAsk, onRemove }: RowProps) {
     const { jar } = one
     const save = async (work: Promise<unknown>, field: string): Promise<string | null> => {
         try {
@@ -266,6 +298,15 @@ function Row({ one, family, isGoing, onSaved, onAsk, onRemove }: RowProps) {
     }
     return (
         <tr className="border-b border-line *:px-1.5 *:py-1 hover:bg-row">
+            <td className="max-sm:hidden">
+                <input
+                    type="checkbox"
+                    aria-label={`Choose ${jar.name}`}
+                    checked={isChosen}
+                    onChange={onChoose}
+                    className="pointer-coarse:size-6"
+                />
+            </td>
             <td className="w-24 max-sm:w-14">
                 <Swatch
                     coverage="whole"
@@ -362,14 +403,6 @@ function Row({ one, family, isGoing, onSaved, onAsk, onRemove }: RowProps) {
         </tr>
     )
 }
-
-const stockOf = ({ leftMl, price, openedOn, keepsMonths, note }: Standing): Stock => ({
-    leftMl,
-    price,
-    openedOn,
-    keepsMonths,
-    note,
-})
 
 /** Nothing on it yet: plain jars to begin with, ticked one by one or all at once. */
 function Empty({ library, onFilled }: { library: Library; onFilled: () => Promise<void> }) {

@@ -1,6 +1,6 @@
 import type { Standing } from './api'
 
-export const VIEWS = ['all', 'off', 'low', 'unused'] as const
+export const VIEWS = ['all', 'off', 'low', 'unused', 'twice'] as const
 export type View = (typeof VIEWS)[number]
 
 export const VIEW_NAME: Record<View, string> = {
@@ -8,6 +8,7 @@ export const VIEW_NAME: Record<View, string> = {
     off: 'gone off or going',
     low: 'running low',
     unused: 'used in no build',
+    twice: 'perhaps there twice',
 }
 
 /** Millilitres below which a jar is running low: about what one hull takes. */
@@ -19,11 +20,27 @@ const DAY = 86_400_000
 export const isGoing = (one: Standing, now: Date): boolean =>
     one.goesOffOn !== null && new Date(one.goesOffOn).getTime() - now.getTime() < SOON * DAY
 
-const fits: Record<View, (one: Standing, now: Date) => boolean> = {
+/** Words of a name in any order and writing, numbers and marks left out. */
+const wordsOf = (name: string): string =>
+    name
+        .toLowerCase()
+        .split(/[^\p{L}\p{N}]+/u)
+        .filter((word) => word !== '')
+        .toSorted()
+        .join(' ')
+
+/** The same name in another writing, or the same colour of the same family. */
+export const isSameJar = (one: Standing, other: Standing): boolean =>
+    one.jar.family === other.jar.family &&
+    (wordsOf(one.jar.name) === wordsOf(other.jar.name) ||
+        (one.jar.colour !== null && one.jar.colour === other.jar.colour && one.jar.sheen === other.jar.sheen))
+
+const fits: Record<View, (one: Standing, now: Date, jars: readonly Standing[]) => boolean> = {
     all: () => true,
     off: isGoing,
     low: (one) => one.leftMl !== null && one.leftMl < LOW,
     unused: (one) => one.usedIn.length === 0,
+    twice: (one, _, jars) => jars.some((other) => other !== one && isSameJar(one, other)),
 }
 
 export const ORDERS = ['name', 'colour', 'left', 'opened'] as const
@@ -63,6 +80,6 @@ export function shown(
     return jars
         .filter((one) => words.every((word) => `${one.jar.name} ${one.note}`.toLowerCase().includes(word)))
         .filter((one) => wish.family === '' || one.jar.family === wish.family)
-        .filter((one) => fits[wish.view](one, now))
+        .filter((one) => fits[wish.view](one, now, jars))
         .toSorted(compare[wish.order])
 }

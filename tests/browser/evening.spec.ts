@@ -59,7 +59,7 @@ test('when the wash may be cleaned stands under its title, and one press counts 
     await openDemo(page)
     await page.getByRole('link', { name: /^Ostrel/ }).click()
     await page
-        .getByRole('button', { name: /^\d+ Morrin dark wash/ })
+        .getByRole('button', { name: /^\d+ Morrin earth wash/ })
         .first()
         .click()
     const inspector = page.getByRole('complementary')
@@ -68,9 +68,9 @@ test('when the wash may be cleaned stands under its title, and one press counts 
     await expect(inspector.getByText(/^Wait \d+ min, until it is dull/)).toBeVisible()
     await page.goto('/')
     const wet = page.getByRole('list', { name: 'Wet at the bench' })
-    await expect(wet.getByRole('link', { name: 'Morrin dark wash' })).toBeVisible()
+    await expect(wet.getByRole('link', { name: 'Morrin earth wash' })).toBeVisible()
     await page.reload()
-    await wet.getByRole('button', { name: 'Forget Morrin dark wash' }).click()
+    await wet.getByRole('button', { name: 'Forget Morrin earth wash' }).click()
     await expect(wet).toHaveCount(0)
 })
 
@@ -94,12 +94,12 @@ test('what was done last night is entered so, asks about what was not, and is pu
 
 test('a deletion says what it came to, with undo at hand, and the keyboard stays on the board', async ({ page }) => {
     await copyOfDemo(page, /^Brae/)
-    await page.getByRole('button', { name: /^12 Morrin dark wash/ }).click()
+    await page.getByRole('button', { name: /^12 Morrin earth wash/ }).click()
     await page.keyboard.press('Delete')
     const said = page.getByRole('status').filter({ hasText: /^Deleted 12 / })
     await expect(said).toContainText('fewer')
     await said.getByRole('button', { name: 'Undo' }).click()
-    await expect(page.getByRole('button', { name: /^12 Morrin dark wash/ })).toBeVisible()
+    await expect(page.getByRole('button', { name: /^12 Morrin earth wash/ })).toBeVisible()
     await expect(page.locator(':focus')).toHaveAttribute('data-cell', /.+/)
 })
 

@@ -59,7 +59,7 @@ test('when the wash may be cleaned stands under its title, and one press counts 
     await openDemo(page)
     await page.getByRole('link', { name: /^Ostrel/ }).click()
     await page
-        .getByRole('button', { name: /^\d+ Morrin earth wash/ })
+        .getByRole('button', { name: /^\d+ Morrin dark wash/ })
         .first()
         .click()
     const inspector = page.getByRole('complementary')
@@ -68,9 +68,9 @@ test('when the wash may be cleaned stands under its title, and one press counts 
     await expect(inspector.getByText(/^Wait \d+ min, until it is dull/)).toBeVisible()
     await page.goto('/')
     const wet = page.getByRole('list', { name: 'Wet at the bench' })
-    await expect(wet.getByRole('link', { name: 'Morrin earth wash' })).toBeVisible()
+    await expect(wet.getByRole('link', { name: 'Morrin dark wash' })).toBeVisible()
     await page.reload()
-    await wet.getByRole('button', { name: 'Forget Morrin earth wash' }).click()
+    await wet.getByRole('button', { name: 'Forget Morrin dark wash' }).click()
     await expect(wet).toHaveCount(0)
 })
 

@@ -122,7 +122,7 @@ describe('the shelf', () => {
     it('makes one jar of two of a family, and not of strangers', async () => {
         const asked = knows({ 'PUT /shelf/buff': jars[0], 'DELETE /jars/fir': null })
         show(<Shelf />)
-        await userEvent.click(await screen.findByRole('checkbox', { name: 'Choose all that are shown' }))
+        await userEvent.click(await screen.findByRole('checkbox', { name: 'Choose every jar of the list' }))
         expect(screen.getByRole('button', { name: 'They are one jar' })).toBeDisabled()
         await userEvent.click(screen.getByRole('checkbox', { name: 'Choose Tan enamel' }))
         await userEvent.click(screen.getByRole('button', { name: 'They are one jar' }))

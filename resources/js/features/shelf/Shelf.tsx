@@ -166,7 +166,7 @@ function Jars({ jars, library }: { jars: readonly Standing[]; library: Library }
                             <th scope="col" className="w-8 max-sm:hidden">
                                 <input
                                     type="checkbox"
-                                    aria-label="Choose all that are shown"
+                                    aria-label="Choose every jar of the list"
                                     checked={picked.length === list.length}
                                     onChange={() =>
                                         setChosen(

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Str;
+use Illuminate\Testing\TestResponse;
+use Opis\JsonSchema\Errors\ErrorFormatter;
+use Opis\JsonSchema\Validator;
 use Tests\TestCase;
 
 pest()->extend(TestCase::class)->use(RefreshDatabase::class)->in('Http');
@@ -23,4 +26,25 @@ function logged(string $kind, ?string $step, array $more = []): array
         'step' => $step,
         ...$more,
     ];
+}
+
+/** What an answer has too much, too little or otherwise than contract/answers.schema.json says; empty: nothing. */
+function unlikeTheContract(TestResponse $answer, string $definition): array
+{
+    static $validator = null;
+    if (! $validator instanceof Validator) {
+        $validator = new Validator(null, 10, false);
+        foreach (['contract/answers', 'core/PlanFile/plan-v2'] as $file) {
+            $name = 'https://ulvrach.invalid/'.basename($file).'.schema.json';
+            $validator->resolver()?->registerFile($name, base_path("{$file}.schema.json"));
+        }
+    }
+    $error = $validator
+        ->validate(
+            json_decode((string) $answer->getContent()),
+            (object) ['$ref' => "https://ulvrach.invalid/answers.schema.json#/\$defs/{$definition}"],
+        )
+        ->error();
+
+    return $error === null ? [] : (new ErrorFormatter())->format($error);
 }

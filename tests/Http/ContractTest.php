@@ -3,30 +3,6 @@
 declare(strict_types=1);
 
 use App\Models\User;
-use Illuminate\Testing\TestResponse;
-use Opis\JsonSchema\Errors\ErrorFormatter;
-use Opis\JsonSchema\Validator;
-
-/** What an answer has too much, too little or otherwise than contract/answers.schema.json says; empty: nothing. */
-function unlikeTheContract(TestResponse $answer, string $definition): array
-{
-    static $validator = null;
-    if (! $validator instanceof Validator) {
-        $validator = new Validator(null, 10, false);
-        foreach (['contract/answers', 'core/PlanFile/plan-v2'] as $file) {
-            $name = 'https://ulvrach.invalid/'.basename($file).'.schema.json';
-            $validator->resolver()?->registerFile($name, base_path("{$file}.schema.json"));
-        }
-    }
-    $error = $validator
-        ->validate(
-            json_decode((string) $answer->getContent()),
-            (object) ['$ref' => "https://ulvrach.invalid/answers.schema.json#/\$defs/{$definition}"],
-        )
-        ->error();
-
-    return $error === null ? [] : (new ErrorFormatter())->format($error);
-}
 
 beforeEach(function () {
     $this->artisan('ulvrach:demo')->assertSuccessful();

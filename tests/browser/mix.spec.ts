@@ -29,6 +29,7 @@ test('a green is mixed from the shelf, thinned for the next pass, kept and found
         .first()
         .click()
     await expect(cup.getByText('2 paint to 3 thinner')).toBeVisible()
+    await expect(covers.first()).toBeVisible()
     await page.getByRole('button', { name: `Forget ${name}` }).click()
     await expect(page.getByText('None yet.').or(page.getByText('None is called so'))).toBeVisible()
 })

@@ -231,7 +231,7 @@ describe('a jar', () => {
         open({ from: jar })
         await fill('Colour when dry', 'not a colour')
         await userEvent.click(screen.getByRole('button', { name: 'Keep the change' }))
-        expect(screen.getByRole('alert')).toHaveTextContent('Six digits like #6c7072.')
+        expect(screen.getByRole('alert')).toHaveTextContent('Six digits like #6c7072, or L*, a* and b*')
         await fill('Colour when dry', '5A6446')
         await userEvent.click(screen.getByRole('button', { name: 'Keep the change' }))
         expect(onSave).toHaveBeenCalledWith({ ...jar, colour: '#5a6446' })

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Tests\Core\Mixables;
 use Ulvrach\Chemistry\BinderFamily;
 use Ulvrach\Palette\Cup;
 use Ulvrach\Palette\Ladder;
@@ -10,18 +11,18 @@ use Ulvrach\Palette\Palette;
 /** Dark enough to be made lighter, or light enough to be made darker. */
 function cupFor(bool $lighter): Cup
 {
-    return $lighter ? greenCup() : new Cup([[mixable('white', '#e8e6dd'), 1]]);
+    return $lighter ? greenCup() : new Cup([[Mixables::jar('white', '#e8e6dd'), 1]]);
 }
 
 function greenCup(): Cup
 {
-    return new Cup([[mixable('green', '#3f5a37'), 2], [mixable('ochre', '#b58a3c'), 1]]);
+    return new Cup([[Mixables::jar('green', '#3f5a37'), 2], [Mixables::jar('ochre', '#b58a3c'), 1]]);
 }
 
 it('goes on in one direction, rung by rung, and begins at what is in the cup', function (bool $lighter) {
     $cup = cupFor($lighter);
     $own = (new Palette($cup->jars()))->mixed($cup->counts());
-    $ladders = Ladder::of($cup, [...mixables(), mixable('grey', '#8b8a84')], $lighter, 9);
+    $ladders = Ladder::of($cup, [...Mixables::all(), Mixables::jar('grey', '#8b8a84')], $lighter, 9);
     expect($ladders)->not->toBe([]);
     foreach ($ladders as $ladder) {
         $before = 0.0;
@@ -35,7 +36,7 @@ it('goes on in one direction, rung by rung, and begins at what is in the cup', f
 })->with(['lighter' => [true], 'darker' => [false]]);
 
 it('says from where on a jar turns the hue, and counts no tone beyond that', function () {
-    $jars = [mixable('grey', '#b9bab6'), mixable('pink', '#e59aa4')];
+    $jars = [Mixables::jar('grey', '#b9bab6'), Mixables::jar('pink', '#e59aa4')];
     $ladders = array_column(
         array_map(static fn (Ladder $of) => [$of->jar->id, $of], Ladder::of(greenCup(), $jars, true)),
         1,
@@ -55,11 +56,11 @@ it('says from where on a jar turns the hue, and counts no tone beyond that', fun
 
 it('adds no stranger, no wash and nothing clear, and nothing to an empty cup', function () {
     $strangers = [
-        mixable('enamel', '#ffffff', BinderFamily::Enamel),
-        mixable('clear', null),
-        mixable('flakes', '#ffffff', metallic: true),
+        Mixables::jar('enamel', '#ffffff', BinderFamily::Enamel),
+        Mixables::jar('clear', null),
+        Mixables::jar('flakes', '#ffffff', metallic: true),
     ];
 
     expect(Ladder::of(greenCup(), $strangers, true))->toBe([])
-        ->and(Ladder::of(new Cup([[mixable('clear', null), 1]]), mixables(), true))->toBe([]);
+        ->and(Ladder::of(new Cup([[Mixables::jar('clear', null), 1]]), Mixables::all(), true))->toBe([]);
 });

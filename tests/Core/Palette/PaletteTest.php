@@ -2,63 +2,23 @@
 
 declare(strict_types=1);
 
+use Tests\Core\Mixables;
 use Ulvrach\Chemistry\BinderFamily;
-use Ulvrach\Chemistry\Carrier;
-use Ulvrach\Chemistry\Sheen;
 use Ulvrach\Colour\Lab;
-use Ulvrach\Material\Material;
 use Ulvrach\Material\Product;
 use Ulvrach\Palette\Cup;
 use Ulvrach\Palette\HidingPower;
 use Ulvrach\Palette\Nearer;
 use Ulvrach\Palette\Palette;
 
-function mixable(
-    string $id,
-    ?string $hex,
-    BinderFamily $family = BinderFamily::WaterborneAcrylic,
-    mixed ...$more,
-): Product {
-    return new Product(
-        $id,
-        $id,
-        new Material(
-            ...[
-                'family' => $family,
-                'carrier' => Carrier::Water,
-                'sheen' => Sheen::Matte,
-                'colour' => $hex === null ? null : Lab::fromHex($hex),
-                ...$more,
-            ],
-        ),
-    );
-}
-
-/** @return list<Product> */
-function mixables(): array
-{
-    return [
-        mixable('white', '#e8e6dd'),
-        mixable('black', '#1d1d1c'),
-        mixable('ochre', '#b58a3c'),
-        mixable('green', '#3f5a37'),
-        mixable('olive', '#566043'),
-        mixable('enamel-olive', '#566043', BinderFamily::Enamel),
-        mixable('enamel-buff', '#b7a37a', BinderFamily::Enamel),
-        mixable('steel', '#8d8f90', metallic: true),
-        mixable('clear', null),
-        mixable('wash', '#2a2018', sheen: null),
-    ];
-}
-
 it('takes the one jar that has the colour before any mix that comes a trace nearer', function () {
-    $best = (new Palette(mixables()))->suggest(Lab::fromHex('#576142'))[0];
+    $best = (new Palette(Mixables::all()))->suggest(Lab::fromHex('#576142'))[0];
 
     expect($best->parts)->toBe(['olive' => 1])->and($best->difference)->toBeLessThan(1.0);
 });
 
 it('mixes within one family, and neither metal nor wash nor clear', function () {
-    $suggestions = (new Palette(mixables()))->suggest(Lab::fromHex('#7d7f5c'), count: 20);
+    $suggestions = (new Palette(Mixables::all()))->suggest(Lab::fromHex('#7d7f5c'), count: 20);
     $used = array_unique(array_merge(...array_map(static fn ($one) => array_keys($one->parts), $suggestions)));
     foreach ($suggestions as $suggestion) {
         $isEnamel = array_map(static fn (string $id) => str_starts_with($id, 'enamel'), array_keys($suggestion->parts));
@@ -69,15 +29,15 @@ it('mixes within one family, and neither metal nor wash nor clear', function () 
 });
 
 it('gives answers of different jars each, of the families that are allowed', function () {
-    $suggestions = (new Palette(mixables()))->suggest(Lab::fromHex('#7d7f5c'), [BinderFamily::Enamel]);
+    $suggestions = (new Palette(Mixables::all()))->suggest(Lab::fromHex('#7d7f5c'), [BinderFamily::Enamel]);
     $sets = array_map(static fn ($one) => implode(' ', array_keys($one->parts)), $suggestions);
 
     expect($sets)->toEqualCanonicalizing(['enamel-olive enamel-buff', 'enamel-buff', 'enamel-olive'])
-        ->and((new Palette(mixables()))->suggest(Lab::fromHex('#7d7f5c'), [BinderFamily::Lacquer]))->toBe([]);
+        ->and((new Palette(Mixables::all()))->suggest(Lab::fromHex('#7d7f5c'), [BinderFamily::Lacquer]))->toBe([]);
 });
 
 it('predicts a mix whatever its parts are counted in, and its coats from the ground to its own colour', function () {
-    $palette = new Palette(mixables());
+    $palette = new Palette(Mixables::all());
     $paint = $palette->mixed(['olive' => 5, 'white' => 1]);
     $same = $palette->mixed(['white' => 0.4, 'olive' => 2, 'nobody' => 9, 'clear' => 3]);
     $own = Palette::colourOf($paint);
@@ -98,31 +58,31 @@ it('predicts a mix whatever its parts are counted in, and its coats from the gro
 });
 
 it('knows how well a jar hides where nobody has said, and believes who has', function () {
-    expect(HidingPower::of(mixable('a', '#566043')->material))->toBe(0.85)
-        ->and(HidingPower::of(mixable('a', '#566043', opacity: 0.4)->material))->toBe(0.4)
-        ->and(HidingPower::of(mixable('a', '#566043', sheen: null)->material))->toBeLessThan(0.3)
-        ->and(HidingPower::of(mixable('a', '#566043', BinderFamily::DryPigment, sheen: null)->material))->toBe(0.9);
+    expect(HidingPower::of(Mixables::jar('a', '#566043')->material))->toBe(0.85)
+        ->and(HidingPower::of(Mixables::jar('a', '#566043', opacity: 0.4)->material))->toBe(0.4)
+        ->and(HidingPower::of(Mixables::jar('a', '#566043', sheen: null)->material))->toBeLessThan(0.3)
+        ->and(HidingPower::of(Mixables::jar('a', '#566043', BinderFamily::DryPigment, sheen: null)->material))->toBe(0.9);
 });
 
 it('says what to add to a cup, never more than it holds back, and nothing where it is right already', function () {
-    $palette = new Palette(mixables());
-    [$olive, $white] = [mixables()[4], mixables()[0]];
+    $palette = new Palette(Mixables::all());
+    [$olive, $white] = [Mixables::all()[4], Mixables::all()[0]];
     $cup = new Cup([[$olive, 4]]);
     $wanted = Palette::colourOf($palette->mixed(['olive' => 4, 'white' => 2]) ?? throw new LogicException('No paint.'));
-    $nearer = Nearer::to($wanted, $cup, mixables());
+    $nearer = Nearer::to($wanted, $cup, Mixables::all());
 
     expect($nearer[0]->parts)
         ->toBe(['white' => 2])
         ->and($nearer[0]->difference)
         ->toBeLessThan(0.01)
-        ->and(Nearer::to($wanted, new Cup([[$olive, 4], [$white, 2]]), mixables()))
+        ->and(Nearer::to($wanted, new Cup([[$olive, 4], [$white, 2]]), Mixables::all()))
         ->toBe([])
-        ->and(Nearer::to($wanted, new Cup([[mixables()[8], 1]]), mixables()))
+        ->and(Nearer::to($wanted, new Cup([[Mixables::all()[8], 1]]), Mixables::all()))
         ->toBe([]);
 });
 
 it('names the one jar more that would help most where the shelf does not reach a colour', function () {
-    $shelf = array_filter(mixables(), static fn (Product $jar) => in_array($jar->id, ['olive', 'white'], true));
+    $shelf = array_filter(Mixables::all(), static fn (Product $jar) => in_array($jar->id, ['olive', 'white'], true));
     $palette = new Palette(array_values($shelf));
     $yellow = Lab::fromHex('#d9c25a');
     $before = $palette->suggest($yellow)[0]->difference;
@@ -134,14 +94,14 @@ it('names the one jar more that would help most where the shelf does not reach a
 });
 
 it('names none where what is there does already', function () {
-    $palette = new Palette(mixables());
+    $palette = new Palette(Mixables::all());
     $olive = Lab::fromHex('#576144');
 
     expect($palette->missing($olive, $palette->suggest($olive)))->toBeNull();
 });
 
 it('takes an open jar before a closed one that comes a trace nearer', function () {
-    $jars = [mixable('exact', '#566043'), mixable('near', '#566043')];
+    $jars = [Mixables::jar('exact', '#566043'), Mixables::jar('near', '#566043')];
     $wanted = Lab::fromHex('#566043');
 
     expect(array_keys((new Palette($jars))->suggest($wanted)[0]->parts))->toBe(['exact'])

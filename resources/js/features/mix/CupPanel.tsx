@@ -138,7 +138,8 @@ export function CupPanel({ cup, jars, shelf, onChange, onKeep, onBottle }: Props
                         onChange={(event) => setGround(event.target.value)}
                     />
                 </div>
-                <ol className="mt-2 flex">
+                {/* Its height is kept while it is worked out: what stands below must not move under a hand. */}
+                <ol className="mt-2 flex min-h-24">
                     {look.data?.coats.map(({ coats, colour, left }) => (
                         <li key={coats} className="min-w-0 flex-1 text-center text-fine">
                             <Patch colour={colour} className="h-14" />

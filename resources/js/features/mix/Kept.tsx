@@ -31,37 +31,44 @@ export function Kept({ find, onPour }: Props) {
         return <p className="text-soft">None yet. What you keep is found here by its name and by its jars.</p>
     if (shown.length === 0) return <p className="text-soft">None is called so, or has such a jar in it.</p>
     return (
-        <ul className="grid gap-2 sm:grid-cols-2 xl:grid-cols-3">
-            {shown.map((mix) => (
-                <li key={mix.id} className="flex gap-2 rounded-plate border border-line bg-panel p-2">
-                    <button
-                        type="button"
-                        onClick={() => onPour(mix)}
-                        className="flex min-w-0 flex-1 gap-2 text-left hover:underline"
-                    >
-                        <Patch colour={mix.colour} className="w-14 shrink-0 self-stretch rounded-plate" />
-                        <span className="min-w-0">
-                            <span className="block truncate font-semibold">{mix.name}</span>
-                            <span className="block text-fine text-soft">
-                                {mix.parts.map(({ jar, parts }) => `${parts} ${jar.name}`).join(', ')}
+        <>
+            {forget.isError && (
+                <p role="alert" className="mb-2 text-stop">
+                    It is still kept. {forget.error.message}
+                </p>
+            )}
+            <ul className="grid gap-2 sm:grid-cols-2 xl:grid-cols-3">
+                {shown.map((mix) => (
+                    <li key={mix.id} className="flex gap-2 rounded-plate border border-line bg-panel p-2">
+                        <button
+                            type="button"
+                            onClick={() => onPour(mix)}
+                            className="flex min-w-0 flex-1 gap-2 text-left hover:underline"
+                        >
+                            <Patch colour={mix.colour} className="w-14 shrink-0 self-stretch rounded-plate" />
+                            <span className="min-w-0">
+                                <span className="block truncate font-semibold">{mix.name}</span>
+                                <span className="block text-fine text-soft">
+                                    {mix.parts.map(({ jar, parts }) => `${parts} ${jar.name}`).join(', ')}
+                                </span>
+                                <span className="block text-fine text-soft">
+                                    {sayThinning(mix.share)}, {DAY.format(new Date(mix.made))}
+                                </span>
                             </span>
-                            <span className="block text-fine text-soft">
-                                {sayThinning(mix.share)}, {DAY.format(new Date(mix.made))}
-                            </span>
-                        </span>
-                    </button>
-                    <Link to={`/mixes/${mix.id}/card`} {...iconLink(`A card of ${mix.name}, to print`)}>
-                        <Printer className="size-4" aria-hidden />
-                    </Link>
-                    <IconButton
-                        label={`Forget ${mix.name}`}
-                        onClick={() => forget.mutate(mix.id)}
-                        className="self-start"
-                    >
-                        <Trash2 className="size-4" aria-hidden />
-                    </IconButton>
-                </li>
-            ))}
-        </ul>
+                        </button>
+                        <Link to={`/mixes/${mix.id}/card`} {...iconLink(`A card of ${mix.name}, to print`)}>
+                            <Printer className="size-4" aria-hidden />
+                        </Link>
+                        <IconButton
+                            label={`Forget ${mix.name}`}
+                            onClick={() => forget.mutate(mix.id)}
+                            className="self-start"
+                        >
+                            <Trash2 className="size-4" aria-hidden />
+                        </IconButton>
+                    </li>
+                ))}
+            </ul>
+        </>
     )
 }

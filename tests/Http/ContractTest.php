@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Models\User;
+use Illuminate\Testing\TestResponse;
 
 beforeEach(function () {
     $this->artisan('ulvrach:demo')->assertSuccessful();

@@ -61,7 +61,8 @@ it('knows how well a jar hides where nobody has said, and believes who has', fun
     expect(HidingPower::of(Mixables::jar('a', '#566043')->material))->toBe(0.85)
         ->and(HidingPower::of(Mixables::jar('a', '#566043', opacity: 0.4)->material))->toBe(0.4)
         ->and(HidingPower::of(Mixables::jar('a', '#566043', sheen: null)->material))->toBeLessThan(0.3)
-        ->and(HidingPower::of(Mixables::jar('a', '#566043', BinderFamily::DryPigment, sheen: null)->material))->toBe(0.9);
+        ->and(HidingPower::of(Mixables::jar('a', '#566043', BinderFamily::DryPigment, sheen: null)->material))
+        ->toBe(0.9);
 });
 
 it('says what to add to a cup, never more than it holds back, and nothing where it is right already', function () {

@@ -1,9 +1,10 @@
-import { screen, within } from '@testing-library/react'
+import { screen, waitFor, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { afterEach, describe, expect, it, vi } from 'vitest'
+import JarsDialog from '@/features/plan/JarsDialog'
 import { Supplies } from '@/features/shelf'
 import { sayLack, sayMl } from '@/features/shelf/millilitres'
-import { product, serverKnows, show } from './kit'
+import { library, plan, product, serverKnows, show, step } from './kit'
 
 const supply = (name: string, shortage: string, changes = {}) => ({
     jar: product(name.toLowerCase(), name, { colour: '#566043' }),
@@ -85,5 +86,23 @@ describe('what the plans need', () => {
         expect([0.02, 0.44, 9.96, 12.4].map(sayMl)).toEqual(['0.1 ml', '0.4 ml', '10.0 ml', '12 ml'])
         expect(sayLack(undefined)).toBeNull()
         expect(sayLack(supply('Matte', 'too-little') as never)).toBe('The plans take 14 ml, and 9.5 ml are left.')
+    })
+})
+
+describe('the jars of a plan', () => {
+    const lacking = { jars: [supply('Green', 'too-little', { jar: product('green', 'Green') })], takes: [] }
+    const open = (own: object[]) => {
+        serverKnows({ 'GET /jars': { jars: own }, 'GET /supplies': lacking })
+        show(<JarsDialog open onOpenChange={vi.fn()} plan={plan([step('a')])} library={library} edit={vi.fn()} />)
+    }
+    it('say what is lacking in them', async () => {
+        open([product('green', 'Green')])
+        expect(await screen.findByText('The plans take 14 ml, and 9.5 ml are left.')).toBeVisible()
+    })
+    it('say nothing of it to whoever keeps no shelf', async () => {
+        open([])
+        await waitFor(() => expect(fetch).toHaveBeenCalledTimes(2))
+        await new Promise((done) => setTimeout(done, 50))
+        expect(screen.queryByText(/The plans take/)).toBeNull()
     })
 })

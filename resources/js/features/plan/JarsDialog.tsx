@@ -31,7 +31,9 @@ export default function JarsDialog({ open, onOpenChange, plan, library, edit }: 
     const usedBy = (id: string) =>
         plan.steps.flatMap((step, index) => (step.product === id ? [index + 1] : [])).join(', ')
     const others = (own.data ?? []).filter((jar) => !isHere(jar.id))
-    const lackOf = (id: string) => sayLack(supplies.data?.jars.find((one) => one.jar.id === id))
+    // Whoever keeps no shelf here has said nothing of what is there.
+    const hasShelf = (own.data ?? []).length > 0
+    const lackOf = (id: string) => (hasShelf ? sayLack(supplies.data?.jars.find((one) => one.jar.id === id)) : null)
     const row = (jar: Product) => (
         <li key={jar.id} className="flex items-center gap-3 border-b border-line py-1">
             <Swatch

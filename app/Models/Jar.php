@@ -7,7 +7,9 @@ namespace App\Models;
 use App\Plans\ProductCast;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
+use Ulvrach\Material\LabelSign;
 use Ulvrach\Material\Product;
+use Ulvrach\Material\Stock;
 
 /**
  * A jar that a person owns, whichever build it is used for. A plan that uses it carries its own copy.
@@ -17,10 +19,15 @@ use Ulvrach\Material\Product;
  * @property string $code
  * @property Product $product
  * @property float|null $left_ml
- * @property float|null $price  in whatever money its owner counts
+ * @property float|null $price
  * @property Carbon|null $opened_on
- * @property int|null $keeps_months  once it is open
+ * @property int|null $keeps_months
  * @property string $note
+ * @property string $thinner
+ * @property Carbon|null $thinned_on
+ * @property list<string> $signs  by their codes
+ * @property float|null $holds_ml
+ * @property bool $is_withdrawn
  * @property Carbon|null $measured_at  when somebody looked how much is left
  */
 final class Jar extends Model
@@ -34,14 +41,47 @@ final class Jar extends Model
         'opened_on',
         'keeps_months',
         'note',
+        'thinner',
+        'thinned_on',
+        'signs',
+        'is_withdrawn',
+        'holds_ml',
     ];
 
-    /** When it is past its time; null: it is closed, or nobody has said. */
-    public function goesOff(): ?Carbon
+    protected $attributes = ['note' => '', 'thinner' => '', 'signs' => '[]', 'is_withdrawn' => false];
+
+    /** As it was when its owner last said something of it. */
+    public function stock(): Stock
     {
-        return $this->opened_on === null || $this->keeps_months === null
-            ? null
-            : $this->opened_on->copy()->addMonthsNoOverflow($this->keeps_months);
+        return new Stock(
+            leftMl: $this->left_ml,
+            price: $this->price,
+            openedOn: $this->opened_on?->format('Y-m-d'),
+            keepsMonths: $this->keeps_months,
+            note: $this->note,
+            thinner: $this->thinner,
+            thinnedOn: $this->thinned_on?->format('Y-m-d'),
+            signs: array_map(LabelSign::from(...), $this->signs),
+            isWithdrawn: $this->is_withdrawn,
+            holdsMl: $this->holds_ml,
+        );
+    }
+
+    /** @return array<string, mixed> columns */
+    public static function columns(Stock $stock): array
+    {
+        return [
+            'left_ml' => $stock->leftMl,
+            'price' => $stock->price,
+            'opened_on' => $stock->openedOn,
+            'keeps_months' => $stock->keepsMonths,
+            'note' => $stock->note,
+            'thinner' => $stock->thinner,
+            'thinned_on' => $stock->thinnedOn,
+            'signs' => array_map(static fn (LabelSign $sign) => $sign->value, $stock->signs),
+            'is_withdrawn' => $stock->isWithdrawn,
+            'holds_ml' => $stock->holdsMl,
+        ];
     }
 
     protected static function booted(): void
@@ -63,6 +103,10 @@ final class Jar extends Model
             'price' => 'float',
             'opened_on' => 'date:Y-m-d',
             'keeps_months' => 'integer',
+            'thinned_on' => 'date:Y-m-d',
+            'signs' => 'array',
+            'is_withdrawn' => 'boolean',
+            'holds_ml' => 'float',
             'measured_at' => 'datetime',
         ];
     }

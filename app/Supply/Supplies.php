@@ -166,7 +166,7 @@ final readonly class Supplies
     {
         $needs = array_sum(array_column($uses, 2));
         $left = $jar === null ? null : self::left($jar, $used);
-        $goesOff = $jar?->goesOff();
+        $goesOff = $jar?->stock()->goesOffOn($product->material);
         $builds = [];
         $last = $uses[0][3];
         foreach ($uses as [$id, $name, $ml, $when]) {
@@ -177,14 +177,15 @@ final readonly class Supplies
                 'ml' => round(($builds[$id]['ml'] ?? 0.0) + $ml, 2),
             ];
         }
-        $isOff = $goesOff !== null && $goesOff->lessThan($last);
+        $isOff = $goesOff !== null && $goesOff < $last->format('Y-m-d');
 
         return [
             'jar' => PlanWriter::product($product),
             'needMl' => round($needs, 2),
             'leftMl' => $left,
             'price' => $jar?->price,
-            'goesOffOn' => $goesOff?->format('Y-m-d'),
+            'goesOffOn' => $goesOff,
+            'isWithdrawn' => $jar->is_withdrawn ?? false,
             'shortage' => Shortage::of($needs, $jar !== null, $left, $isOff)->value,
             'builds' => array_values($builds),
         ];

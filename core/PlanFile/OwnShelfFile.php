@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Ulvrach\PlanFile;
 
 use Ulvrach\Colour\Lab;
+use Ulvrach\Material\LabelSign;
+use Ulvrach\Material\Stock;
 use Ulvrach\Palette\Cup;
 
 /**
@@ -13,6 +15,19 @@ use Ulvrach\Palette\Cup;
  *
  * @phpstan-import-type ProductData from PlanReader
  *
+ * @phpstan-type JarData array{
+ *   jar: ProductData,
+ *   leftMl: int|float|null,
+ *   price: int|float|null,
+ *   openedOn: string|null,
+ *   keepsMonths: int|null,
+ *   note: string,
+ *   thinner?: string,
+ *   thinnedOn?: string|null,
+ *   signs?: list<string>,
+ *   isWithdrawn?: bool,
+ *   holdsMl?: int|float|null,
+ * }
  * @phpstan-type MixData array{
  *   name: string,
  *   note: string,
@@ -41,31 +56,14 @@ final readonly class OwnShelfFile
         }
         /**
          * @var array{
-         *   jars: list<array{
-         *     jar: ProductData,
-         *     leftMl: int|float|null,
-         *     price: int|float|null,
-         *     openedOn: string|null,
-         *     keepsMonths: int|null,
-         *     note: string,
-         *   }>,
+         *   jars: list<JarData>,
          *   mixes: list<MixData>,
          * } $data
          */
         $data = Json::toArrays($document);
 
         return new self(
-            array_map(
-                static fn (array $of) => new OwnJar(
-                    PlanReader::product($of['jar']),
-                    $of['leftMl'] === null ? null : (float) $of['leftMl'],
-                    $of['price'] === null ? null : (float) $of['price'],
-                    $of['openedOn'],
-                    $of['keepsMonths'],
-                    $of['note'],
-                ),
-                $data['jars'],
-            ),
+            array_map(self::readJar(...), $data['jars']),
             array_map(self::mix(...), $data['mixes']),
         );
     }
@@ -76,17 +74,7 @@ final readonly class OwnShelfFile
             [
                 'format' => 'ulvrach-shelf',
                 'version' => 1,
-                'jars' => array_map(
-                    static fn (OwnJar $of) => [
-                        'jar' => PlanWriter::product($of->product),
-                        'leftMl' => $of->leftMl,
-                        'price' => $of->price,
-                        'openedOn' => $of->openedOn,
-                        'keepsMonths' => $of->keepsMonths,
-                        'note' => $of->note,
-                    ],
-                    $this->jars,
-                ),
+                'jars' => array_map(self::writeJar(...), $this->jars),
                 'mixes' => array_map(
                     static fn (OwnMix $of) => [
                         'name' => $of->name,
@@ -98,6 +86,44 @@ final readonly class OwnShelfFile
             ],
             JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR,
         )."\n";
+    }
+
+    /** @param  JarData  $data  what files did not say at first may be left out */
+    private static function readJar(array $data): OwnJar
+    {
+        return new OwnJar(
+            PlanReader::product($data['jar']),
+            new Stock(
+                leftMl: $data['leftMl'] === null ? null : (float) $data['leftMl'],
+                price: $data['price'] === null ? null : (float) $data['price'],
+                openedOn: $data['openedOn'],
+                keepsMonths: $data['keepsMonths'],
+                note: $data['note'],
+                thinner: $data['thinner'] ?? '',
+                thinnedOn: $data['thinnedOn'] ?? null,
+                signs: array_map(LabelSign::from(...), $data['signs'] ?? []),
+                isWithdrawn: $data['isWithdrawn'] ?? false,
+                holdsMl: isset($data['holdsMl']) ? (float) $data['holdsMl'] : null,
+            ),
+        );
+    }
+
+    /** @return array<string, mixed> */
+    public static function writeJar(OwnJar $of): array
+    {
+        return [
+            'jar' => PlanWriter::product($of->product),
+            'leftMl' => $of->stock->leftMl,
+            'price' => $of->stock->price,
+            'openedOn' => $of->stock->openedOn,
+            'keepsMonths' => $of->stock->keepsMonths,
+            'note' => $of->stock->note,
+            'thinner' => $of->stock->thinner,
+            'thinnedOn' => $of->stock->thinnedOn,
+            'signs' => array_map(static fn (LabelSign $sign) => $sign->value, $of->stock->signs),
+            'isWithdrawn' => $of->stock->isWithdrawn,
+            'holdsMl' => $of->stock->holdsMl,
+        ];
     }
 
     /** @param  MixData  $data */

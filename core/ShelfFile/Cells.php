@@ -7,6 +7,7 @@ namespace Ulvrach\ShelfFile;
 use Ulvrach\Chemistry\BinderFamily;
 use Ulvrach\Chemistry\Carrier;
 use Ulvrach\Chemistry\Sheen;
+use Ulvrach\Material\LabelSign;
 
 /** What people write into the cells of a table. Each answers null for what it cannot read. */
 final class Cells
@@ -122,6 +123,21 @@ final class Cells
             'yes', 'y', '1', 'true', 'x' => true,
             default => null,
         };
+    }
+
+    /** @return list<LabelSign>|null each once, from "flammable; irritates" */
+    public static function signs(string $text): ?array
+    {
+        $signs = [];
+        foreach (preg_split('/[;,\/]+/', $text) ?: [] as $word) {
+            $sign = LabelSign::called($word);
+            if ($sign === null) {
+                return null;
+            }
+            $signs[$sign->value] = $sign;
+        }
+
+        return array_values($signs);
     }
 
     public static function family(string $text): ?BinderFamily

@@ -19,6 +19,11 @@ enum Column: string
     case OpenedOn = 'opened on';
     case Keeps = 'keeps';
     case Note = 'note';
+    case Thinner = 'own thinner';
+    case ThinnedOn = 'thinned on';
+    case Signs = 'warnings';
+    case Withdrawn = 'withdrawn';
+    case Holds = 'holds';
 
     /** As it stands at the head of a table that is written, with its unit. */
     public function heading(): string
@@ -26,6 +31,7 @@ enum Column: string
         return match ($this) {
             self::Opacity => 'hides %',
             self::Left => 'left ml',
+            self::Holds => 'holds ml',
             self::Keeps => 'keeps months',
             default => $this->value,
         };
@@ -47,6 +53,11 @@ enum Column: string
             self::OpenedOn => ['opened', 'open since', 'date opened', 'open'],
             self::Keeps => ['shelf life', 'keeps for', 'months', 'life'],
             self::Note => ['notes', 'comment', 'comments', 'remark'],
+            self::Thinner => ['maker’s thinner', 'thin with', 'thinned with'],
+            self::ThinnedOn => ['thinned', 'date thinned', 'thinned since'],
+            self::Signs => ['hazards', 'hazard', 'label', 'signs', 'safety'],
+            self::Holds => ['size', 'jar size', 'full', 'bottle size', 'content'],
+            self::Withdrawn => ['discontinued', 'no longer sold', 'out of production'],
         };
     }
 

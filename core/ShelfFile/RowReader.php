@@ -7,6 +7,7 @@ namespace Ulvrach\ShelfFile;
 use Ulvrach\Chemistry\BinderFamily;
 use Ulvrach\Colour\ColourText;
 use Ulvrach\Material\Material;
+use Ulvrach\Material\Stock;
 
 /** Reads one row of a table, and remembers what of it cannot be read. */
 final class RowReader
@@ -56,12 +57,20 @@ final class RowReader
         $openedOn = $this->said(Column::OpenedOn, Cells::day(...), 'is no day: 2026-11-20, 20.11.2026.');
         $keeps = $this->said(Column::Keeps, Cells::months(...), 'are no months, from 1 to 600.');
         $note = ltrim($this->text(Column::Note), "'");
+        $thinner = ltrim($this->text(Column::Thinner), "'");
+        $thinnedOn = $this->said(Column::ThinnedOn, Cells::day(...), 'is no day: 2026-11-20, 20.11.2026.');
+        $signs = $this->said(Column::Signs, Cells::signs(...), 'is no warning: flammable, irritates, toxic …');
+        $withdrawn = $this->said(Column::Withdrawn, Cells::yes(...), 'is neither yes nor no.');
+        $holds = $this->said(Column::Holds, Cells::millilitres(...), 'is no amount: 17 ml, 1.7 cl.');
+        $isSize = $holds === null || ($holds > 0.0 && $holds <= self::LARGEST);
+        $this->must(Column::Holds, $isSize, 'A jar holds something, and at most 100 litres.');
         $this->must(Column::Left, $left === null || $left <= self::LARGEST, 'No jar holds more than 100 litres.');
         $this->must(
             Column::Price,
             $price === null || ($price >= 0.0 && $price <= self::DEAREST),
             'A price lies between 0 and 100000.',
         );
+        $this->must(Column::Thinner, mb_strlen($thinner) <= self::LONGEST_NAME, 'At most 120 letters.');
         $this->must(Column::Note, mb_strlen($note) <= self::LONGEST_NOTE, 'A note has at most 500 letters.');
         if ($this->faults !== []) {
             return null;
@@ -71,11 +80,18 @@ final class RowReader
         return new ShelfRow(
             $name,
             new Material($family, $carrier, $sheen, $colour, $opacity, metallic: $metallic ?? false),
-            $left,
-            $price,
-            $openedOn,
-            $keeps,
-            $note,
+            new Stock(
+                $left,
+                $price,
+                $openedOn,
+                $keeps,
+                $note,
+                $thinner,
+                $thinnedOn,
+                $signs ?? [],
+                $withdrawn ?? false,
+                $holds,
+            ),
         );
     }
 

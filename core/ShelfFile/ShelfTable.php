@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Ulvrach\ShelfFile;
 
+use Ulvrach\Material\LabelSign;
+
 /** A shelf as a table of text, such as spreadsheets read and write. */
 final readonly class ShelfTable
 {
@@ -140,11 +142,16 @@ final readonly class ShelfTable
             Column::Colour => $material->colour?->toHex(),
             Column::Opacity => $material->opacity === null ? null : round(100.0 * $material->opacity, 1),
             Column::Metallic => $material->metallic ? 'yes' : null,
-            Column::Left => $row->left,
-            Column::Price => $row->price,
-            Column::OpenedOn => $row->openedOn,
-            Column::Keeps => $row->keeps,
-            Column::Note => $row->note,
+            Column::Left => $row->stock->leftMl,
+            Column::Price => $row->stock->price,
+            Column::OpenedOn => $row->stock->openedOn,
+            Column::Keeps => $row->stock->keepsMonths,
+            Column::Note => $row->stock->note,
+            Column::Thinner => $row->stock->thinner,
+            Column::ThinnedOn => $row->stock->thinnedOn,
+            Column::Signs => implode('; ', array_map(static fn (LabelSign $of) => $of->says(), $row->stock->signs)),
+            Column::Withdrawn => $row->stock->isWithdrawn ? 'yes' : null,
+            Column::Holds => $row->stock->holdsMl,
         };
     }
 

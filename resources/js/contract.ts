@@ -999,6 +999,16 @@ export const standingSchema = z.object({
     isOff: z.boolean(),
     note: z.string(),
     usedIn: z.array(z.string()),
+    /** What its maker wants it thinned with; empty: nobody has said. */
+    thinner: z.string(),
+    /** The day on which it was thinned in its jar. */
+    thinnedOn: z.string().nullable(),
+    /** What the signs on its label warn of, by their codes. */
+    signs: z.array(z.string()),
+    /** No longer sold. */
+    isWithdrawn: z.boolean(),
+    /** Millilitres when it is full; null: nobody has said. */
+    holdsMl: z.number().nullable(),
 })
 export type Standing = z.infer<typeof standingSchema>
 
@@ -1029,6 +1039,8 @@ export const supplySchema = z.object({
     goesOffOn: z.string().nullable(),
     shortage: z.string(),
     builds: z.array(z.object({ build: z.string(), name: z.string(), ml: z.number() })),
+    /** No longer sold. */
+    isWithdrawn: z.boolean(),
 })
 export type Supply = z.infer<typeof supplySchema>
 

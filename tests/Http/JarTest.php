@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Models\User;
+use Tests\Http\Stocks;
 
 beforeEach(function () {
     $this->actingAs(User::factory()->create());
@@ -95,17 +96,22 @@ it('says where a new step of each technique goes', function () {
 
 it('knows what is left of a jar, since when it is open, and where it is used', function () {
     $this->putJson('/api/jars/slate', jar(['colour' => '#4a5358']))->assertCreated();
-    $this->putJson('/api/shelf/slate', [
+    $this->putJson('/api/shelf/slate', Stocks::of([
         'leftMl' => 8.5,
         'price' => 2.9,
         'openedOn' => '2026-01-31',
         'keepsMonths' => 1,
         'note' => ' thinned once ',
-    ])->assertOk();
+        'thinner' => 'Vellow thinner',
+        'signs' => ['irritant', 'water'],
+        'holdsMl' => 17,
+        'isWithdrawn' => true,
+    ]))->assertOk();
     $standing = $this->getJson('/api/shelf')->assertOk()->json('jars.0');
 
     expect($standing)
         ->toMatchArray(['leftMl' => 8.5, 'price' => 2.9, 'openedOn' => '2026-01-31', 'note' => 'thinned once'])
+        ->toMatchArray(['thinner' => 'Vellow thinner', 'signs' => ['irritant', 'water'], 'isWithdrawn' => true])
         ->and($standing['goesOffOn'])
         ->toBe('2026-02-28')
         ->and($standing['isOff'])
@@ -124,7 +130,7 @@ it('knows what is left of a jar, since when it is open, and where it is used', f
 it('keeps one’s own numbers to oneself', function () {
     $this->putJson('/api/jars/slate', jar())->assertCreated();
     $this->actingAs(User::factory()->create());
-    $stock = ['leftMl' => 1, 'price' => null, 'openedOn' => null, 'keepsMonths' => null, 'note' => ''];
+    $stock = Stocks::of(['leftMl' => 1]);
     $this->putJson('/api/shelf/slate', $stock)->assertNotFound();
 
     expect($this->getJson('/api/shelf')->json('jars'))->toBe([]);
@@ -132,7 +138,7 @@ it('keeps one’s own numbers to oneself', function () {
 
 it('says where what is known of a jar is not as it should be', function (array $change, string $field) {
     $this->putJson('/api/jars/slate', jar())->assertCreated();
-    $stock = ['leftMl' => 1, 'price' => null, 'openedOn' => null, 'keepsMonths' => null, 'note' => ''];
+    $stock = Stocks::of(['leftMl' => 1]);
     $this->putJson('/api/shelf/slate', [...$stock, ...$change])
         ->assertUnprocessable()
         ->assertJsonValidationErrorFor($field);
@@ -140,6 +146,8 @@ it('says where what is known of a jar is not as it should be', function (array $
     'less than nothing' => [['leftMl' => -1], 'leftMl'],
     'a word for a price' => [['price' => 'cheap'], 'price'],
     'no day' => [['openedOn' => '31.01.2026'], 'openedOn'],
+    'a sign that is none' => [['signs' => ['spicy']], 'signs.0'],
+    'a jar that holds nothing' => [['holdsMl' => 0], 'holdsMl'],
     'half a month' => [['keepsMonths' => 0.5], 'keepsMonths'],
     'an endless note' => [['note' => str_repeat('x', 501)], 'note'],
 ]);

@@ -6,11 +6,12 @@ use App\Models\Jar;
 use App\Models\User;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Str;
+use Tests\Http\Stocks;
 
 /** @return array<string, mixed> the jar "green" on the shelf, as it is known */
 function stockOf(array $changes = []): array
 {
-    return ['leftMl' => 10, 'price' => null, 'openedOn' => null, 'keepsMonths' => null, 'note' => '', ...$changes];
+    return Stocks::of(['leftMl' => 10, ...$changes]);
 }
 
 beforeEach(function () {

@@ -12,6 +12,7 @@ const supply = (name: string, shortage: string, changes = {}) => ({
     leftMl: 9.5,
     price: null,
     goesOffOn: null,
+    isWithdrawn: false,
     shortage,
     builds: [{ build: 'b1', name: 'Ostrel', ml: 14.2 }],
     ...changes,

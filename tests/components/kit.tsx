@@ -37,7 +37,9 @@ export function serverKnows(answers: Record<string, unknown>): string[] {
         const answer = answers[question]
         if (answer === undefined)
             return new Response(JSON.stringify({ message: `Nobody knows ${question}` }), { status: 404 })
-        return new Response(JSON.stringify(typeof answer === 'function' ? answer() : answer))
+        return new Response(
+            JSON.stringify(typeof answer === 'function' ? answer(JSON.parse(String(init?.body ?? 'null'))) : answer),
+        )
     })
     return asked
 }

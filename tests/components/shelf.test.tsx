@@ -16,6 +16,11 @@ const standing = (id: string, name: string, changes: Partial<Standing> = {}): St
     goesOffOn: null,
     isOff: false,
     note: '',
+    thinner: '',
+    thinnedOn: null,
+    signs: [],
+    isWithdrawn: false,
+    holdsMl: null,
     usedIn: [],
     ...changes,
 })
@@ -141,6 +146,11 @@ describe('the shelf', () => {
             openedOn: '2026-02-01',
             keepsMonths: 24,
             note: 'lid sticks',
+            thinner: '',
+            thinnedOn: null,
+            signs: [],
+            isWithdrawn: false,
+            holdsMl: null,
         })
         expect(merged(standing('a', 'A'), [standing('b', 'B')]).leftMl).toBeNull()
     })
@@ -151,6 +161,25 @@ describe('the shelf', () => {
         expect(isSameJar(green, of('Fir', { colour: '#566043' }))).toBe(true)
         expect(isSameJar(green, of('Fir', { colour: '#566043', family: 'enamel' }))).toBe(false)
         expect(isSameJar(of('Gloss', {}), of('Matte', {}))).toBe(false)
+    })
+    it('unfolds what is rarely looked up of a jar, and keeps a sign of its label', async () => {
+        const sent: unknown[] = []
+        knows({
+            'PUT /shelf/fir': (body: unknown) => {
+                sent.push(body)
+                return jars[1]
+            },
+        })
+        show(<Shelf />)
+        await userEvent.click(await screen.findByRole('button', { name: 'More of Fir' }))
+        await userEvent.click(screen.getByRole('checkbox', { name: 'flammable' }))
+        await waitFor(() =>
+            expect(sent).toEqual([expect.objectContaining({ signs: ['flammable'], openedOn: '2026-06-01' })]),
+        )
+        // The arrows go past what is unfolded.
+        screen.getByRole('textbox', { name: 'Fir: left' }).focus()
+        await userEvent.keyboard('{ArrowDown}')
+        expect(screen.getByRole('textbox', { name: 'Tan enamel: left' })).toHaveFocus()
     })
     it('offers jars to tick from where there are none', async () => {
         const asked = serverKnows({

@@ -14,6 +14,8 @@ use Illuminate\Support\Str;
 use Ulvrach\Drying\RoomProfile;
 use Ulvrach\Log\Entry;
 use Ulvrach\Log\Log;
+use Ulvrach\Material\LabelSign;
+use Ulvrach\Material\Stock;
 use Ulvrach\Palette\Cup;
 use Ulvrach\PlanFile\PlanFile;
 use Ulvrach\PlanFile\PlanReader;
@@ -68,6 +70,11 @@ final class LoadDemo extends Command
              *   price: float,
              *   openedDaysAgo: int|null,
              *   keepsMonths: int,
+             *   holdsMl?: float,
+             *   thinner?: string,
+             *   thinnedDaysAgo?: int,
+             *   signs?: list<string>,
+             *   isWithdrawn?: bool,
              * } $standing
              */
             $product = PlanReader::readProduct($standing->jar);
@@ -76,10 +83,17 @@ final class LoadDemo extends Command
                 'user_id' => $user->id,
                 'code' => $product->id,
                 'product' => $product,
-                'left_ml' => $standing->leftMl,
-                'price' => $standing->price,
-                'opened_on' => $standing->openedDaysAgo === null ? null : now()->subDays($standing->openedDaysAgo),
-                'keeps_months' => $standing->keepsMonths,
+                ...Jar::columns(new Stock(
+                    leftMl: $standing->leftMl,
+                    price: $standing->price,
+                    openedOn: self::daysAgo($standing->openedDaysAgo),
+                    keepsMonths: $standing->keepsMonths,
+                    thinner: $standing->thinner ?? '',
+                    thinnedOn: self::daysAgo($standing->thinnedDaysAgo ?? null),
+                    signs: array_map(LabelSign::from(...), $standing->signs ?? []),
+                    isWithdrawn: $standing->isWithdrawn ?? false,
+                    holdsMl: $standing->holdsMl ?? null,
+                )),
             ]);
         }
         foreach (self::demo('mixes') as $mix) {
@@ -102,6 +116,11 @@ final class LoadDemo extends Command
                 'note' => $mix->note,
             ]);
         }
+    }
+
+    private static function daysAgo(?int $days): ?string
+    {
+        return $days === null ? null : now()->subDays($days)->format('Y-m-d');
     }
 
     /** @return list<mixed> */

@@ -22,7 +22,6 @@ use Ulvrach\Material\Product;
 use Ulvrach\PlanFile\OwnJar;
 use Ulvrach\PlanFile\OwnMix;
 use Ulvrach\PlanFile\OwnShelfFile;
-use Ulvrach\PlanFile\PlanWriter;
 use Ulvrach\ShelfFile\Column;
 use Ulvrach\ShelfFile\PaletteFile;
 use Ulvrach\ShelfFile\ShelfRow;
@@ -60,7 +59,7 @@ final readonly class ShelfController
     {
         $own = CurrentUser::of($request)->jars()->where('code', $jar)->first() ??
             throw new NotFoundHttpException('There is no such jar on your shelf.');
-        $own->update($request->columns());
+        $own->update(Jar::columns($request->stock()));
 
         // What was just typed is what is left.
         return new JsonResponse([...self::standing($own, []), 'usedIn' => []]);
@@ -76,11 +75,7 @@ final readonly class ShelfController
             ->map(static fn (Jar $jar) => new ShelfRow(
                 $jar->product->name,
                 $jar->product->material,
-                Supplies::left($jar, $used),
-                $jar->price,
-                $jar->opened_on?->format('Y-m-d'),
-                $jar->keeps_months,
-                $jar->note,
+                $jar->stock()->with(Supplies::left($jar, $used)),
             ));
 
         return new Response(ShelfTable::write(array_values($rows->all())), 200, [
@@ -111,14 +106,7 @@ final readonly class ShelfController
         $used = $this->supplies->used($user);
         $jars = $mixes = [];
         foreach ($user->jars()->get()->sortBy('code') as $jar) {
-            $jars[] = new OwnJar(
-                $jar->product,
-                Supplies::left($jar, $used),
-                $jar->price,
-                $jar->opened_on?->format('Y-m-d'),
-                $jar->keeps_months,
-                $jar->note,
-            );
+            $jars[] = new OwnJar($jar->product, $jar->stock()->with(Supplies::left($jar, $used)));
         }
         foreach ($user->mixes()->get()->sortBy('created_at') as $mix) {
             $mixes[] = new OwnMix($mix->name, $mix->cup, $mix->note);
@@ -146,14 +134,7 @@ final readonly class ShelfController
             foreach ($file->jars as $jar) {
                 Jar::query()->updateOrCreate(
                     ['user_id' => $user->id, 'code' => $jar->product->id],
-                    [
-                        'product' => $jar->product,
-                        'left_ml' => $jar->leftMl,
-                        'price' => $jar->price,
-                        'opened_on' => $jar->openedOn,
-                        'keeps_months' => $jar->keepsMonths,
-                        'note' => $jar->note,
-                    ],
+                    ['product' => $jar->product, ...Jar::columns($jar->stock)],
                 );
             }
             $known = [];
@@ -189,7 +170,7 @@ final readonly class ShelfController
             throw ValidationException::withMessages(['table' => 'A shelf holds at most '.JarController::MOST.' jars.']);
         }
         if ($isTaken) {
-            $this->database->transaction(fn () => $this->take($user, $table->rows, $names));
+            $this->database->transaction(fn () => $this->take($user, $table, $names));
         }
 
         return new JsonResponse([
@@ -201,7 +182,7 @@ final readonly class ShelfController
                     'name' => $row->name,
                     'colour' => $row->material->colour?->toHex(),
                     'family' => $row->material->family->label(),
-                    'leftMl' => $row->left,
+                    'leftMl' => $row->stock->leftMl,
                     'isKnown' => isset($names[mb_strtolower($row->name)]),
                 ],
                 $table->rows,
@@ -212,24 +193,21 @@ final readonly class ShelfController
     }
 
     /**
-     * @param  list<ShelfRow>  $rows  one of a name that stands on the shelf changes that jar
+     * A row of a name that stands on the shelf changes what its columns say of that jar.
+     *
      * @param  array<string, string>  $names  code by name in small letters
      */
-    private function take(User $user, array $rows, array $names): void
+    private function take(User $user, ShelfTable $table, array $names): void
     {
-        foreach ($rows as $row) {
+        $known = $user->jars()->get()->keyBy('code');
+        foreach ($table->rows as $row) {
             $name = mb_strtolower($row->name);
             $code = $names[$name] ??= 'jar-'.Str::lower(Str::random(12));
+            $jar = $known->get($code);
+            $row = $jar === null ? $row : $row->onto($jar->product->material, $jar->stock(), $table->map);
             Jar::query()->updateOrCreate(
                 ['user_id' => $user->id, 'code' => $code],
-                [
-                    'product' => new Product($code, $row->name, $row->material),
-                    'left_ml' => $row->left,
-                    'price' => $row->price,
-                    'opened_on' => $row->openedOn,
-                    'keeps_months' => $row->keeps,
-                    'note' => $row->note,
-                ],
+                ['product' => new Product($code, $row->name, $row->material), ...Jar::columns($row->stock)],
             );
         }
     }
@@ -246,17 +224,13 @@ final readonly class ShelfController
      */
     private static function standing(Jar $jar, array $used): array
     {
-        $goesOff = $jar->goesOff();
+        $own = new OwnJar($jar->product, $jar->stock()->with(Supplies::left($jar, $used)));
+        $goesOff = $own->stock->goesOffOn($jar->product->material);
 
         return [
-            'jar' => PlanWriter::product($jar->product),
-            'leftMl' => Supplies::left($jar, $used),
-            'price' => $jar->price,
-            'openedOn' => $jar->opened_on?->format('Y-m-d'),
-            'keepsMonths' => $jar->keeps_months,
-            'goesOffOn' => $goesOff?->format('Y-m-d'),
-            'isOff' => $goesOff !== null && $goesOff->isPast(),
-            'note' => $jar->note,
+            ...OwnShelfFile::writeJar($own),
+            'goesOffOn' => $goesOff,
+            'isOff' => $goesOff !== null && $goesOff < now()->format('Y-m-d'),
         ];
     }
 }

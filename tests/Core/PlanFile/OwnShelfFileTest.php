@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 use Tests\Core\PlanKit;
 use Ulvrach\Colour\Lab;
+use Ulvrach\Material\LabelSign;
+use Ulvrach\Material\Stock;
 use Ulvrach\Palette\Cup;
 use Ulvrach\PlanFile\BadPlanFile;
 use Ulvrach\PlanFile\OwnJar;
@@ -16,8 +18,19 @@ function ownShelf(): OwnShelfFile
     $jars = [];
     foreach (array_values($products) as $place => $product) {
         $jars[] = $place % 2 === 0
-            ? new OwnJar($product, 12.5, 3.1, '2026-02-28', 24, "Row {$place}, “shaken”")
-            : new OwnJar($product, null, null, null, null, '');
+            ? new OwnJar($product, new Stock(
+                12.5,
+                3.1,
+                '2026-02-28',
+                24,
+                "Row {$place}, “shaken”",
+                'spirit',
+                '2026-03-01',
+                [LabelSign::Flammable],
+                true,
+                17.0,
+            ))
+            : new OwnJar($product, new Stock());
     }
 
     return new OwnShelfFile($jars, [

@@ -6,7 +6,9 @@ use Ulvrach\Chemistry\BinderFamily;
 use Ulvrach\Chemistry\Carrier;
 use Ulvrach\Chemistry\Sheen;
 use Ulvrach\Colour\Lab;
+use Ulvrach\Material\LabelSign;
 use Ulvrach\Material\Material;
+use Ulvrach\Material\Stock;
 use Ulvrach\ShelfFile\Cells;
 use Ulvrach\ShelfFile\ShelfRow;
 use Ulvrach\ShelfFile\ShelfTable;
@@ -22,11 +24,18 @@ it('reads back all that it writes', function () {
                 Lab::fromHex('#566043'),
                 0.88,
             ),
-            left: 7.5,
-            price: 2.9,
-            openedOn: '2026-05-02',
-            keeps: 24,
-            note: 'for the "2nd", thinned; see 4',
+            new Stock(
+                leftMl: 7.5,
+                price: 2.9,
+                openedOn: '2026-05-02',
+                keepsMonths: 24,
+                note: 'for the "2nd", thinned; see 4',
+                thinner: 'Vellow thinner',
+                thinnedOn: '2026-06-03',
+                signs: [LabelSign::Irritant, LabelSign::Water],
+                isWithdrawn: true,
+                holdsMl: 17.0,
+            ),
         ),
         new ShelfRow(
             '=Fennick "steel"',
@@ -61,7 +70,7 @@ it('understands what other people call their columns, and how they part them', f
         ->toBe(BinderFamily::Enamel->usualCarrier())
         ->and($table->rows[0]->material->colour?->toHex())
         ->toBe('#3f4a38')
-        ->and($table->rows[0]->left)
+        ->and($table->rows[0]->stock->leftMl)
         ->toBe(12.5);
 })->with([
     'commas' => ["Paint,Type,Hex,Volume (ml)\nFir,enamel,#3f4a38,12.5\n"],
@@ -134,3 +143,15 @@ it('reads numbers, amounts and days as people write them', function (callable $r
     [Cells::sheen(...), 'Semi-Gloss', Sheen::Satin],
     [Cells::family(...), 'Oil paint', BinderFamily::ArtistOil],
 ]);
+
+it('leaves of a jar that is known what a table does not speak of', function () {
+    $known = new Material(BinderFamily::Enamel, Carrier::WhiteSpirit, Sheen::Satin, Lab::fromHex('#3f4a38'), 0.9);
+    $stock = new Stock(4.0, 3.5, '2026-05-02', 24, 'shaken', 'spirit', '2026-05-03', [LabelSign::Toxic], true, 17.0);
+    $table = ShelfTable::read("name,left ml,hides %\nFir,9,\n");
+    $row = $table->rows[0]->onto($known, $stock, $table->map);
+
+    expect($row->material)
+        ->toEqual(new Material(BinderFamily::Enamel, Carrier::WhiteSpirit, Sheen::Satin, Lab::fromHex('#3f4a38')))
+        ->and($row->stock)
+        ->toEqual($stock->with(9.0));
+});

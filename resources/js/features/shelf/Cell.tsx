@@ -6,13 +6,13 @@ type Props = {
     value: string
     unit?: string
     className?: string
-    type?: 'text' | 'date'
+    type?: 'number' | 'words' | 'date'
     /** Says what is wrong with what was typed; null: it is kept. */
     onCommit: (text: string) => Promise<string | null>
 }
 
 /** A cell that is typed into; what is typed is kept when one leaves it, and Escape takes it back. */
-export function Cell({ label, value, unit, className, type = 'text', onCommit }: Props) {
+export function Cell({ label, value, unit, className, type = 'number', onCommit }: Props) {
     const [fault, setFault] = useState<string | null>(null)
     const commit = async (text: string) => {
         if (text.trim() !== value) setFault(await onCommit(text.trim()))
@@ -23,11 +23,12 @@ export function Cell({ label, value, unit, className, type = 'text', onCommit }:
             <span className="flex items-center gap-1">
                 <input
                     key={value}
-                    type={type}
+                    // As text, so that both decimal signs can be typed.
+                    type={type === 'date' ? 'date' : 'text'}
                     defaultValue={value}
                     aria-label={label}
                     aria-invalid={fault !== null}
-                    inputMode={type === 'date' ? undefined : 'decimal'}
+                    inputMode={type === 'number' ? 'decimal' : undefined}
                     placeholder="–"
                     className={classes(
                         'min-h-8 rounded-plate border border-transparent bg-transparent px-1.5 hover:border-rule',
@@ -57,4 +58,11 @@ export function Cell({ label, value, unit, className, type = 'text', onCommit }:
             )}
         </span>
     )
+}
+
+/** A number as people type it; undefined: it is none. */
+export function numberOf(text: string): number | null | undefined {
+    if (text === '') return null
+    const number = Number(text.replace(',', '.'))
+    return Number.isFinite(number) ? number : undefined
 }

@@ -3,7 +3,7 @@ import { useState } from 'react'
 import { Button } from '@/design/Button'
 import { TextField } from '@/design/Field'
 import { throwAwayJar } from '@/features/build'
-import { keepStock, type Standing, type Stock } from './api'
+import { keepStock, type Standing, type Stock, stockOf } from './api'
 
 type Props = {
     jars: readonly Standing[]
@@ -112,14 +112,11 @@ export function merged(first: Standing, others: readonly Standing[]): Stock {
         price: first.price ?? others.find(({ price }) => price !== null)?.price ?? null,
         openedOn: days[0] ?? null,
         keepsMonths: first.keepsMonths ?? others.find(({ keepsMonths }) => keepsMonths !== null)?.keepsMonths ?? null,
+        thinner: first.thinner || (others.find(({ thinner }) => thinner !== '')?.thinner ?? ''),
+        thinnedOn: all.flatMap(({ thinnedOn }) => thinnedOn ?? []).toSorted()[0] ?? null,
+        signs: [...new Set(all.flatMap(({ signs }) => signs))],
+        holdsMl: first.holdsMl ?? others.find(({ holdsMl }) => holdsMl !== null)?.holdsMl ?? null,
+        isWithdrawn: all.every(({ isWithdrawn }) => isWithdrawn),
         note: [...new Set(all.map(({ note }) => note).filter((note) => note !== ''))].join('; ').slice(0, 500),
     }
 }
-
-export const stockOf = ({ leftMl, price, openedOn, keepsMonths, note }: Standing): Stock => ({
-    leftMl,
-    price,
-    openedOn,
-    keepsMonths,
-    note,
-})

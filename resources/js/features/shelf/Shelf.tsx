@@ -1,18 +1,31 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
-import { Copy, Download, FlaskConical, PackageOpen, Palette, Pencil, Plus, Trash2, Upload } from 'lucide-react'
+import {
+    ChevronDown,
+    Copy,
+    Download,
+    FlaskConical,
+    PackageOpen,
+    Palette,
+    Pencil,
+    Plus,
+    Trash2,
+    Upload,
+} from 'lucide-react'
 import { type KeyboardEvent, Suspense, useEffect, useState } from 'react'
 import { Link } from 'react-router'
 import { ApiError } from '@/app/http'
 import { Button } from '@/design/Button'
+import { classes } from '@/design/classes'
 import { Select, TextField } from '@/design/Field'
 import { IconButton, iconLink } from '@/design/Icon'
 import { later } from '@/design/later'
 import { RetryNotice } from '@/design/Notice'
 import { Swatch } from '@/design/Swatch'
 import { jarsQuery, keepJar, type Library, libraryQuery, type Product, throwAwayJar, wordFor } from '@/features/build'
-import { keepStock, type Standing, shelfQuery } from './api'
-import { Cell } from './Cell'
-import { ChosenJars, stockOf } from './ChosenJars'
+import { keepStock, type Standing, type Stock, shelfQuery, stockOf } from './api'
+import { Cell, numberOf } from './Cell'
+import { ChosenJars } from './ChosenJars'
+import { MoreOfJar } from './MoreOfJar'
 import { isGoing, ORDER_NAME, ORDERS, type Order, shown, VIEW_NAME, VIEWS, type View } from './sorting'
 
 const ProductDialog = later(() => import('@/features/plan/ProductDialog'))
@@ -65,7 +78,7 @@ function Jars({ jars, library }: { jars: readonly Standing[]; library: Library }
         mutationFn: async (jars: readonly Standing[]) => {
             for (const one of jars) {
                 await keepJar(one.jar)
-                await keepStock(one.jar.id, one)
+                await keepStock(one.jar.id, stockOf(one))
             }
         },
         onSuccess: () => {
@@ -248,9 +261,12 @@ function goUpOrDown(event: KeyboardEvent<HTMLTableElement>): void {
     // In a day, arrows count its numbers up and down.
     if (by === undefined || cell == null || from?.type === 'date') return
     const row = cell.parentElement as HTMLTableRowElement
-    const next = row.parentElement?.children[row.sectionRowIndex + by]?.children[cell.cellIndex]
-    const input = next?.querySelector('input')
-    if (input === null || input === undefined) return
+    const rows = [...(row.parentElement?.children ?? [])]
+    const further = by > 0 ? rows.slice(row.sectionRowIndex + 1) : rows.slice(0, row.sectionRowIndex).toReversed()
+    // What is unfolded below a jar has no such cell.
+    const inputs = further.map((one) => one.children[cell.cellIndex]?.querySelector('input') ?? null)
+    const input = inputs.find((one) => one !== null)
+    if (input === undefined) return
     event.preventDefault()
     input.focus()
     input.select()
@@ -267,13 +283,6 @@ type RowProps = {
     onRemove: () => void
 }
 
-/** A number as people type it; undefined: it is none. */
-function numberOf(text: string): number | null | undefined {
-    if (text === '') return null
-    const number = Number(text.replace(',', '.'))
-    return Number.isFinite(number) ? number : undefined
-}
-
 function Row({ one, isChosen, onChoose, family, isGoing, onSaved, onAsk, onRemove }: RowProps) {
     const { jar } = one
     const save = async (work: Promise<unknown>, field: string): Promise<string | null> => {
@@ -285,11 +294,11 @@ function Row({ one, isChosen, onChoose, family, isGoing, onSaved, onAsk, onRemov
         await onSaved()
         return null
     }
+    const [isOpen, setOpen] = useState(false)
+    const change = (some: Partial<Stock>, field: string) => save(keepStock(jar.id, { ...stockOf(one), ...some }), field)
     const number = (field: 'leftMl' | 'price' | 'keepsMonths') => async (text: string) => {
         const value = numberOf(text)
-        return value === undefined
-            ? 'A number, or nothing.'
-            : save(keepStock(jar.id, { ...stockOf(one), [field]: value }), field)
+        return value === undefined ? 'A number, or nothing.' : change({ [field]: value }, field)
     }
     const hides = async (text: string) => {
         const value = numberOf(text)
@@ -297,110 +306,116 @@ function Row({ one, isChosen, onChoose, family, isGoing, onSaved, onAsk, onRemov
         return save(keepJar({ ...jar, opacity: value === null ? null : value / 100 }), '/opacity')
     }
     return (
-        <tr className="border-b border-line *:px-1.5 *:py-1 hover:bg-row">
-            <td className="max-sm:hidden">
-                <input
-                    type="checkbox"
-                    aria-label={`Choose ${jar.name}`}
-                    checked={isChosen}
-                    onChange={onChoose}
-                    className="pointer-coarse:size-6"
-                />
-            </td>
-            <td className="w-24 max-sm:w-14">
-                <Swatch
-                    coverage="whole"
-                    kind={jar.metallic ? 'metal' : 'colour'}
-                    colour={jar.colour}
-                    sheen={jar.sheen}
-                    className="h-10 w-20 max-sm:w-10"
-                />
-            </td>
-            <th scope="row" className="max-w-72 text-left font-normal max-sm:max-w-28">
-                <span className="block truncate font-medium max-sm:whitespace-normal" title={jar.name}>
-                    {jar.name}
-                </span>
-                <span className="block text-fine text-soft">
-                    {[family, jar.sheen, jar.colour].filter(Boolean).join(', ')}
-                </span>
-            </th>
-            <td className="max-md:hidden">
-                {jar.colour !== null && (
-                    <Cell
-                        label={`${jar.name}: hides in one coat`}
-                        value={jar.opacity === null ? '' : String(Math.round(100 * jar.opacity))}
-                        unit="%"
-                        className="w-12 text-right"
-                        onCommit={hides}
+        <>
+            <tr className="border-b border-line *:px-1.5 *:py-1 hover:bg-row">
+                <td className="max-sm:hidden">
+                    <input
+                        type="checkbox"
+                        aria-label={`Choose ${jar.name}`}
+                        checked={isChosen}
+                        onChange={onChoose}
+                        className="pointer-coarse:size-6"
                     />
-                )}
-            </td>
-            <td>
-                <Cell
-                    label={`${jar.name}: left`}
-                    value={one.leftMl === null ? '' : String(one.leftMl)}
-                    unit="ml"
-                    className="w-16 text-right"
-                    onCommit={number('leftMl')}
-                />
-            </td>
-            <td className="max-md:hidden">
-                <Cell
-                    label={`${jar.name}: opened on`}
-                    type="date"
-                    value={one.openedOn ?? ''}
-                    onCommit={(text) =>
-                        save(keepStock(jar.id, { ...stockOf(one), openedOn: text === '' ? null : text }), 'openedOn')
-                    }
-                />
-            </td>
-            <td className="max-md:hidden">
-                <Cell
-                    label={`${jar.name}: keeps once open`}
-                    value={one.keepsMonths === null ? '' : String(one.keepsMonths)}
-                    unit="months"
-                    className="w-12 text-right"
-                    onCommit={number('keepsMonths')}
-                />
-                {isGoing && (
-                    <span className="block text-fine font-medium text-ink">
-                        {one.isOff ? `gone off since ${one.goesOffOn}` : `goes off ${one.goesOffOn}`}
+                </td>
+                <td className="w-24 max-sm:w-14">
+                    <Swatch
+                        coverage="whole"
+                        kind={jar.metallic ? 'metal' : 'colour'}
+                        colour={jar.colour}
+                        sheen={jar.sheen}
+                        className="h-10 w-20 max-sm:w-10"
+                    />
+                </td>
+                <th scope="row" className="max-w-72 text-left font-normal max-sm:max-w-28">
+                    <span className="block truncate font-medium max-sm:whitespace-normal" title={jar.name}>
+                        {jar.name}
                     </span>
-                )}
-            </td>
-            <td className="max-lg:hidden">
-                <Cell
-                    label={`${jar.name}: price`}
-                    value={one.price === null ? '' : one.price.toFixed(2)}
-                    className="w-16 text-right"
-                    onCommit={number('price')}
-                />
-            </td>
-            <td className="max-w-44 max-lg:hidden">
-                <span className="block truncate text-fine text-soft" title={one.usedIn.join(', ')}>
-                    {one.usedIn.join(', ')}
-                </span>
-            </td>
-            <td className="whitespace-nowrap max-sm:whitespace-normal">
-                {jar.colour !== null && (
-                    <Link
-                        to={`/mixes?wanted=${encodeURIComponent(jar.colour)}`}
-                        {...iconLink(`Mix the colour of ${jar.name}`)}
-                    >
-                        <FlaskConical className="size-4" aria-hidden />
-                    </Link>
-                )}
-                <IconButton label={`Change ${jar.name}`} onClick={() => onAsk({ from: jar, isCopy: false })}>
-                    <Pencil className="size-4" aria-hidden />
-                </IconButton>
-                <IconButton label={`A jar like ${jar.name}`} onClick={() => onAsk({ from: jar, isCopy: true })}>
-                    <Copy className="size-4" aria-hidden />
-                </IconButton>
-                <IconButton label={`Take ${jar.name} off your shelf`} onClick={onRemove}>
-                    <Trash2 className="size-4" aria-hidden />
-                </IconButton>
-            </td>
-        </tr>
+                    <span className="block text-fine text-soft">
+                        {[family, jar.sheen, jar.colour, one.isWithdrawn && 'no longer sold']
+                            .filter(Boolean)
+                            .join(', ')}
+                    </span>
+                </th>
+                <td className="max-md:hidden">
+                    {jar.colour !== null && (
+                        <Cell
+                            label={`${jar.name}: hides in one coat`}
+                            value={jar.opacity === null ? '' : String(Math.round(100 * jar.opacity))}
+                            unit="%"
+                            className="w-12 text-right"
+                            onCommit={hides}
+                        />
+                    )}
+                </td>
+                <td>
+                    <Cell
+                        label={`${jar.name}: left`}
+                        value={one.leftMl === null ? '' : String(one.leftMl)}
+                        unit="ml"
+                        className="w-16 text-right"
+                        onCommit={number('leftMl')}
+                    />
+                </td>
+                <td className="max-md:hidden">
+                    <Cell
+                        label={`${jar.name}: opened on`}
+                        type="date"
+                        value={one.openedOn ?? ''}
+                        onCommit={(text) => change({ openedOn: text === '' ? null : text }, 'openedOn')}
+                    />
+                </td>
+                <td className="max-md:hidden">
+                    <Cell
+                        label={`${jar.name}: keeps once open`}
+                        value={one.keepsMonths === null ? '' : String(one.keepsMonths)}
+                        unit="months"
+                        className="w-12 text-right"
+                        onCommit={number('keepsMonths')}
+                    />
+                    {isGoing && (
+                        <span className="block text-fine font-medium text-ink">
+                            {one.isOff ? `gone off since ${one.goesOffOn}` : `goes off ${one.goesOffOn}`}
+                        </span>
+                    )}
+                </td>
+                <td className="max-lg:hidden">
+                    <Cell
+                        label={`${jar.name}: price`}
+                        value={one.price === null ? '' : one.price.toFixed(2)}
+                        className="w-16 text-right"
+                        onCommit={number('price')}
+                    />
+                </td>
+                <td className="max-w-44 max-lg:hidden">
+                    <span className="block truncate text-fine text-soft" title={one.usedIn.join(', ')}>
+                        {one.usedIn.join(', ')}
+                    </span>
+                </td>
+                <td className="whitespace-nowrap max-sm:whitespace-normal">
+                    {jar.colour !== null && (
+                        <Link
+                            to={`/mixes?wanted=${encodeURIComponent(jar.colour)}`}
+                            {...iconLink(`Mix the colour of ${jar.name}`)}
+                        >
+                            <FlaskConical className="size-4" aria-hidden />
+                        </Link>
+                    )}
+                    <IconButton label={`More of ${jar.name}`} aria-expanded={isOpen} onClick={() => setOpen(!isOpen)}>
+                        <ChevronDown className={classes('size-4', isOpen ? 'rotate-180' : '')} aria-hidden />
+                    </IconButton>
+                    <IconButton label={`Change ${jar.name}`} onClick={() => onAsk({ from: jar, isCopy: false })}>
+                        <Pencil className="size-4" aria-hidden />
+                    </IconButton>
+                    <IconButton label={`A jar like ${jar.name}`} onClick={() => onAsk({ from: jar, isCopy: true })}>
+                        <Copy className="size-4" aria-hidden />
+                    </IconButton>
+                    <IconButton label={`Take ${jar.name} off your shelf`} onClick={onRemove}>
+                        <Trash2 className="size-4" aria-hidden />
+                    </IconButton>
+                </td>
+            </tr>
+            {isOpen && <MoreOfJar one={one} onChange={change} />}
+        </>
     )
 }
 

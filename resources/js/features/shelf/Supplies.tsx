@@ -132,6 +132,9 @@ function ToBuy({ jars, build }: { jars: readonly Supply[]; build: string }) {
                                 )}
                             >
                                 {LACKS[jar.shortage]}
+                                {jar.isWithdrawn && jar.shortage !== 'enough' && (
+                                    <span className="block text-fine">no longer sold</span>
+                                )}
                                 {jar.shortage === 'too-little' && jar.leftMl !== null && (
                                     <span className="block text-fine">{sayMl(jar.needMl - jar.leftMl)} more</span>
                                 )}

@@ -13,7 +13,9 @@ import {
 export type { Standing, Supplies }
 
 /** What is known of a jar beside the paint in it. */
-export type Stock = Pick<Standing, 'leftMl' | 'price' | 'openedOn' | 'keepsMonths' | 'note'>
+export type Stock = Omit<Standing, 'jar' | 'goesOffOn' | 'isOff' | 'usedIn'>
+
+export const stockOf = ({ jar, goesOffOn, isOff, usedIn, ...stock }: Standing): Stock => stock
 
 export const shelfQuery = queryOptions({
     queryKey: ['jars', 'shelf'],
@@ -27,8 +29,7 @@ export const suppliesQuery = queryOptions({
     staleTime: 0,
 })
 
-export const keepStock = (jar: string, { leftMl, price, openedOn, keepsMonths, note }: Stock) =>
-    send('PUT', `/shelf/${jar}`, standingSchema, { leftMl, price, openedOn, keepsMonths, note })
+export const keepStock = (jar: string, stock: Stock) => send('PUT', `/shelf/${jar}`, standingSchema, stock)
 
 /** Which column is which: the place of its heading; null: as the headings say. */
 type ColumnMap = Readonly<Record<string, number>> | null

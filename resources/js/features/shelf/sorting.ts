@@ -1,6 +1,6 @@
 import type { Standing } from './api'
 
-export const VIEWS = ['all', 'off', 'low', 'unused', 'twice'] as const
+export const VIEWS = ['all', 'off', 'low', 'unused', 'withdrawn', 'twice'] as const
 export type View = (typeof VIEWS)[number]
 
 export const VIEW_NAME: Record<View, string> = {
@@ -8,6 +8,7 @@ export const VIEW_NAME: Record<View, string> = {
     off: 'gone off or going',
     low: 'running low',
     unused: 'used in no build',
+    withdrawn: 'no longer sold',
     twice: 'perhaps there twice',
 }
 
@@ -40,6 +41,7 @@ const fits: Record<View, (one: Standing, now: Date, jars: readonly Standing[]) =
     off: isGoing,
     low: (one) => one.leftMl !== null && one.leftMl < LOW,
     unused: (one) => one.usedIn.length === 0,
+    withdrawn: (one) => one.isWithdrawn,
     twice: (one, _, jars) => jars.some((other) => other !== one && isSameJar(one, other)),
 }
 

@@ -76,6 +76,7 @@ Route::prefix('api')->group(function (): void {
         Route::put('shelf/{jar}', [ShelfController::class, 'keep'])->where('jar', '[a-z0-9-]{1,40}');
         Route::get('mixes', [MixController::class, 'index']);
         Route::post('mixes', [MixController::class, 'store']);
+        Route::put('mixes/{mix}', [MixController::class, 'update'])->whereUuid('mix');
         Route::delete('mixes/{mix}', [MixController::class, 'destroy'])->whereUuid('mix');
         Route::post('mixes/closest', [MixController::class, 'closest'])->middleware('throttle:solving');
         Route::post('mixes/tones', [MixController::class, 'tones']);

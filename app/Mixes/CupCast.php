@@ -8,27 +8,20 @@ use Illuminate\Contracts\Database\Eloquent\CastsAttributes;
 use Illuminate\Database\Eloquent\Model;
 use Ulvrach\Palette\Cup;
 use Ulvrach\PlanFile\OwnShelfFile;
-use Ulvrach\PlanFile\PlanReader;
 
 /**
  * A cup is stored with its jars as plan files write products.
  *
  * @implements CastsAttributes<Cup, Cup>
  *
- * @phpstan-import-type ProductData from PlanReader
+ * @phpstan-import-type CupData from OwnShelfFile
  */
 final class CupCast implements CastsAttributes
 {
     public function get(Model $model, string $key, mixed $value, array $attributes): Cup
     {
-        /**
-         * @var array{
-         *   parts: non-empty-list<array{jar: ProductData, parts: int}>,
-         *   share: int|float,
-         *   wanted: array{int|float, int|float, int|float}|null,
-         * } $cup
-         */
-        $cup = json_decode(is_string($value) ? $value : '', true, 12, JSON_THROW_ON_ERROR);
+        /** @var CupData $cup */
+        $cup = json_decode(is_string($value) ? $value : '', true, 40, JSON_THROW_ON_ERROR);
 
         return OwnShelfFile::readCup($cup);
     }

@@ -7,13 +7,10 @@ namespace App\Supply;
 use App\Models\Build;
 use App\Models\Jar;
 use App\Models\User;
-use App\Plans\LogStore;
-use App\Plans\UnreadablePlan;
+use App\Plans\OwnPlans;
 use Illuminate\Support\Carbon;
 use Ulvrach\Evaluation\Walker;
-use Ulvrach\Log\Log;
 use Ulvrach\Material\Product;
-use Ulvrach\Plan\Plan;
 use Ulvrach\PlanFile\PlanWriter;
 use Ulvrach\Supply\Shortage;
 use Ulvrach\Supply\Take;
@@ -26,7 +23,7 @@ use Ulvrach\Technique\TechniqueLibrary;
  */
 final readonly class Supplies
 {
-    public function __construct(private LogStore $logs, private Walker $walker)
+    public function __construct(private OwnPlans $plans, private Walker $walker)
     {
     }
 
@@ -36,7 +33,7 @@ final readonly class Supplies
         $jars = $this->jars($user);
         $used = $this->used($user);
         [$takes, $needs] = [[], []];
-        foreach ($this->plans($user) as [$build, $plan, $log]) {
+        foreach ($this->plans->of($user) as [$build, $plan, $log]) {
             $walk = $this->walker->walk($plan, $log);
             foreach (Takes::of($plan) as $take) {
                 $step = $plan->steps[$take->index];
@@ -79,7 +76,7 @@ final readonly class Supplies
             }
         }
         $used = [];
-        foreach ($measured === [] ? [] : $this->plans($user) as [, $plan, $log]) {
+        foreach ($measured === [] ? [] : $this->plans->of($user) as [, $plan, $log]) {
             foreach ($log->isEmpty() ? [] : Takes::of($plan) as $take) {
                 $finished = $log->finishedAt($plan->steps[$take->index]->id);
                 $since = $measured[$take->product->id] ?? null;
@@ -111,27 +108,6 @@ final readonly class Supplies
         }
 
         return $jars;
-    }
-
-    /** @return list<array{Build, Plan, Log}> those that can be read */
-    private function plans(User $user): array
-    {
-        $builds = $user->builds()->with('head')->get();
-        $ids = [];
-        foreach ($builds as $build) {
-            $ids[] = $build->id;
-        }
-        $logs = $this->logs->ofAll($ids);
-        $plans = [];
-        foreach ($builds as $build) {
-            try {
-                $plans[] = [$build, $build->head->document, $logs[$build->id] ?? new Log()];
-            } catch (UnreadablePlan) {
-                continue;
-            }
-        }
-
-        return $plans;
     }
 
     /** @return array<string, mixed> */

@@ -14,7 +14,7 @@ final class Colours
      * How much of the light a clear coat no longer scatters at its surface, which makes what lies below it darker and
      * deeper: most of it where it is smooth. A matte one is rough again and takes almost nothing.
      */
-    private const DEEPENS = ['matte' => 0.003, 'satin' => 0.008, 'gloss' => 0.014];
+    public const DEEPENS = ['matte' => 0.003, 'satin' => 0.008, 'gloss' => 0.014];
 
     /** @var array<string, Lab> */
     private array $seen = [];

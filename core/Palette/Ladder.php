@@ -34,7 +34,7 @@ final readonly class Ladder
      */
     public static function of(Cup $cup, array $jars, bool $lighter, int $count = 4): array
     {
-        $paint = (new Palette($cup->jars()))->mixed($cup->counts());
+        $paint = $cup->paint();
         if ($paint === null) {
             return [];
         }

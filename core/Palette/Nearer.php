@@ -36,13 +36,13 @@ final readonly class Nearer
      */
     public static function to(Lab $wanted, Cup $cup, array $jars, int $count = 3): array
     {
-        $paint = (new Palette($cup->jars()))->mixed($cup->counts());
+        $paint = $cup->paint();
         if ($paint === null) {
             return [];
         }
         $family = $cup->jars()[0]->material->family;
         $before = $wanted->differenceTo(Palette::colourOf($paint));
-        $found = (new self($paint, array_sum($cup->counts()), $family, $wanted))->found($jars);
+        $found = (new self($paint, $cup->whole(), $family, $wanted))->found($jars);
         $worth = array_filter(
             $found,
             static fn (Suggestion $adds) => $adds->difference < $before - self::NOTICEABLE,

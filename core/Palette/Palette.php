@@ -158,7 +158,8 @@ final readonly class Palette
     }
 
     /**
-     * @param  array<string, int|float>  $parts  by id of the jar; what is not on the shelf, or clear, is left out
+     * @param  array<string, int|float>  $parts  by id of the jar; what is not on the shelf is left out, and clear paint
+     *   spreads the pigment of the others through more film
      * @return Paint|null null: nothing in it has a colour
      */
     public function mixed(array $parts): ?Paint
@@ -167,18 +168,22 @@ final readonly class Palette
         [$scattering, $whole] = [0.0, 0.0];
         foreach ($this->jars as $jar) {
             $of = $parts[$jar->id] ?? 0;
-            if ($of <= 0 || $jar->material->colour === null) {
+            $isClear = $jar->material->colour === null;
+            if ($of <= 0 || ($isClear && ! in_array($jar->material->family, self::MIXED, true))) {
+                continue;
+            }
+            $whole += $of;
+            if ($isClear) {
                 continue;
             }
             $paint = self::paint($jar);
-            $whole += $of;
             $scattering += $of * $paint->scattering;
             foreach ($paint->absorption as $band => $k) {
                 $absorption[$band] += $of * $k;
             }
         }
 
-        return $whole <= 0.0
+        return $scattering <= 0.0
             ? null
             : new Paint(
                 $scattering / $whole,

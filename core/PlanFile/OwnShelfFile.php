@@ -8,6 +8,7 @@ use Ulvrach\Colour\Lab;
 use Ulvrach\Material\LabelSign;
 use Ulvrach\Material\Stock;
 use Ulvrach\Palette\Cup;
+use Ulvrach\Palette\KeptMix;
 
 /**
  * Jars and mixes of one person as JSON, to be kept or taken elsewhere: what is written is read again with nothing lost.
@@ -28,19 +29,30 @@ use Ulvrach\Palette\Cup;
  *   isWithdrawn?: bool,
  *   holdsMl?: int|float|null,
  * }
+ * @phpstan-type CupData array{
+ *   share: int|float,
+ *   wanted: array{int|float, int|float, int|float}|null,
+ *   retarder?: int|float,
+ *   flow?: int|float,
+ *   parts: non-empty-list<array{jar?: ProductData, mix?: array<string, mixed>, parts: int}>,
+ *   ...,
+ * }
  * @phpstan-type MixData array{
+ *   id?: string,
  *   name: string,
  *   note: string,
  *   share: int|float,
  *   wanted: array{int|float, int|float, int|float}|null,
- *   parts: non-empty-list<array{jar: ProductData, parts: int}>,
+ *   retarder?: int|float,
+ *   flow?: int|float,
+ *   parts: non-empty-list<array{jar?: ProductData, mix?: array<string, mixed>, parts: int}>,
  * }
  */
 final readonly class OwnShelfFile
 {
     /**
      * @param  list<OwnJar>  $jars
-     * @param  list<OwnMix>  $mixes
+     * @param  list<KeptMix>  $mixes
      */
     public function __construct(public array $jars, public array $mixes)
     {
@@ -64,7 +76,7 @@ final readonly class OwnShelfFile
 
         return new self(
             array_map(self::readJar(...), $data['jars']),
-            array_map(self::mix(...), $data['mixes']),
+            array_map(self::readMix(...), $data['mixes']),
         );
     }
 
@@ -75,14 +87,7 @@ final readonly class OwnShelfFile
                 'format' => 'ulvrach-shelf',
                 'version' => 1,
                 'jars' => array_map(self::writeJar(...), $this->jars),
-                'mixes' => array_map(
-                    static fn (OwnMix $of) => [
-                        'name' => $of->name,
-                        'note' => $of->note,
-                        ...self::writeCup($of->cup),
-                    ],
-                    $this->mixes,
-                ),
+                'mixes' => array_map(self::writeMix(...), $this->mixes),
             ],
             JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR,
         )."\n";
@@ -126,26 +131,46 @@ final readonly class OwnShelfFile
         ];
     }
 
-    /** @param  MixData  $data */
-    private static function mix(array $data): OwnMix
+    /** @param  MixData  $data  files did not name the ids of mixes at first */
+    private static function readMix(array $data): KeptMix
     {
-        return new OwnMix($data['name'], self::readCup($data), $data['note']);
+        return new KeptMix($data['id'] ?? '', $data['name'], self::readCup($data), $data['note']);
     }
 
-    /**
-     * @param  array{
-     *   parts: non-empty-list<array{jar: ProductData, parts: int}>,
-     *   share: int|float,
-     *   wanted: array{int|float, int|float, int|float}|null,
-     *   ...,
-     * }  $data  as it was written
-     */
+    /** @return array<string, mixed> */
+    private static function writeMix(KeptMix $mix): array
+    {
+        return [
+            ...($mix->id === '' ? [] : ['id' => $mix->id]),
+            'name' => $mix->name,
+            'note' => $mix->note,
+            ...self::writeCup($mix->cup),
+        ];
+    }
+
+    /** @param  CupData  $data  as it was written */
     public static function readCup(array $data): Cup
     {
+        $parts = [];
+        foreach ($data['parts'] as $of) {
+            if (isset($of['mix'])) {
+                /** @var MixData $mix */
+                $mix = $of['mix'];
+                $parts[] = [self::readMix($mix), $of['parts']];
+            } elseif (isset($of['jar'])) {
+                $parts[] = [PlanReader::product($of['jar']), $of['parts']];
+            }
+        }
+        if ($parts === []) {
+            throw new \LogicException('The schema lets no cup pass that holds nothing.');
+        }
+
         return new Cup(
-            array_map(static fn (array $of) => [PlanReader::product($of['jar']), $of['parts']], $data['parts']),
+            $parts,
             (float) $data['share'],
             $data['wanted'] === null ? null : new Lab(...array_map(floatval(...), $data['wanted'])),
+            (float) ($data['retarder'] ?? 0.0),
+            (float) ($data['flow'] ?? 0.0),
         );
     }
 
@@ -154,10 +179,14 @@ final readonly class OwnShelfFile
     {
         return [
             'parts' => array_map(
-                static fn (array $of) => ['jar' => PlanWriter::product($of[0]), 'parts' => $of[1]],
+                static fn (array $of) => $of[0] instanceof KeptMix
+                    ? ['mix' => self::writeMix($of[0]), 'parts' => $of[1]]
+                    : ['jar' => PlanWriter::product($of[0]), 'parts' => $of[1]],
                 $cup->parts,
             ),
             'share' => $cup->share,
+            'retarder' => $cup->retarder,
+            'flow' => $cup->flow,
             'wanted' => $cup->wanted === null ? null : [$cup->wanted->l, $cup->wanted->a, $cup->wanted->b],
         ];
     }

@@ -5,17 +5,28 @@ declare(strict_types=1);
 namespace Ulvrach\Report;
 
 use Ulvrach\Chemistry\BinderFamily;
+use Ulvrach\Chemistry\Sheen;
 use Ulvrach\Colour\InWords;
 use Ulvrach\Colour\Lab;
+use Ulvrach\Colour\Upsampler;
+use Ulvrach\Forecast\Colours;
+use Ulvrach\Forecast\Light;
 use Ulvrach\Material\Product;
+use Ulvrach\Material\Stock;
 use Ulvrach\Mixing\PaintMaker;
+use Ulvrach\Palette\Bought;
 use Ulvrach\Palette\Cup;
+use Ulvrach\Palette\KeptMix;
 use Ulvrach\Palette\Ladder;
 use Ulvrach\Palette\Nearer;
 use Ulvrach\Palette\Palette;
+use Ulvrach\Palette\Reserve;
 use Ulvrach\Palette\Rung;
 use Ulvrach\Palette\Suggestion;
+use Ulvrach\Palette\Warning;
 use Ulvrach\PlanFile\PlanWriter;
+use Ulvrach\Supply\Takes;
+use Ulvrach\Technique\Application;
 
 /** Mixes of jars, as plain data. */
 final class MixReport
@@ -28,10 +39,17 @@ final class MixReport
 
     /**
      * @param  list<BinderFamily>  $families  that may be used; empty: any
+     * @param  array<string, Stock>  $stocks  by id of the jar
      * @return array<string, mixed> the best first; where none is near, the one jar more that would help most
      */
-    public static function closest(Lab $wanted, Palette $palette, array $families, int $jars, int $parts): array
-    {
+    public static function closest(
+        Lab $wanted,
+        Palette $palette,
+        array $families,
+        int $jars,
+        int $parts,
+        array $stocks = [],
+    ): array {
         $suggestions = $palette->suggest($wanted, $families, $jars, $parts);
         $isReached = ($suggestions[0]->difference ?? INF) <= self::REACHED;
         $missing = $isReached || $suggestions === [] ? null : $palette->missing($wanted, $suggestions);
@@ -53,6 +71,7 @@ final class MixReport
                     'colour' => $suggestion->colour->toHex(),
                     'difference' => round($suggestion->difference, 2),
                     'says' => InWords::ofDifference($wanted, $suggestion->colour),
+                    ...self::reserve($suggestion->parts, $stocks),
                 ],
                 $suggestions,
             ),
@@ -61,29 +80,37 @@ final class MixReport
 
     /**
      * @param  list<Product>  $jars  of which something may be added
-     * @return array<string, mixed> a cup: dry, on a ground coat by coat, and what would bring it nearer
+     * @param  array<string, Stock>  $stocks  by id of the jar
+     * @param  float|null  $areaCm2  that is to be covered; null: nobody has said
+     * @return array<string, mixed> a cup: dry and wet, on a ground coat by coat, what would bring it nearer, what it
+     *   costs, how far the jars last, and what speaks against it
      */
-    public static function look(Cup $cup, ?Lab $ground, array $jars): array
-    {
-        $paint = (new Palette($cup->jars()))->mixed($cup->counts());
-        if ($paint === null) {
-            return [
-                'colour' => null,
-                'hides' => null,
-                'difference' => null,
-                'says' => null,
-                'nearer' => [],
-                'coats' => [],
-            ];
-        }
-        $colour = Palette::colourOf($paint);
+    public static function look(
+        Cup $cup,
+        ?Lab $ground,
+        array $jars,
+        array $stocks = [],
+        ?float $areaCm2 = null,
+        int $coats = 2,
+        Application $application = Application::Airbrush,
+    ): array {
+        $paint = $cup->paint();
+        $colour = $paint === null ? null : Palette::colourOf($paint);
+        $bought = $colour === null ? null : Bought::like($colour, $cup, $jars, $stocks);
 
         return [
-            'colour' => $colour->toHex(),
-            'hides' => round(PaintMaker::hiding($paint), 2),
-            'difference' => $cup->wanted === null ? null : round($cup->wanted->differenceTo($colour), 2),
-            'says' => $cup->wanted === null ? null : InWords::ofDifference($cup->wanted, $colour),
-            'nearer' => $cup->wanted === null
+            'colour' => $colour?->toHex(),
+            // Wet paint has the surface of a gloss coat.
+            'wet' => $colour === null
+                ? null
+                : Light::of(Upsampler::reflectanceOf($colour))->colour(Colours::DEEPENS[Sheen::Gloss->value])->toHex(),
+            'hides' => $paint === null ? null : round(PaintMaker::hiding($paint), 2),
+            'sheen' => $cup->sheen()?->value,
+            'difference' => $cup->wanted === null || $colour === null
+                ? null
+                : round($cup->wanted->differenceTo($colour), 2),
+            'says' => $cup->wanted === null || $colour === null ? null : InWords::ofDifference($cup->wanted, $colour),
+            'nearer' => $cup->wanted === null || $paint === null
                 ? []
                 : array_map(
                     static fn (Suggestion $adds) => [
@@ -93,11 +120,11 @@ final class MixReport
                     ],
                     Nearer::to($cup->wanted, $cup, $jars),
                 ),
-            'coats' => $ground === null
+            'coats' => $ground === null || $paint === null
                 ? []
                 : array_map(
                     static function (float $coats) use ($paint, $ground, $cup, $colour): array {
-                        $seen = Palette::over($paint, $ground, $coats, $cup->share);
+                        $seen = Palette::over($paint, $ground, $coats, $cup->paintShare());
 
                         return [
                             'coats' => $coats,
@@ -107,6 +134,26 @@ final class MixReport
                     },
                     self::COATS,
                 ),
+            ...self::reserve($cup->weights(), $stocks),
+            'needMl' => $areaCm2 === null ? null : round(Takes::forArea($areaCm2, $coats, $application), 1),
+            'bought' => $bought === null ? null : ['name' => $bought[0]->name, 'perMl' => round($bought[1], 4)],
+            'warns' => Warning::of($cup),
+        ];
+    }
+
+    /**
+     * @param  array<string, float|int>  $weights  parts by id of the jar
+     * @param  array<string, Stock>  $stocks
+     * @return array{perMl: float|null, lastsMl: float|null, scarcest: string|null} of paint, before it is thinned
+     */
+    private static function reserve(array $weights, array $stocks): array
+    {
+        $reserve = Reserve::of($weights, $stocks);
+
+        return [
+            'perMl' => $reserve->perMl === null ? null : round($reserve->perMl, 4),
+            'lastsMl' => $reserve->lastsMl === null ? null : round($reserve->lastsMl, 1),
+            'scarcest' => $reserve->scarcest,
         ];
     }
 
@@ -139,17 +186,30 @@ final class MixReport
     /** @return array<string, mixed> a cup with its jars as they were */
     public static function cup(Cup $cup): array
     {
-        $paint = (new Palette($cup->jars()))->mixed($cup->counts());
+        $paint = $cup->paint();
 
         return [
             'parts' => array_map(
-                static fn (array $of) => ['jar' => PlanWriter::product($of[0]), 'parts' => $of[1]],
+                static fn (array $of) => [
+                    'jar' => PlanWriter::product($of[0] instanceof KeptMix ? $of[0]->product() : $of[0]),
+                    'parts' => $of[1],
+                    // What a mix that was poured in was made of.
+                    'of' => $of[0] instanceof KeptMix ? self::inside($of[0]) : [],
+                ],
                 $cup->parts,
             ),
             'share' => $cup->share,
+            'retarder' => $cup->retarder,
+            'flow' => $cup->flow,
             'wanted' => $cup->wanted?->toHex(),
             'colour' => $paint === null ? null : Palette::colourOf($paint)->toHex(),
         ];
+    }
+
+    /** @return list<array{name: string, parts: int}> */
+    private static function inside(KeptMix $mix): array
+    {
+        return array_map(static fn (array $of) => ['name' => $of[0]->name, 'parts' => $of[1]], $mix->cup->parts);
     }
 
     /**

@@ -63,6 +63,15 @@ final class Takes
         return $takes;
     }
 
+    /**
+     * @param  float  $cm2  to be covered
+     * @return float ml of thinned paint, with what is lost beside the model and what stays in the cup
+     */
+    public static function forArea(float $cm2, int $coats, Application $by): float
+    {
+        return $cm2 / 100.0 * self::film($by) * $coats / self::arrives($by) + self::stays($by);
+    }
+
     /** Of the area of its zones, how much a step goes on. */
     private static function share(Plan $plan, Step $step, Technique $technique): float
     {
@@ -97,13 +106,7 @@ final class Takes
             TechniqueKind::FixPigment => 1.0,
             TechniqueKind::ReleaseFilm => 0.5,
             TechniqueKind::Sculpt, TechniqueKind::Join => 1.5,
-            default => match ($step->application) {
-                Application::Airbrush => 0.25,
-                Application::Can => 0.4,
-                Application::Brush => 0.55,
-                Application::Sponge, Application::Scrub => 0.4,
-                Application::Dry => 0.1,
-            },
+            default => self::film($step->application),
         };
 
         return $usual * match ($step->load) {
@@ -111,6 +114,18 @@ final class Takes
             Load::Mist => 0.5,
             Load::Flood => 2.0,
             Load::Coat, Load::Brushed, null => 1.0,
+        };
+    }
+
+    /** ml on 100 cm² that one coat of paint lays. */
+    private static function film(Application $by): float
+    {
+        return match ($by) {
+            Application::Airbrush => 0.25,
+            Application::Can => 0.4,
+            Application::Brush => 0.55,
+            Application::Sponge, Application::Scrub => 0.4,
+            Application::Dry => 0.1,
         };
     }
 

@@ -1059,6 +1059,12 @@ export const closestMixSchema = z.object({
     colour: z.string(),
     difference: z.number(),
     says: z.string(),
+    /** Of paint before it is thinned, in its owner's money; null: not known. */
+    perMl: z.number().nullable(),
+    /** Of paint that can be made until the first jar is empty. */
+    lastsMl: z.number().nullable(),
+    /** Id of that jar. */
+    scarcest: z.string().nullable(),
 })
 export type ClosestMix = z.infer<typeof closestMixSchema>
 
@@ -1086,6 +1092,20 @@ export const cupLookSchema = z.object({
         }),
     ),
     coats: z.array(z.object({ coats: z.number(), colour: z.string(), left: z.number() })),
+    wet: z.string().nullable(),
+    sheen: z.enum(['gloss', 'satin', 'matte']).nullable(),
+    /** Of paint before it is thinned, in its owner's money; null: not known. */
+    perMl: z.number().nullable(),
+    /** Of paint that can be made until the first jar is empty. */
+    lastsMl: z.number().nullable(),
+    /** Id of that jar. */
+    scarcest: z.string().nullable(),
+    /** Thinned paint for the area that was asked for, loss included. */
+    needMl: z.number().nullable(),
+    /** A ready wash or filter of about this colour, and what a millilitre of it has cost. */
+    bought: z.union([z.null(), z.object({ name: z.string(), perMl: z.number() })]),
+    /** What speaks against it, in sentences. */
+    warns: z.array(z.string()),
 })
 export type CupLook = z.infer<typeof cupLookSchema>
 
@@ -1110,16 +1130,58 @@ export const cupTonesSchema = z.object({
 })
 export type CupTones = z.infer<typeof cupTonesSchema>
 
+/** A jar in a cup as it was when it was poured; of: what it is mixed of, if it is a mix. */
+export const mixPartSchema = z.object({
+    jar: productSchema,
+    parts: z.number(),
+    of: z.array(z.object({ name: z.string(), parts: z.number() })),
+})
+export type MixPart = z.infer<typeof mixPartSchema>
+
+/** A step that is done with a mix. */
+export const mixUseSchema = z.object({
+    build: z.string(),
+    buildName: z.string(),
+    step: z.string(),
+    number: z.number(),
+    technique: z.string(),
+    zones: z.array(z.string()),
+    isDone: z.boolean(),
+})
+export type MixUse = z.infer<typeof mixUseSchema>
+
+/** What a mix was before it was changed. */
+export const mixWasSchema = z.object({
+    until: momentSchema,
+    parts: z.array(mixPartSchema),
+    share: z.number(),
+    /** For one part of paint. */
+    retarder: z.number(),
+    /** Flow improver for one part of paint. */
+    flow: z.number(),
+    wanted: z.string().nullable(),
+    colour: z.string().nullable(),
+})
+export type MixWas = z.infer<typeof mixWasSchema>
+
 /** A mix with its jars as they were when it was made. */
 export const savedMixSchema = z.object({
     id: z.string(),
     name: z.string(),
     note: z.string(),
     made: momentSchema,
-    parts: z.array(z.object({ jar: productSchema, parts: z.number() })),
+    parts: z.array(mixPartSchema),
     share: z.number(),
     wanted: z.string().nullable(),
     colour: z.string().nullable(),
+    /** For one part of paint. */
+    retarder: z.number(),
+    /** Flow improver for one part of paint. */
+    flow: z.number(),
+    /** Id of the jar that it is filled into. */
+    jar: z.string(),
+    usedIn: z.array(mixUseSchema),
+    history: z.array(mixWasSchema),
 })
 export type SavedMix = z.infer<typeof savedMixSchema>
 

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Models\User;
+use Tests\Http\Stocks;
 
 beforeEach(function () {
     $this->actingAs(User::factory()->create());
@@ -127,4 +128,91 @@ it('names the jar that would help most where nothing comes near', function () {
     expect($answer->json('isReached'))->toBeFalse()
         ->and($answer->json('missing.word'))->toBe('red')
         ->and($answer->json('missing.difference'))->toBeLessThan($answer->json('answers.0.difference'));
+});
+
+it('remembers what a mix was before it was changed, and pours it into another as if it were a jar', function () {
+    $id = $this->postJson('/api/mixes', cup(['name' => 'Faded', 'share' => 0.5]))->assertCreated()->json('id');
+    $changed = $this->putJson("/api/mixes/{$id}", cup([
+        'name' => 'Faded',
+        'note' => 'paler',
+        'parts' => [['jar' => 'green', 'parts' => 2], ['jar' => 'white', 'parts' => 1]],
+    ]))->assertOk();
+    $same = $this->putJson("/api/mixes/{$id}", cup([
+        'name' => 'Faded green',
+        'parts' => [['jar' => 'green', 'parts' => 2], ['jar' => 'white', 'parts' => 1]],
+    ]))->assertOk();
+
+    expect(unlikeTheContract($same, 'savedMix'))->toBe([])
+        ->and($changed->json('history'))->toHaveCount(1)
+        ->and($changed->json('history.0.parts.0.parts'))->toBe(3)
+        ->and($changed->json('history.0.share'))->toBe(0.5)
+        // Another name is no other cup.
+        ->and($same->json('history'))->toHaveCount(1)
+        ->and($same->json('jar'))->toBe("mix-{$id}");
+    $poured = $this->postJson('/api/mixes', cup([
+        'name' => 'Warm',
+        'parts' => [['jar' => "mix-{$id}", 'parts' => 3], ['jar' => 'ochre', 'parts' => 1]],
+        'retarder' => 0.05,
+    ]))->assertCreated();
+    $flat = $this->postJson('/api/mixes/look', cup(['parts' => [
+        ['jar' => 'green', 'parts' => 6],
+        ['jar' => 'white', 'parts' => 3],
+        ['jar' => 'ochre', 'parts' => 3],
+    ]]));
+    expect($poured->json('parts.0.of'))->toBe([['name' => 'green', 'parts' => 2], ['name' => 'white', 'parts' => 1]])
+        ->and($poured->json('parts.0.jar.name'))->toBe('Faded green')
+        ->and($poured->json('colour'))->toBe($flat->json('colour'));
+    // No mix is part of itself, nobody changes another person's, and none that is not there.
+    $this->putJson("/api/mixes/{$id}", cup(['name' => 'x', 'parts' => [['jar' => "mix-{$id}", 'parts' => 1]]]))
+        ->assertJsonValidationErrorFor('parts.0.jar');
+    $this->actingAs(User::factory()->create());
+    $this->putJson('/api/jars/green', [
+        'name' => 'green',
+        'family' => 'enamel',
+        'carrier' => 'white-spirit',
+        'sheen' => 'matte',
+        'colour' => '#3f5a37',
+    ])->assertCreated();
+    $own = ['name' => 'x', 'parts' => [['jar' => 'green', 'parts' => 1]]];
+    $this->putJson("/api/mixes/{$id}", cup($own))->assertNotFound();
+    $this->postJson('/api/mixes/look', cup(['parts' => [['jar' => "mix-{$id}", 'parts' => 1]]]))
+        ->assertJsonValidationErrorFor('parts.0.jar');
+});
+
+it('says what a cup costs, how far it lasts, and how much an area takes', function () {
+    $stock = fn (array $more) => Stocks::of(['price' => 3.4, 'holdsMl' => 17, ...$more]);
+    $this->putJson('/api/shelf/green', $stock(['leftMl' => 9]))->assertOk();
+    $this->putJson('/api/shelf/white', $stock(['leftMl' => 2]))->assertOk();
+    $look = $this->postJson('/api/mixes/look', cup(['areaCm2' => 120, 'coats' => 2]))->assertOk();
+
+    expect(unlikeTheContract($look, 'cupLook'))->toBe([])
+        ->and($look->json('perMl'))->toBe(0.2)
+        ->and($look->json('lastsMl'))->toEqual(8.0)
+        ->and($look->json('scarcest'))->toBe('white')
+        ->and($look->json('sheen'))->toBe('matte')
+        // 1.2 dm² by 0.25 ml by two coats, of which six tenths arrive, and what stays in the cup.
+        ->and($look->json('needMl'))->toBe(1.4)
+        ->and($this->postJson('/api/mixes/look', cup())->json('needMl'))->toBeNull();
+    $this->postJson('/api/mixes/look', cup(['areaCm2' => 0]))->assertJsonValidationErrorFor('areaCm2');
+    $this->postJson('/api/mixes/look', cup(['application' => 'roller']))->assertJsonValidationErrorFor('application');
+    $closest = $this->postJson('/api/mixes/closest', ['wanted' => '#3f5a37'])->assertOk();
+    expect(unlikeTheContract($closest, 'closestMixes'))->toBe([])
+        ->and($closest->json('answers.0.lastsMl'))->toEqual(9.0);
+});
+
+it('finds the kept mix that comes nearest to a colour, and knows which steps still need it', function () {
+    $this->postJson('/api/mixes', cup(['name' => 'Green']))->assertCreated();
+    $this->postJson('/api/mixes', cup(['name' => 'Ochre', 'parts' => [['jar' => 'ochre', 'parts' => 1]]]));
+    $names = fn (string $near) => array_column($this->getJson("/api/mixes?near={$near}")->json('mixes'), 'name');
+
+    expect($names('%233f5a37'))->toBe(['Green', 'Ochre'])
+        ->and($names('%23b58a3c'))->toBe(['Ochre', 'Green'])
+        ->and($names('nothing'))->toHaveCount(2);
+    $this->artisan('ulvrach:demo');
+    $this->actingAs(User::query()->whereHas('builds')->firstOrFail());
+    $mixes = collect($this->getJson('/api/mixes')->assertOk()->json('mixes'));
+    $used = $mixes->firstWhere('name', 'Island green, faded');
+    expect($used['usedIn'])->not->toBe([])
+        ->and($used['usedIn'][0]['isDone'])->toBeTrue()
+        ->and($mixes->firstWhere('name', 'Canvas, new')['usedIn'])->toBe([]);
 });

@@ -10,20 +10,31 @@ test('a green is mixed from the shelf, thinned for the next pass, kept and found
     await scan(page)
 
     const cup = page.getByRole('region', { name: 'In the cup' })
-    const covers = cup.getByText('covers')
-    await cup.getByLabel('On this ground').fill('#202020')
-    await cup.getByLabel('On this ground').press('Enter')
+    const ground = page.getByRole('region', { name: 'On a ground' })
+    const covers = ground.getByText('covers')
+    await ground.getByLabel('On this ground').fill('#202020')
+    await ground.getByLabel('On this ground').press('Enter')
     await expect(covers.first()).toBeVisible()
     const before = await covers.count()
     await cup.getByRole('slider').fill('40')
     await expect(cup.getByText('2 paint to 3 thinner')).toBeVisible()
     await expect.poll(() => covers.count()).toBeLessThan(before)
 
+    // What is left in the cup is thinned for the next pass, without starting afresh.
+    const next = page.getByRole('region', { name: 'For the next pass' })
+    await next.getByLabel('To be thinned').fill('1:3')
+    await expect(next.getByText(/of thinner: it is 1 paint to 3 thinner then/)).toBeVisible()
+    await next.getByRole('button', { name: 'It is in the cup' }).click()
+    await expect(cup.getByText('1 paint to 3 thinner')).toBeVisible()
+    await cup.getByRole('slider').fill('40')
+    await cup.getByLabel('Measured out for').selectOption('an area')
+    await expect(cup.getByText(/ml thinner: 1 cup/)).toBeVisible()
+
     const name = `Faded hull ${Date.now()}`
     await cup.getByLabel('Keep it as').fill(name)
     await cup.getByRole('button', { name: 'Keep' }).click()
     await page.reload()
-    await page.getByLabel('Find by name or jar').fill(name)
+    await page.getByLabel('Find by name, jar or build').fill(name)
     await page
         .getByRole('button', { name: new RegExp(name) })
         .first()

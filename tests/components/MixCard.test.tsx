@@ -12,10 +12,35 @@ const mix = {
     note: 'Two thin coats',
     made: '2026-11-20T10:00:00Z',
     parts: [
-        { jar: product('fir', 'Fir', { colour: '#3f5a37' }), parts: 3 },
-        { jar: product('buff', 'Buff', { colour: '#b59c6b' }), parts: 1 },
+        { jar: product('fir', 'Fir', { colour: '#3f5a37' }), parts: 3, of: [{ name: 'Sap', parts: 2 }] },
+        { jar: product('buff', 'Buff', { colour: '#b59c6b' }), parts: 1, of: [] },
     ],
     share: 0.5,
+    retarder: 0.05,
+    flow: 0,
+    jar: 'mix-m1',
+    usedIn: [
+        {
+            build: 'b',
+            buildName: 'Ostrel',
+            step: 's',
+            number: 7,
+            technique: 'Spray a colour',
+            zones: ['turret'],
+            isDone: true,
+        },
+    ],
+    history: [
+        {
+            until: '2026-11-24T10:00:00Z',
+            parts: [{ jar: product('fir', 'Fir', { colour: '#3f5a37' }), parts: 9, of: [] }],
+            share: 1,
+            retarder: 0,
+            flow: 0,
+            wanted: null,
+            colour: '#3f5a37',
+        },
+    ],
     wanted: null,
     colour: '#607050',
 }
@@ -44,11 +69,14 @@ describe('the card of a mix', () => {
         show(<At path="/mixes/m1/card" />)
         await userEvent.click(screen.getByRole('button', { name: 'go' }))
         expect(await screen.findByRole('heading', { name: 'Faded hull' })).toBeVisible()
-        expect(screen.getByRole('row', { name: /Fir 3 39/ })).toBeVisible()
+        expect(screen.getByRole('row', { name: /Fir ?2 Sap 3 39/ })).toBeVisible()
         await userEvent.click(screen.getByRole('button', { name: '2 ml' }))
-        expect(screen.getByRole('row', { name: /Fir 3 15/ })).toBeVisible()
+        expect(screen.getByRole('row', { name: /Fir ?2 Sap 3 15/ })).toBeVisible()
         expect(screen.getByText('1 paint to 1 thinner: 1.0 ml of thinner.')).toBeVisible()
         expect(screen.getByText('Two thin coats')).toBeVisible()
+        expect(screen.getByText('1 drop of retarder.')).toBeVisible()
+        expect(screen.getByText(/step 7: Spray a colour/)).toBeVisible()
+        expect(screen.getByText('9 Fir')).toBeVisible()
     })
     it('says so when the mix is gone', async () => {
         serverKnows({ 'GET /mixes': { mixes: [] } })

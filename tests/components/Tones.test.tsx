@@ -6,7 +6,7 @@ import { serverKnows, show } from './kit'
 
 const rung = (parts: number, to: number, lighter: number) => ({ parts, to, colour: '#8a8f70', lighter, fades: 3 })
 const ladder = { jar: 'white', name: 'Chalk white', turnsAt: 1, rungs: [rung(1, 12, 4), rung(1, 3, 12)] }
-const cup = { parts: [{ jar: 'green', parts: 3 }], share: 0.5, wanted: null }
+const cup = { parts: [{ jar: 'green', parts: 3 }], share: 0.5, retarder: 0, flow: 0, wanted: null }
 afterEach(() => vi.restoreAllMocks())
 
 describe('tones of a cup', () => {

@@ -1,7 +1,7 @@
 import { screen, waitFor, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { describe, expect, it, vi } from 'vitest'
-import { measure, sayThinning } from '@/features/mix/drops'
+import { measure, nextPass, readThinning, sayThinning } from '@/features/mix/drops'
 import { MixDesk } from '@/features/mix/MixDesk'
 import { product, serverKnows, show } from './kit'
 
@@ -18,6 +18,9 @@ const answers = [
         colour: '#3f4a38',
         difference: 4.2,
         says: 'x',
+        perMl: null,
+        lastsMl: null,
+        scarcest: null,
     },
     {
         family: 'waterborne acrylic',
@@ -28,6 +31,9 @@ const answers = [
         colour: '#667060',
         difference: 1.4,
         says: 'a trace lighter',
+        perMl: 0.18,
+        lastsMl: 7.5,
+        scarcest: 'white',
     },
 ]
 const closest = (isReached = true) => ({
@@ -42,6 +48,14 @@ const look = {
     says: 'a trace lighter',
     nearer: [],
     hides: 0.8,
+    wet: '#5a6454',
+    sheen: 'satin',
+    perMl: 0.18,
+    lastsMl: 7.5,
+    scarcest: 'white',
+    needMl: 12.4,
+    bought: null,
+    warns: ['Mostly clear: it tints.'],
     coats: [{ coats: 1, colour: '#556', left: 3 }],
 }
 const kept = [
@@ -50,8 +64,13 @@ const kept = [
         name: 'Faded green',
         note: '',
         made: '2026-11-20T20:00:00Z',
-        parts: [{ jar: jars[1], parts: 2 }],
+        parts: [{ jar: jars[1], parts: 2, of: [] }],
         share: 0.5,
+        retarder: 0.05,
+        flow: 0,
+        jar: 'mix-m',
+        usedIn: [],
+        history: [],
         wanted: '#445566',
         colour: '#3f4a38',
     },
@@ -94,7 +113,89 @@ describe('drops', () => {
     ])('thinned to %s reads %s', (share, says) => expect(sayThinning(share)).toBe(says))
 })
 
+describe('thinning', () => {
+    it.each([
+        ['2:1', 2 / 3],
+        ['1 to 3', 0.25],
+        ['60 %', 0.6],
+        ['0,4', 0.4],
+        ['35', 0.35],
+        ['1:0', 1],
+    ])('is read from “%s”', (text, share) => expect(readThinning(text)).toBeCloseTo(share))
+    it.each(['', 'thin', '0', '0:1', '250 %', '-1', '1:2:3'])('is not read from “%s”', (text) =>
+        expect(readThinning(text)).toBeNull(),
+    )
+    it('of the next pass takes thinner, or paint where it is to be thicker', () => {
+        // 2 ml at a half hold 1 ml of paint: at a quarter that is 4 ml.
+        expect(nextPass(2, 0.5, 0.25)).toEqual({ thinner: 2, paint: 0 })
+        expect(nextPass(2, 0.5, 0.5)).toEqual({ thinner: 0, paint: 0 })
+        expect(nextPass(2, 0.5, 0.75)).toEqual({ thinner: 0, paint: 2 })
+        // Another millilitre of paint that goes in as well needs its own thinner.
+        expect(nextPass(2, 0.5, 0.5, 1)).toEqual({ thinner: 1, paint: 0 })
+    })
+})
+
 describe('the mix desk', () => {
+    it('says what speaks against a cup, how it dries, what it costs and how far it lasts', async () => {
+        knows()
+        show(<MixDesk />)
+        const inside = await cup()
+        expect(await inside.findByText('Mostly clear: it tints.')).toBeVisible()
+        expect(inside.getByText(/Dries satin/)).toBeVisible()
+        expect(inside.getByText('Chalk white does for 7.5 ml of this paint.')).toBeVisible()
+        expect(screen.getByText(/1\.80 for 10 ml, the jars do for 7\.5 ml, then Chalk white is empty/)).toBeVisible()
+    })
+    it('measures out for an area, in so many cups', async () => {
+        const sent: unknown[] = []
+        knows({
+            'POST /mixes/look': (body: unknown) => {
+                sent.push(body)
+                return look
+            },
+        })
+        show(<MixDesk />)
+        const inside = await cup()
+        await userEvent.selectOptions(await inside.findByLabelText('Measured out for'), 'an area')
+        await waitFor(() => expect(sent.at(-1)).toMatchObject({ areaCm2: 150, coats: 2, application: 'airbrush' }))
+        expect(await inside.findByText(/12\.\d\d ml paint, 0\.00 ml thinner: 7 cups/)).toBeVisible()
+    })
+    it('thins as it is typed, and names what cannot be read', async () => {
+        knows()
+        show(<MixDesk />)
+        const inside = await cup()
+        const typed = await inside.findByLabelText('or as typed')
+        await userEvent.type(typed, '1:3')
+        expect(inside.getByRole('slider')).toHaveValue('25')
+        await userEvent.type(typed, 'x')
+        expect(inside.getByText('As in 2:1, or 60 %.')).toBeVisible()
+    })
+    it('pours a kept mix into the cup as if it were a jar', async () => {
+        knows()
+        show(<MixDesk />)
+        const inside = await cup()
+        await inside.findByRole('option', { name: 'Faded green' })
+        await userEvent.selectOptions(inside.getByLabelText('Another jar or mix into it'), 'Faded green')
+        expect(inside.getByLabelText('Parts of Faded green')).toHaveTextContent('1')
+    })
+    it('keeps another cup under a name that is kept', async () => {
+        const asked = knows({ 'PUT /mixes/m': kept[0] })
+        show(<MixDesk />)
+        await userEvent.click(await screen.findByRole('button', { name: /^Faded green/ }))
+        const inside = await cup()
+        await userEvent.click(await inside.findByRole('button', { name: 'Keep it in place of “Faded green”' }))
+        expect(await inside.findByText('Faded green is this now.')).toBeVisible()
+        expect(asked).toContain('PUT /mixes/m')
+    })
+    it('brings what is in the cup to the next pass', async () => {
+        knows({ 'POST /mixes/tones': { ladders: [] } })
+        show(<MixDesk />)
+        const next = within(await screen.findByRole('region', { name: 'For the next pass' }))
+        await userEvent.type(next.getByLabelText('In the cup now, ml'), '1')
+        await userEvent.type(next.getByLabelText('To be thinned'), '1:1')
+        expect(next.getByText('Add 20 drops of thinner: it is 1 paint to 1 thinner then.')).toBeVisible()
+        await userEvent.click(next.getByRole('button', { name: 'It is in the cup' }))
+        expect((await cup()).getByRole('slider')).toHaveValue('50')
+    })
     it('pours the best answer, and another that is pressed', async () => {
         knows()
         show(<MixDesk />)
@@ -111,7 +212,7 @@ describe('the mix desk', () => {
         const inside = await cup()
         await userEvent.click(await inside.findByRole('button', { name: 'More Fir' }))
         expect(inside.getByLabelText('Parts of Fir')).toHaveTextContent('4')
-        await userEvent.selectOptions(inside.getByLabelText('Another jar into it'), 'Buff')
+        await userEvent.selectOptions(inside.getByLabelText('Another jar or mix into it'), 'Buff')
         expect(inside.getByLabelText('Parts of Buff')).toHaveTextContent('1')
         await userEvent.click(inside.getByRole('button', { name: 'Without Fir' }))
         expect(inside.queryByLabelText('Parts of Fir')).toBeNull()
@@ -155,15 +256,33 @@ describe('the mix desk', () => {
         await userEvent.type(inside.getByLabelText('Keep it as'), 'Faded fir')
         await userEvent.click(inside.getByRole('button', { name: 'Bottle it as a jar' }))
         await waitFor(() => {
-            const put = asked.mock.calls.find(([, init]) => init?.method === 'PUT')
+            const put = asked.mock.calls.find(([url]) => String(url).endsWith('/jars/mix-m'))
             sent = JSON.parse(String(put?.[1]?.body))
-            expect(sent).toMatchObject({ name: 'Faded fir', colour: '#667060', opacity: 0.8, sheen: 'matte' })
+            expect(sent).toMatchObject({ name: 'Faded fir', opacity: 0.8, sheen: 'satin' })
         })
+    })
+    it('says which steps still need a mix, and finds it by their build', async () => {
+        const use = {
+            build: 'b',
+            buildName: 'Ostrel',
+            step: 's',
+            technique: 'Mottle',
+            zones: ['turret'],
+            isDone: false,
+        }
+        const done = { ...use, number: 4, isDone: true }
+        knows({
+            'GET /mixes': { mixes: [{ ...kept[0], usedIn: [done, { ...use, number: 7 }, { ...use, number: 9 }] }] },
+        })
+        show(<MixDesk />)
+        expect(await screen.findByText('still needed for steps 7, 9 of Ostrel')).toBeVisible()
+        await userEvent.type(screen.getByLabelText('Find by name, jar or build'), 'ostrel')
+        expect(screen.getByText('still needed for steps 7, 9 of Ostrel')).toBeVisible()
     })
     it('finds a mix by its jar, and pours it again', async () => {
         knows()
         show(<MixDesk />)
-        const find = await screen.findByLabelText('Find by name or jar')
+        const find = await screen.findByLabelText('Find by name, jar or build')
         await userEvent.type(find, 'buff')
         expect(await screen.findByText(/None is called so/)).toBeInTheDocument()
         await userEvent.clear(find)

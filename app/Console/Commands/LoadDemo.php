@@ -17,6 +17,7 @@ use Ulvrach\Log\Log;
 use Ulvrach\Material\LabelSign;
 use Ulvrach\Material\Stock;
 use Ulvrach\Palette\Cup;
+use Ulvrach\Palette\KeptMix;
 use Ulvrach\PlanFile\PlanFile;
 use Ulvrach\PlanFile\PlanReader;
 use Ulvrach\Quantity\Moment;
@@ -96,26 +97,33 @@ final class LoadDemo extends Command
                 )),
             ]);
         }
+        $kept = [];
         foreach (self::demo('mixes') as $mix) {
             /**
              * @var object{
+             *   id?: string,
              *   name: string,
-             *   parts: non-empty-list<object{jar: string, parts: int}>,
+             *   parts: non-empty-list<object{jar?: string, mix?: string, parts: int}>,
              *   share: float,
+             *   retarder?: float,
              *   note: string,
              * } $mix
              */
             $cup = new Cup(
-                array_map(static fn (object $part) => [$products[$part->jar], $part->parts], $mix->parts),
+                array_map(
+                    static fn (object $part) => [
+                        isset($part->mix) ? $kept[$part->mix] : $products[$part->jar ?? ''],
+                        $part->parts,
+                    ],
+                    $mix->parts,
+                ),
                 $mix->share,
+                retarder: $mix->retarder ?? 0.0,
             );
-            SavedMix::query()->create([
-                'user_id' => $user->id,
-                'name' => $mix->name,
-                'cup' => $cup,
-                'note' => $mix->note,
-            ]);
+            $one = new KeptMix($mix->id ?? (string) Str::uuid(), $mix->name, $cup, $mix->note);
+            $kept[$one->id] = $one;
         }
+        SavedMix::take($user, array_values($kept));
     }
 
     private static function daysAgo(?int $days): ?string

@@ -7,25 +7,47 @@ namespace App\Http\Controllers;
 use App\Http\CurrentUser;
 use App\Http\Requests\ClosestMixRequest;
 use App\Http\Requests\CupRequest;
+use App\Mixes\WhereUsed;
 use App\Models\Jar;
 use App\Models\SavedMix;
+use App\Models\User;
+use App\Supply\Supplies;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Illuminate\Support\Carbon;
+use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
+use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
+use Ulvrach\Colour\ColourText;
 use Ulvrach\Material\Product;
+use Ulvrach\Material\Stock;
 use Ulvrach\Palette\Ladder;
 use Ulvrach\Palette\Palette;
+use Ulvrach\PlanFile\OwnShelfFile;
 use Ulvrach\Report\MixReport;
+use Ulvrach\Technique\Application;
 
-/** The mix desk: which mix comes closest, what a mix looks like, and the mixes that are kept. */
-final class MixController
+/**
+ * The mix desk: which mix comes closest, what a mix looks like, and the mixes that are kept.
+ *
+ * @phpstan-import-type CupData from OwnShelfFile
+ */
+final readonly class MixController
 {
     private const MOST = 500;
 
+    /** How often it is remembered what a mix was before. */
+    private const MOST_HISTORY = 30;
+
+    public function __construct(private Supplies $supplies, private WhereUsed $uses)
+    {
+    }
+
     public function closest(ClosestMixRequest $request): JsonResponse
     {
+        $user = CurrentUser::of($request);
         $closed = [];
-        foreach (CurrentUser::of($request)->jars()->get() as $jar) {
+        foreach ($user->jars()->get() as $jar) {
             $closed += $jar->opened_on === null ? [$jar->code => true] : [];
         }
 
@@ -36,14 +58,29 @@ final class MixController
                 $request->families(),
                 $request->integer('jars', 3),
                 $request->integer('parts', 12),
+                $this->stocks($user),
             ),
         );
     }
 
     public function look(CupRequest $request): JsonResponse
     {
+        $request->validate([
+            'areaCm2' => ['nullable', 'numeric', 'min:1', 'max:100000'],
+            'coats' => ['integer', 'min:1', 'max:20'],
+            'application' => ['string', Rule::enum(Application::class)],
+        ]);
+
         return new JsonResponse(
-            MixReport::look($request->cup(), $request->colour('ground'), self::jarsOf($request)),
+            MixReport::look(
+                $request->cup(),
+                $request->colour('ground'),
+                self::jarsOf($request),
+                $this->stocks(CurrentUser::of($request)),
+                $request->input('areaCm2') === null ? null : $request->float('areaCm2'),
+                $request->integer('coats', 2),
+                $request->enum('application', Application::class) ?? Application::Airbrush,
+            ),
         );
     }
 
@@ -60,32 +97,54 @@ final class MixController
         return new JsonResponse(['ladders' => MixReport::ladders($ladders)]);
     }
 
+    /** The last one first, or those that come nearest to a colour. */
     public function index(Request $request): JsonResponse
     {
-        $mixes = CurrentUser::of($request)->mixes()->latest()->get();
+        $user = CurrentUser::of($request);
+        $uses = $this->uses->of($user);
+        $near = ColourText::read($request->string('near')->toString());
+        $mixes = $user->mixes()->latest()->get();
+        if ($near !== null) {
+            $mixes = $mixes->sortBy(static function (SavedMix $mix) use ($near): float {
+                $paint = $mix->cup->paint();
 
-        return new JsonResponse(['mixes' => array_values($mixes->map(self::saved(...))->all())]);
+                return $paint === null ? INF : $near->differenceTo(Palette::colourOf($paint));
+            });
+        }
+
+        return new JsonResponse([
+            'mixes' => array_values($mixes->map(static fn (SavedMix $mix) => self::saved($mix, $uses))->all()),
+        ]);
     }
 
     public function store(CupRequest $request): JsonResponse
     {
         $user = CurrentUser::of($request);
-        /** @var array{name: string, note?: string|null} $said */
-        $said = $request->validate([
-            'name' => ['required', 'string', 'max:120'],
-            'note' => ['nullable', 'string', 'max:2000'],
-        ]);
+        $said = self::said($request);
         if ($user->mixes()->count() >= self::MOST) {
             throw ValidationException::withMessages(['name' => 'At most '.self::MOST.' mixes are kept.']);
         }
-        $mix = SavedMix::query()->create([
-            'user_id' => $user->id,
-            'name' => trim($said['name']),
-            'cup' => $request->cup(),
-            'note' => $said['note'] ?? '',
-        ]);
+        $mix = SavedMix::query()->create(['user_id' => $user->id, 'cup' => $request->cup(), ...$said]);
 
-        return new JsonResponse(self::saved($mix), 201);
+        return new JsonResponse(self::saved($mix, []), 201);
+    }
+
+    /** Another cup under the same name; what it was before is remembered. */
+    public function update(CupRequest $request, string $mix): JsonResponse
+    {
+        $user = CurrentUser::of($request);
+        $own = $user->mixes()->find($mix) ?? throw new NotFoundHttpException('There is no such mix.');
+        $cup = $request->cup();
+        $history = $own->history;
+        if (serialize($cup) !== serialize($own->cup)) {
+            array_unshift($history, [
+                'until' => Carbon::now()->toIso8601ZuluString(),
+                'cup' => OwnShelfFile::writeCup($own->cup),
+            ]);
+        }
+        $own->update([...self::said($request), 'cup' => $cup, 'history' => array_slice($history, 0, self::MOST_HISTORY)]);
+
+        return new JsonResponse(self::saved($own, $this->uses->of($user)));
     }
 
     public function destroy(Request $request, string $mix): JsonResponse
@@ -93,6 +152,18 @@ final class MixController
         CurrentUser::of($request)->mixes()->whereKey($mix)->delete();
 
         return new JsonResponse(null, 204);
+    }
+
+    /** @return array{name: string, note: string} */
+    private static function said(CupRequest $request): array
+    {
+        /** @var array{name: string, note?: string|null} $said */
+        $said = $request->validate([
+            'name' => ['required', 'string', 'max:120'],
+            'note' => ['nullable', 'string', 'max:2000'],
+        ]);
+
+        return ['name' => trim($said['name']), 'note' => $said['note'] ?? ''];
     }
 
     /** @return list<Product> */
@@ -103,14 +174,38 @@ final class MixController
         return array_values($jars);
     }
 
-    /** @return array<string, mixed> */
-    private static function saved(SavedMix $mix): array
+    /** @return array<string, Stock> by the code of the jar, with what is left now */
+    private function stocks(User $user): array
+    {
+        $used = $this->supplies->used($user);
+        $stocks = [];
+        foreach ($user->jars()->get() as $jar) {
+            $stocks[$jar->code] = $jar->stock()->with(Supplies::left($jar, $used));
+        }
+
+        return $stocks;
+    }
+
+    /**
+     * @param  array<string, list<array<string, mixed>>>  $uses  by mix
+     * @return array<string, mixed>
+     */
+    private static function saved(SavedMix $mix, array $uses): array
     {
         return [
             'id' => $mix->id,
+            'jar' => $mix->kept()->jarId(),
             'name' => $mix->name,
             'note' => $mix->note,
             'made' => $mix->created_at->toIso8601ZuluString(),
+            'usedIn' => $uses[$mix->id] ?? [],
+            'history' => array_map(
+                static function (array $was): array {
+                    /** @var array{until: string, cup: CupData} $was */
+                    return ['until' => $was['until'], ...MixReport::cup(OwnShelfFile::readCup($was['cup']))];
+                },
+                $mix->history,
+            ),
             ...MixReport::cup($mix->cup),
         ];
     }

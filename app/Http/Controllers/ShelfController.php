@@ -20,7 +20,6 @@ use Illuminate\Validation\ValidationException;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 use Ulvrach\Material\Product;
 use Ulvrach\PlanFile\OwnJar;
-use Ulvrach\PlanFile\OwnMix;
 use Ulvrach\PlanFile\OwnShelfFile;
 use Ulvrach\ShelfFile\Column;
 use Ulvrach\ShelfFile\PaletteFile;
@@ -109,7 +108,7 @@ final readonly class ShelfController
             $jars[] = new OwnJar($jar->product, $jar->stock()->with(Supplies::left($jar, $used)));
         }
         foreach ($user->mixes()->get()->sortBy('created_at') as $mix) {
-            $mixes[] = new OwnMix($mix->name, $mix->cup, $mix->note);
+            $mixes[] = $mix->kept();
         }
 
         return new Response((new OwnShelfFile($jars, $mixes))->toJson(), 200, [
@@ -137,20 +136,7 @@ final readonly class ShelfController
                     ['product' => $jar->product, ...Jar::columns($jar->stock)],
                 );
             }
-            $known = [];
-            foreach ($user->mixes()->get() as $mix) {
-                $known[serialize([$mix->name, $mix->cup, $mix->note])] = true;
-            }
-            foreach ($file->mixes as $mix) {
-                if (! isset($known[serialize([$mix->name, $mix->cup, $mix->note])])) {
-                    SavedMix::query()->create([
-                        'user_id' => $user->id,
-                        'name' => $mix->name,
-                        'cup' => $mix->cup,
-                        'note' => $mix->note,
-                    ]);
-                }
-            }
+            SavedMix::take($user, $file->mixes);
         });
 
         return new JsonResponse(['jars' => count($file->jars), 'mixes' => count($file->mixes)]);

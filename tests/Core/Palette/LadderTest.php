@@ -21,7 +21,7 @@ function greenCup(): Cup
 
 it('goes on in one direction, rung by rung, and begins at what is in the cup', function (bool $lighter) {
     $cup = cupFor($lighter);
-    $own = (new Palette($cup->jars()))->mixed($cup->counts());
+    $own = $cup->paint();
     $ladders = Ladder::of($cup, [...Mixables::all(), Mixables::jar('grey', '#8b8a84')], $lighter, 9);
     expect($ladders)->not->toBe([]);
     foreach ($ladders as $ladder) {

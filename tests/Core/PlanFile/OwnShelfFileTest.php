@@ -7,9 +7,9 @@ use Ulvrach\Colour\Lab;
 use Ulvrach\Material\LabelSign;
 use Ulvrach\Material\Stock;
 use Ulvrach\Palette\Cup;
+use Ulvrach\Palette\KeptMix;
 use Ulvrach\PlanFile\BadPlanFile;
 use Ulvrach\PlanFile\OwnJar;
-use Ulvrach\PlanFile\OwnMix;
 use Ulvrach\PlanFile\OwnShelfFile;
 
 function ownShelf(): OwnShelfFile
@@ -33,13 +33,16 @@ function ownShelf(): OwnShelfFile
             : new OwnJar($product, new Stock());
     }
 
+    $green = new KeptMix('0b1f4a52-9d0c-4f6e-8a17-5f2f6e0a9c11', 'Faded green', new Cup(
+        [[$products['acrylic'], 3], [$products['offwhite'], 1]],
+        0.6,
+        new Lab(45.25, -9.125, 14.5),
+    ), "For the hull.\nTwo coats.");
+
     return new OwnShelfFile($jars, [
-        new OwnMix('Faded green', new Cup(
-            [[$products['acrylic'], 3], [$products['offwhite'], 1]],
-            0.6,
-            new Lab(45.25, -9.125, 14.5),
-        ), "For the hull.\nTwo coats."),
-        new OwnMix('Plain', new Cup([[$products['brown'], 1]]), ''),
+        $green,
+        new KeptMix('', 'Lighter still', new Cup([[$green, 2], [$products['offwhite'], 1]], retarder: 0.05, flow: 0.02)),
+        new KeptMix('', 'Plain', new Cup([[$products['brown'], 1]])),
     ]);
 }
 

@@ -93,7 +93,16 @@ function Answer({ answer, wanted, jars, isPoured, onPour }: AnswerProps) {
                         </span>
                     ))}
                 </span>
-                <span className="mt-0.5 block text-fine text-soft">{answer.family}</span>
+                <span className="mt-0.5 block text-fine text-soft">
+                    {[
+                        answer.family,
+                        ...(answer.perMl === null ? [] : [`${(10 * answer.perMl).toFixed(2)} for 10 ml`]),
+                        ...(answer.lastsMl === null ? [] : [`the jars do for ${sayMl(answer.lastsMl)}`]),
+                        ...(answer.lastsMl === null || answer.scarcest === null || answer.parts.length === 1
+                            ? []
+                            : [`then ${jars.get(answer.scarcest)?.name ?? answer.scarcest} is empty`]),
+                    ].join(', ')}
+                </span>
             </span>
             <span className="text-right max-sm:col-span-2 max-sm:text-left">
                 <span className="block text-base font-semibold">
@@ -107,3 +116,6 @@ function Answer({ answer, wanted, jars, isPoured, onPour }: AnswerProps) {
         </button>
     )
 }
+
+const sayMl = (millilitres: number): string =>
+    millilitres < 10 ? `${millilitres.toFixed(1)} ml` : `${Math.round(millilitres)} ml`

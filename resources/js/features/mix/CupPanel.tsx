@@ -1,66 +1,91 @@
-import { useQuery } from '@tanstack/react-query'
 import { Minus, Plus, X } from 'lucide-react'
 import { useState } from 'react'
-import { ApiError } from '@/app/http'
-import type { CupLook } from '@/contract'
+import type { CupLook, SavedMix } from '@/contract'
 import { Button } from '@/design/Button'
 import { classes } from '@/design/classes'
 import { Select, TextField } from '@/design/Field'
 import { IconButton } from '@/design/Icon'
 import type { Product } from '@/features/build'
-import { type Cup, lookQuery, type Part } from './api'
-import { measure, sayThinning } from './drops'
+import { type Amount, Amounts } from './Amounts'
+import type { Cup, Part, Use } from './api'
+import { type Measured, readThinning, sayDrops, sayThinning } from './drops'
 import { Patch } from './Patch'
 import { Tones } from './Tones'
 
 type Props = {
     cup: Cup
+    use: Use
+    look: CupLook | undefined
+    /** What is wrong with the cup as a whole. */
+    fault: string | null
+    amount: Amount
+    measured: Measured
     jars: readonly Product[]
+    mixes: readonly SavedMix[]
     shelf: string
+    /** The kept mix that was poured last, which can be changed. */
+    origin: SavedMix | null
     onChange: (cup: Cup) => void
-    onKeep: (name: string) => Promise<string | null>
+    onUse: (use: Use) => void
+    onAmount: (amount: Amount) => void
+    onKeep: Keeping
+    onChangeKept: (mix: SavedMix) => Promise<string | null>
     /** The same as a jar of the shelf, which plans can use. */
-    onBottle: (name: string, colour: string, hides: number | null) => Promise<string | null>
+    onBottle: Keeping
 }
 
 const MOST_PARTS = 24
-/** Millilitres that airbrush cups hold, and what a brush needs. */
-const SIZES = [0.5, 1, 2, 5, 10, 20]
 
-/** What is in the cup: what it looks like, how much of what, and how it covers. */
-export function CupPanel({ cup, jars, shelf, onChange, onKeep, onBottle }: Props) {
-    const [ground, setGround] = useState('#7c7d7b')
-    const [size, setSize] = useState(2)
-    const look = useQuery(lookQuery(cup, ground, shelf))
+/** What is in the cup: what it looks like, how much of what, and what speaks against it. */
+export function CupPanel({ cup, look, fault, measured, jars, mixes, shelf, onChange, ...props }: Props) {
     const change = (parts: readonly Part[]) => onChange({ ...cup, parts })
-    const byId = new Map(jars.map((jar) => [jar.id, jar]))
-    const family = byId.get(cup.parts[0]?.jar ?? '')?.family
-    const others = jars.filter(({ id }) => !cup.parts.some(({ jar }) => jar === id))
-    const amounts = measure(cup.parts, cup.share, size)
-    const fault = look.error instanceof ApiError ? look.error.fault('ground') : undefined
+    const poured = new Map<string, Poured>([
+        ...jars.map((jar) => [jar.id, jar] as const),
+        ...mixes.map((mix) => [mix.jar, { ...mix, id: mix.jar, family: mix.parts[0]?.jar.family ?? '' }] as const),
+    ])
+    const nameOf = (id: string) => poured.get(id)?.name ?? id
+    const family = poured.get(cup.parts[0]?.jar ?? '')?.family
+    const isThere = (id: string) => cup.parts.some(({ jar }) => jar === id)
+    const others = jars.filter(({ id }) => !isThere(id) && !mixes.some(({ jar }) => jar === id))
+    const otherMixes = mixes.filter((mix) => !isThere(mix.jar) && mix.id !== props.origin?.id)
+    const [typed, setTyped] = useState<string | null>(null)
+    const isRead = typed === null || readThinning(typed) !== null
+    const thin = (text: string) => {
+        setTyped(text)
+        const share = readThinning(text)
+        if (share !== null) onChange({ ...cup, share })
+    }
     return (
         <section aria-label="In the cup" className="flex flex-col gap-3 rounded-plate border border-line bg-panel p-3">
             <h2 className="wide font-semibold">In the cup</h2>
             <div className="flex h-28 overflow-hidden rounded-plate bg-stage">
                 {cup.wanted !== null && <Patch colour={cup.wanted} className="flex-1" />}
-                <Patch colour={look.data?.colour ?? null} className="flex-1" />
+                <Patch colour={look?.colour ?? null} className="flex-1" />
             </div>
             <p aria-live="polite" className="min-h-10">
-                {look.data?.says != null && (
+                {look?.says != null && (
                     <>
-                        <span className="font-semibold">ΔE {look.data.difference?.toFixed(1)}</span> from what you want:
-                        {` ${look.data.says}.`}
+                        <span className="font-semibold">ΔE {look.difference?.toFixed(1)}</span> from what you want:
+                        {` ${look.says}.`}
                     </>
                 )}
-                {look.isError && fault === undefined && <span role="alert">{look.error.message}</span>}
+                {look?.sheen != null && ` Dries ${look.sheen}.`}
+                {fault !== null && <span role="alert">{fault}</span>}
             </p>
+            {look !== undefined && look.warns.length > 0 && (
+                <ul className="flex flex-col gap-1 border-l-4 border-risk pl-2">
+                    {look.warns.map((one) => (
+                        <li key={one}>{one}</li>
+                    ))}
+                </ul>
+            )}
             <ul className="flex flex-col gap-1">
                 {cup.parts.map((part) => (
                     <PartRow
                         key={part.jar}
                         part={part}
-                        jar={byId.get(part.jar)}
-                        drops={amounts.drops.find(({ jar }) => jar === part.jar)?.drops ?? 0}
+                        of={poured.get(part.jar)}
+                        drops={measured.drops.find(({ jar }) => jar === part.jar)?.drops ?? 0}
                         onCount={(parts) =>
                             change(cup.parts.map((one) => (one.jar === part.jar ? { ...one, parts } : one)))
                         }
@@ -69,22 +94,18 @@ export function CupPanel({ cup, jars, shelf, onChange, onKeep, onBottle }: Props
                 ))}
             </ul>
             <Select
-                label="Another jar into it"
+                label="Another jar or mix into it"
                 value=""
-                groups={grouped(others, family)}
+                groups={grouped(others, otherMixes, family)}
                 onChange={(event) => change([...cup.parts, { jar: event.target.value, parts: 1 }])}
                 disabled={cup.parts.length >= 8}
             />
             {/* Below the counts, so that nothing moves under a hand that counts. */}
-            {look.data !== undefined && look.data.nearer.length > 0 && (
-                <Nearer
-                    nearer={look.data.nearer}
-                    nameOf={(id) => byId.get(id)?.name ?? id}
-                    onAdd={(adds) => change(withMore(cup.parts, adds))}
-                />
+            {look !== undefined && look.nearer.length > 0 && (
+                <Nearer nearer={look.nearer} nameOf={nameOf} onAdd={(adds) => change(withMore(cup.parts, adds))} />
             )}
             <Tones cup={cup} shelf={shelf} onChange={change} />
-            <div>
+            <div className="grid grid-cols-[1fr_8rem] items-end gap-3">
                 <label className="flex flex-col gap-0.5">
                     <span className="text-fine text-soft">
                         Thinned: <span className="text-ink">{sayThinning(cup.share)}</span>
@@ -96,75 +117,60 @@ export function CupPanel({ cup, jars, shelf, onChange, onKeep, onBottle }: Props
                         step={1}
                         value={Math.round(100 * cup.share)}
                         aria-valuetext={sayThinning(cup.share)}
-                        className="w-full accent-ink pointer-coarse:h-11"
-                        onChange={(event) => onChange({ ...cup, share: event.target.valueAsNumber / 100 })}
+                        className="h-8 w-full accent-ink pointer-coarse:h-11"
+                        onChange={(event) => {
+                            setTyped(null)
+                            onChange({ ...cup, share: event.target.valueAsNumber / 100 })
+                        }}
                     />
                 </label>
+                <TextField
+                    label="or as typed"
+                    value={typed ?? ''}
+                    placeholder="2:1, 60 %"
+                    fault={isRead ? undefined : 'As in 2:1, or 60 %.'}
+                    onChange={(event) => (event.target.value === '' ? setTyped(null) : thin(event.target.value))}
+                />
             </div>
-            <div className="flex items-end gap-2">
-                <div className="w-28">
+            <div className="grid grid-cols-2 gap-2">
+                {(['retarder', 'flow'] as const).map((one) => (
                     <Select
-                        label="For a cup of"
-                        value={size}
-                        choices={SIZES.map((ml) => ({ value: String(ml), label: `${ml} ml` }))}
-                        onChange={(event) => setSize(Number(event.target.value))}
+                        key={one}
+                        label={one === 'retarder' ? 'Retarder, of the paint' : 'Flow improver'}
+                        value={Math.round(100 * cup[one])}
+                        choices={[0, 2, 5, 10, 15, 20].map((percent) => ({
+                            value: String(percent),
+                            label:
+                                percent === 0 ? 'none' : `${percent} %: ${sayDrops((measured.paint * percent) / 100)}`,
+                        }))}
+                        onChange={(event) => onChange({ ...cup, [one]: Number(event.target.value) / 100 })}
                     />
-                </div>
-                {cup.parts.length > 0 && (
-                    <p className="pb-1.5 text-fine text-soft">
-                        {amounts.paint.toFixed(2)} ml paint, {amounts.thinner.toFixed(2)} ml thinner
-                    </p>
-                )}
+                ))}
             </div>
-            <div className="border-t border-line pt-2">
-                <div className="flex items-end gap-2">
-                    <div className="w-40">
-                        <TextField
-                            label="On this ground"
-                            key={ground}
-                            defaultValue={ground}
-                            fault={fault}
-                            onBlur={(event) => setGround(event.target.value.trim())}
-                            onKeyDown={(event) => {
-                                if (event.key === 'Enter') setGround(event.currentTarget.value.trim())
-                            }}
-                        />
-                    </div>
-                    <input
-                        type="color"
-                        aria-label="Pick the ground"
-                        value={/^#[0-9a-f]{6}$/i.test(ground) ? ground : '#7c7d7b'}
-                        className="h-8 w-10 pointer-coarse:h-11"
-                        onChange={(event) => setGround(event.target.value)}
-                    />
-                </div>
-                {/* Its height is kept while it is worked out: what stands below must not move under a hand. */}
-                <ol className="mt-2 flex min-h-24">
-                    {look.data?.coats.map(({ coats, colour, left }) => (
-                        <li key={coats} className="min-w-0 flex-1 text-center text-fine">
-                            <Patch colour={colour} className="h-14" />
-                            {coats}
-                            <span className={classes('block', left < 1 ? 'font-semibold' : 'text-soft')}>
-                                {left < 1 ? 'covers' : left.toFixed(0)}
-                            </span>
-                        </li>
-                    ))}
-                </ol>
-                <p className="text-fine text-soft">coats, and how far each is from the paint’s own colour</p>
-            </div>
+            <Amounts
+                amount={props.amount}
+                use={props.use}
+                look={look}
+                measured={measured}
+                share={cup.share}
+                nameOf={nameOf}
+                onAmount={props.onAmount}
+                onUse={props.onUse}
+            />
             {cup.parts.length > 0 && (
                 <KeepForm
-                    onKeep={onKeep}
-                    onBottle={async (name) =>
-                        look.data?.colour == null
-                            ? 'It has no colour.'
-                            : onBottle(name, look.data.colour, look.data.hides)
-                    }
+                    origin={props.origin}
+                    onKeep={props.onKeep}
+                    onChangeKept={props.onChangeKept}
+                    onBottle={props.onBottle}
                 />
             )}
         </section>
     )
 }
+
+/** A jar, or a mix as if it were one. */
+type Poured = { id: string; name: string; family: string; colour: string | null }
 
 /** What is in the cup cannot be taken out: what to add to it, so that it comes nearer. */
 function Nearer({
@@ -211,13 +217,16 @@ function withMore(parts: readonly Part[], adds: readonly Part[]): Part[] {
 }
 
 /** Those of the family in the cup first: a stranger’s binder may curdle. */
-function grouped(jars: readonly Product[], family: string | undefined) {
+function grouped(jars: readonly Product[], mixes: readonly SavedMix[], family: string | undefined) {
     const choices = (some: readonly Product[]) => some.map(({ id, name }) => ({ value: id, label: name }))
     const own = jars.filter((jar) => jar.family === family)
     const strange = jars.filter((jar) => jar.family !== family)
     return [
         { label: '', choices: [{ value: '', label: 'choose …' }] },
         ...(own.length > 0 ? [{ label: 'Of the same family', choices: choices(own) }] : []),
+        ...(mixes.length > 0
+            ? [{ label: 'Mixes that you keep', choices: mixes.map(({ jar, name }) => ({ value: jar, label: name })) }]
+            : []),
         ...(strange.length > 0
             ? [{ label: family === undefined ? 'All' : 'Of others: may curdle', choices: choices(strange) }]
             : []),
@@ -226,17 +235,17 @@ function grouped(jars: readonly Product[], family: string | undefined) {
 
 type PartProps = {
     part: Part
-    jar: Product | undefined
+    of: Poured | undefined
     drops: number
     onCount: (parts: number) => void
     onRemove: () => void
 }
 
-function PartRow({ part, jar, drops, onCount, onRemove }: PartProps) {
-    const name = jar?.name ?? part.jar
+function PartRow({ part, of, drops, onCount, onRemove }: PartProps) {
+    const name = of?.name ?? part.jar
     return (
         <li className="grid grid-cols-[1.75rem_1fr_repeat(4,auto)] items-center gap-x-1">
-            <Patch colour={jar?.colour ?? null} className="row-span-2 h-9 border border-rule" />
+            <Patch colour={of?.colour ?? null} className="row-span-2 h-9 border border-rule" />
             <span className="col-span-5 truncate pl-1" title={name}>
                 {name}
             </span>
@@ -271,7 +280,9 @@ function PartRow({ part, jar, drops, onCount, onRemove }: PartProps) {
 
 type Keeping = (name: string) => Promise<string | null>
 
-function KeepForm({ onKeep, onBottle }: { onKeep: Keeping; onBottle: Keeping }) {
+type KeepProps = Pick<Props, 'origin' | 'onKeep' | 'onChangeKept' | 'onBottle'>
+
+function KeepForm({ origin, onKeep, onChangeKept, onBottle }: KeepProps) {
     const [name, setName] = useState('')
     const [state, setState] = useState<{ fault?: string; says?: string; isBusy: boolean }>({ isBusy: false })
     const keep = async (keeping: Keeping, says: string) => {
@@ -280,6 +291,11 @@ function KeepForm({ onKeep, onBottle }: { onKeep: Keeping; onBottle: Keeping }) 
         const fault = await keeping(name.trim())
         setState({ isBusy: false, ...(fault === null ? { says } : { fault }) })
         if (fault === null) setName('')
+    }
+    const changeKept = async (mix: SavedMix) => {
+        setState({ isBusy: true })
+        const fault = await onChangeKept(mix)
+        setState({ isBusy: false, ...(fault === null ? { says: `${mix.name} is this now.` } : { fault }) })
     }
     return (
         <form
@@ -308,6 +324,11 @@ function KeepForm({ onKeep, onBottle }: { onKeep: Keeping; onBottle: Keeping }) 
                     Bottle it as a jar
                 </Button>
             </div>
+            {origin !== null && (
+                <Button disabled={state.isBusy} onClick={() => void changeKept(origin)} className="self-start">
+                    Keep it in place of “{origin.name}”
+                </Button>
+            )}
             <p role="status" className="min-h-4 text-fine text-soft">
                 {state.says}
             </p>

@@ -5,17 +5,19 @@ import type { SavedMix } from '@/contract'
 import { IconButton, iconLink } from '@/design/Icon'
 import { LOCALE } from '@/design/locale'
 import { RetryNotice } from '@/design/Notice'
-import { forgetMix, keptQuery } from './api'
+import { forgetMix, keptQuery, nearestKeptQuery } from './api'
 import { sayThinning } from './drops'
 import { Patch } from './Patch'
 
 const DAY = new Intl.DateTimeFormat(LOCALE, { day: 'numeric', month: 'short', year: 'numeric' })
 
-type Props = { find: string; onPour: (mix: SavedMix) => void }
+type Props = { find: string; near: string | null; onPour: (mix: SavedMix) => void }
 
 /** The mixes that were made before, to be made again. */
-export function Kept({ find, onPour }: Props) {
-    const kept = useQuery(keptQuery)
+export function Kept({ find, near, onPour }: Props) {
+    const latest = useQuery(keptQuery)
+    const nearest = useQuery({ ...nearestKeptQuery(near ?? ''), enabled: near !== null })
+    const kept = near === null ? latest : nearest
     const queries = useQueryClient()
     const forget = useMutation({
         mutationFn: forgetMix,
@@ -24,12 +26,15 @@ export function Kept({ find, onPour }: Props) {
     if (kept.isError) return <RetryNotice error={kept.error} onRetry={() => void kept.refetch()} />
     if (kept.data === undefined) return <p className="text-soft">Looking for your mixes…</p>
     const words = find.trim().toLowerCase()
-    const shown = kept.data.filter(({ name, note, parts }) =>
-        [name, note, ...parts.map(({ jar }) => jar.name)].some((text) => text.toLowerCase().includes(words)),
+    const shown = kept.data.filter(({ name, note, parts, usedIn }) =>
+        [name, note, ...parts.map(({ jar }) => jar.name), ...usedIn.map(({ buildName }) => buildName)].some((text) =>
+            text.toLowerCase().includes(words),
+        ),
     )
     if (kept.data.length === 0)
         return <p className="text-soft">None yet. What you keep is found here by its name and by its jars.</p>
-    if (shown.length === 0) return <p className="text-soft">None is called so, or has such a jar in it.</p>
+    if (shown.length === 0)
+        return <p className="text-soft">None is called so, has such a jar in it, or is used in such a build.</p>
     return (
         <>
             {forget.isError && (
@@ -53,7 +58,9 @@ export function Kept({ find, onPour }: Props) {
                                 </span>
                                 <span className="block text-fine text-soft">
                                     {sayThinning(mix.share)}, {DAY.format(new Date(mix.made))}
+                                    {mix.history.length > 0 && `, changed ${times(mix.history.length)}`}
                                 </span>
+                                <NeededFor uses={mix.usedIn} />
                             </span>
                         </button>
                         <Link to={`/mixes/${mix.id}/card`} {...iconLink(`A card of ${mix.name}, to print`)}>
@@ -70,5 +77,26 @@ export function Kept({ find, onPour }: Props) {
                 ))}
             </ul>
         </>
+    )
+}
+
+const times = (count: number): string => (count === 1 ? 'once' : `${count} times`)
+
+/** Which parts still need it: as long as there are any, the cup is not washed out. */
+function NeededFor({ uses }: { uses: SavedMix['usedIn'] }) {
+    if (uses.length === 0) return null
+    const open = uses.filter(({ isDone }) => !isDone)
+    const builds = [...new Set(open.map(({ buildName }) => buildName))]
+    return (
+        <span className="block text-fine font-medium">
+            {open.length === 0
+                ? `used in ${[...new Set(uses.map(({ buildName }) => buildName))].join(', ')}, all done`
+                : builds
+                      .map((name) => {
+                          const steps = open.filter(({ buildName }) => buildName === name).map(({ number }) => number)
+                          return `still needed for ${steps.length === 1 ? 'step' : 'steps'} ${steps.join(', ')} of ${name}`
+                      })
+                      .join('; ')}
+        </span>
     )
 }

@@ -7,7 +7,7 @@ import { Button } from '@/design/Button'
 import { LOCALE } from '@/design/locale'
 import { RetryNotice } from '@/design/Notice'
 import { keptQuery } from './api'
-import { measure, sayThinning } from './drops'
+import { measure, sayDrops, sayThinning } from './drops'
 import { Patch } from './Patch'
 
 const DAY = new Intl.DateTimeFormat(LOCALE, { day: 'numeric', month: 'long', year: 'numeric' })
@@ -93,12 +93,19 @@ function Card({ mix }: { mix: SavedMix }) {
                             </tr>
                         </thead>
                         <tbody>
-                            {mix.parts.map(({ jar, parts }) => (
+                            {mix.parts.map(({ jar, parts, of }) => (
                                 <tr key={jar.id} className="border-b border-line *:py-1.5">
                                     <td className="w-12">
                                         <Patch colour={jar.colour} className="h-7 w-9" />
                                     </td>
-                                    <td>{jar.name}</td>
+                                    <td>
+                                        {jar.name}
+                                        {of.length > 0 && (
+                                            <span className="block text-fine text-soft">
+                                                {of.map((one) => `${one.parts} ${one.name}`).join(', ')}
+                                            </span>
+                                        )}
+                                    </td>
                                     <td className="text-right tabular-nums">{parts}</td>
                                     <td className="text-right text-lg font-semibold tabular-nums">
                                         {measured.drops.find((of) => of.jar === jar.id)?.drops}
@@ -112,6 +119,15 @@ function Card({ mix }: { mix: SavedMix }) {
                             ? `${sayThinning(mix.share)}: ${measured.thinner.toFixed(1)} ml of thinner.`
                             : 'Used as it comes, without thinner.'}
                     </p>
+                    {(mix.retarder > 0 || mix.flow > 0) && (
+                        <p>
+                            {[
+                                ...(mix.retarder > 0 ? [`${sayDrops(measured.paint * mix.retarder)} of retarder`] : []),
+                                ...(mix.flow > 0 ? [`${sayDrops(measured.paint * mix.flow)} of flow improver`] : []),
+                            ].join(' and ')}
+                            .
+                        </p>
+                    )}
                     {mix.note !== '' && <p className="whitespace-pre-line">{mix.note}</p>}
                     <div className="grid grid-cols-2 gap-3 text-fine text-soft">
                         <span className="h-20 border border-dashed border-rule p-1.5">A stroke of it, dry</span>
@@ -120,6 +136,56 @@ function Card({ mix }: { mix: SavedMix }) {
                     <p className="text-fine text-soft">First mixed {DAY.format(new Date(mix.made))}</p>
                 </div>
             </article>
+            <Before mix={mix} />
         </main>
+    )
+}
+
+/** Where it is used, and what it was before it was changed. */
+function Before({ mix }: { mix: SavedMix }) {
+    if (mix.usedIn.length === 0 && mix.history.length === 0) return null
+    return (
+        <section aria-label="Where it is used, and what it was" className="no-print mx-auto mt-4 max-w-xl">
+            {mix.usedIn.length > 0 && (
+                <>
+                    <h2 className="wide font-semibold">Used in</h2>
+                    <ul className="mb-3">
+                        {mix.usedIn.map((use) => (
+                            <li key={`${use.build} ${use.step}`} className="border-b border-line py-1">
+                                <Link className="underline" to={`/builds/${use.build}`}>
+                                    {use.buildName}
+                                </Link>
+                                , step {use.number}: {use.technique}
+                                <span className="block text-fine text-soft">
+                                    {use.zones.join(', ')}
+                                    {use.isDone && ' · done'}
+                                </span>
+                            </li>
+                        ))}
+                    </ul>
+                </>
+            )}
+            {mix.history.length > 0 && (
+                <>
+                    <h2 className="wide font-semibold">What it was</h2>
+                    <ul>
+                        {mix.history.map((was) => (
+                            <li
+                                key={was.until.toISOString()}
+                                className="flex items-center gap-2 border-b border-line py-1"
+                            >
+                                <Patch colour={was.colour} className="h-7 w-9" />
+                                <span className="flex-1">
+                                    {was.parts.map(({ jar, parts }) => `${parts} ${jar.name}`).join(', ')}
+                                    <span className="block text-fine text-soft">
+                                        {sayThinning(was.share)}, until {DAY.format(was.until)}
+                                    </span>
+                                </span>
+                            </li>
+                        ))}
+                    </ul>
+                </>
+            )}
+        </section>
     )
 }

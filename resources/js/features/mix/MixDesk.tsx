@@ -8,13 +8,17 @@ import { classes } from '@/design/classes'
 import { Select, TextField } from '@/design/Field'
 import { RetryNotice } from '@/design/Notice'
 import { jarsQuery, keepJar, libraryQuery, type Product } from '@/features/build'
+import { type Amount, totalOf } from './Amounts'
 import { Answers } from './Answers'
-import { type Cup, closestQuery, keepMix, keptQuery, type Part, type Wish } from './api'
+import { type Cup, changeMix, closestQuery, keepMix, keptQuery, lookQuery, type Part, type Use, type Wish } from './api'
 import { CupPanel } from './CupPanel'
+import { measure } from './drops'
 import { Kept } from './Kept'
+import { NextPass } from './NextPass'
+import { OnGround } from './OnGround'
 import { Patch } from './Patch'
 
-const EMPTY: Cup = { parts: [], share: 1, wanted: null }
+const EMPTY: Cup = { parts: [], share: 1, retarder: 0, flow: 0, wanted: null }
 const FAMILIES = [
     { code: 'waterborne-acrylic', label: 'waterborne acrylic' },
     { code: 'alcohol-acrylic', label: 'alcohol-borne acrylic' },
@@ -49,53 +53,69 @@ export function MixDesk() {
 const isPaint = ({ colour, metallic, sheen, family }: Product): boolean =>
     colour !== null && !metallic && sheen !== null && FAMILIES.some(({ code }) => code === family)
 
+/** Clear of a family that is mixed goes into a cup as well: it thins the colour and sets the sheen. */
+const isPoured = (jar: Product): boolean =>
+    isPaint(jar) || jar.colour !== null || FAMILIES.some(({ code }) => code === jar.family)
+
 function Desk({ jars }: { jars: readonly Product[] }) {
     const [params, setParams] = useSearchParams()
     const wanted = params.get('wanted') ?? '#566043'
     const [wish, setWish] = useState<Omit<Wish, 'wanted'>>({ families: [], jars: 3, parts: 12 })
     const [cup, setCup] = useState<Cup>(EMPTY)
+    const [use, setUse] = useState<Use>({ ground: '#7c7d7b', areaCm2: null, coats: 2, application: 'airbrush' })
+    const [amount, setAmount] = useState<Amount>({ of: 'cup', cupMl: 2 })
+    const [origin, setOrigin] = useState<SavedMix | null>(null)
     const [find, setFind] = useState('')
+    const [isNear, setNear] = useState(false)
     const queries = useQueryClient()
+    const kept = useQuery(keptQuery)
+    const mixes = kept.data ?? []
     const paints = jars.filter(isPaint)
-    const shelf = paints.map(({ id, colour, opacity, family }) => `${id} ${colour} ${opacity} ${family}`).join()
+    const shelf = [...paints, ...mixes.map((mix) => ({ ...mix, opacity: mix.share, family: mix.note }))]
+        .map(({ id, colour, opacity, family }) => `${id} ${colour} ${opacity} ${family}`)
+        .join()
     const closest = useQuery(closestQuery({ ...wish, wanted }, shelf))
     const best = closest.isPlaceholderData ? undefined : closest.data?.answers[0]
     const hex = closest.data?.wanted ?? null
     const want = (text: string) => setParams({ wanted: text }, { replace: true })
-    const pour = (parts: readonly Part[]) => setCup({ ...cup, parts, wanted: hex })
     // The best answer stands in the cup until something else is poured.
     const inCup = cup.parts.length === 0 && best !== undefined ? { ...cup, parts: best.parts, wanted: hex } : cup
+    const look = useQuery(lookQuery(inCup, use, shelf))
+    const measured = measure(inCup.parts, inCup.share, totalOf(amount, look.data, inCup.share))
+    const groundFault = look.error instanceof ApiError ? look.error.fault('ground') : undefined
+    const pour = (parts: readonly Part[]) => setCup({ ...cup, parts, wanted: hex })
     const again = (mix: SavedMix) => {
-        const parts = mix.parts.filter(({ jar }) => jars.some(({ id }) => id === jar.id))
+        const known = new Set([...jars.map(({ id }) => id), ...mixes.map(({ jar }) => jar)])
+        const parts = mix.parts.filter(({ jar }) => known.has(jar.id))
         setCup({
             parts: parts.map(({ jar, parts: count }) => ({ jar: jar.id, parts: count })),
             share: mix.share,
+            retarder: mix.retarder,
+            flow: mix.flow,
             wanted: mix.wanted ?? mix.colour,
         })
+        setOrigin(mix)
         if (mix.colour !== null) want(mix.wanted ?? mix.colour)
     }
-    const keep = async (name: string): Promise<string | null> => {
+    const said = async (work: Promise<unknown>): Promise<string | null> => {
         try {
-            await keepMix({ ...inCup, name, note: '' })
+            await work
         } catch (error) {
             return error instanceof Error ? error.message : 'It could not be kept.'
         }
         await queries.invalidateQueries({ queryKey: keptQuery.queryKey })
         return null
     }
-    const bottle = async (name: string, colour: string, hides: number | null): Promise<string | null> => {
-        const first = jars.find(({ id }) => id === inCup.parts[0]?.jar)
-        if (first === undefined) return 'Its jars are not on your shelf any more.'
+    const fill = async (name: string) => {
+        const first = jars.find(({ id }) => id === inCup.parts[0]?.jar) ?? jars.find(isPaint)
+        if (first === undefined) throw new Error('Its jars are not on your shelf any more.')
         // The shelf is another one then, and its best mix as well: what is in the cup stays in it.
         setCup(inCup)
-        try {
-            // It is what its first jar is, but for its colour and how well it hides.
-            await keepJar({ ...first, id: `mix-${Date.now().toString(36)}`, name, colour, opacity: hides })
-        } catch (error) {
-            return error instanceof Error ? error.message : 'It could not be kept.'
-        }
+        // A jar that is filled with a mix is named after it, so that the mix knows where it is used.
+        const mix = await keepMix({ ...inCup, name, note: '' })
+        const { hides, sheen } = look.data ?? { hides: null, sheen: first.sheen }
+        await keepJar({ ...first, id: mix.jar, name, colour: mix.colour, opacity: hides, sheen })
         await queries.invalidateQueries({ queryKey: jarsQuery.queryKey })
-        return null
     }
     const families = FAMILIES.filter(({ code }) => paints.some(({ family }) => family === code))
     return (
@@ -110,6 +130,7 @@ function Desk({ jars }: { jars: readonly Product[] }) {
                     wish={wish}
                     onWant={(text) => {
                         setCup({ ...cup, parts: [] })
+                        setOrigin(null)
                         want(text)
                     }}
                     onWish={(next) => {
@@ -117,28 +138,59 @@ function Desk({ jars }: { jars: readonly Product[] }) {
                         setWish(next)
                     }}
                 />
-                <section aria-label="What comes closest">
-                    {closest.data !== undefined && (
-                        <Answers
-                            found={closest.data}
-                            jars={new Map(jars.map((jar) => [jar.id, jar]))}
-                            cup={inCup.parts}
-                            isStale={closest.isPlaceholderData}
-                            onPour={pour}
-                        />
+                <div className="flex min-w-0 flex-col gap-4 max-lg:contents">
+                    <section aria-label="What comes closest">
+                        {closest.data !== undefined && (
+                            <Answers
+                                found={closest.data}
+                                jars={new Map(jars.map((jar) => [jar.id, jar]))}
+                                cup={inCup.parts}
+                                isStale={closest.isPlaceholderData}
+                                onPour={(parts) => {
+                                    setOrigin(null)
+                                    pour(parts)
+                                }}
+                            />
+                        )}
+                        {closest.isPending && <p className="p-4 text-soft">Trying your jars…</p>}
+                        {closest.isError && !(closest.error instanceof ApiError && closest.error.status === 422) && (
+                            <RetryNotice error={closest.error} onRetry={() => void closest.refetch()} />
+                        )}
+                    </section>
+                    {inCup.parts.length > 0 && (
+                        <div className="flex flex-col gap-4 max-lg:order-last">
+                            <OnGround
+                                ground={use.ground}
+                                look={look.data}
+                                fault={groundFault}
+                                onGround={(ground) => setUse({ ...use, ground })}
+                            />
+                            <NextPass
+                                cup={inCup}
+                                shelf={shelf}
+                                millilitres={amount.cupMl}
+                                onPoured={(parts, share) => setCup({ ...inCup, parts, share })}
+                            />
+                        </div>
                     )}
-                    {closest.isPending && <p className="p-4 text-soft">Trying your jars…</p>}
-                    {closest.isError && !(closest.error instanceof ApiError && closest.error.status === 422) && (
-                        <RetryNotice error={closest.error} onRetry={() => void closest.refetch()} />
-                    )}
-                </section>
+                </div>
                 <CupPanel
                     cup={inCup}
-                    jars={jars.filter(({ colour }) => colour !== null)}
+                    use={use}
+                    look={look.data}
+                    fault={look.isError && groundFault === undefined ? look.error.message : null}
+                    amount={amount}
+                    measured={measured}
+                    jars={jars.filter(isPoured)}
+                    mixes={mixes}
                     shelf={shelf}
+                    origin={origin}
                     onChange={setCup}
-                    onKeep={keep}
-                    onBottle={bottle}
+                    onUse={setUse}
+                    onAmount={setAmount}
+                    onKeep={(name) => said(keepMix({ ...inCup, name, note: '' }))}
+                    onChangeKept={(mix) => said(changeMix(mix.id, { ...inCup, name: mix.name, note: mix.note }))}
+                    onBottle={(name) => said(fill(name))}
                 />
             </div>
             <section aria-label="Mixes that you keep" className="mt-6">
@@ -146,14 +198,20 @@ function Desk({ jars }: { jars: readonly Product[] }) {
                     <h2 className="wide font-semibold">Mixes that you keep</h2>
                     <div className="w-60">
                         <TextField
-                            label="Find by name or jar"
+                            label="Find by name, jar or build"
                             type="search"
                             value={find}
                             onChange={(event) => setFind(event.target.value)}
                         />
                     </div>
+                    {hex !== null && (
+                        <label className="flex min-h-8 items-center gap-1.5 pointer-coarse:min-h-11">
+                            <input type="checkbox" checked={isNear} onChange={() => setNear(!isNear)} /> nearest to the
+                            wanted colour first
+                        </label>
+                    )}
                 </div>
-                <Kept find={find} onPour={again} />
+                <Kept find={find} near={isNear ? hex : null} onPour={again} />
             </section>
         </>
     )

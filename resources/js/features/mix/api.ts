@@ -6,9 +6,18 @@ import { closestMixesSchema, cupLookSchema, cupTonesSchema, savedMixesSchema, sa
 /** Which colour is wanted, as it is typed, and of what it may be mixed; no family: of any. */
 export type Wish = { wanted: string; families: readonly string[]; jars: number; parts: number }
 
+/** A jar of one’s shelf, or a mix that is kept, by the id of the jar that it would be filled into. */
 export type Part = { jar: string; parts: number }
-/** Share: of paint in what is laid, the rest being thinner. */
-export type Cup = { parts: readonly Part[]; share: number; wanted: string | null }
+/** Share: of paint in what is laid, the rest being thinner. Retarder and flow improver are for one part of paint. */
+export type Cup = { parts: readonly Part[]; share: number; retarder: number; flow: number; wanted: string | null }
+
+/** Where it is looked at, and what it is to cover; null: nobody has said. */
+export type Use = {
+    ground: string
+    areaCm2: number | null
+    coats: number
+    application: 'airbrush' | 'brush'
+}
 
 export const closestQuery = (wish: Wish, shelf: string) =>
     queryOptions({
@@ -21,10 +30,10 @@ export const closestQuery = (wish: Wish, shelf: string) =>
         retry: false,
     })
 
-export const lookQuery = (cup: Cup, ground: string, shelf: string) =>
+export const lookQuery = (cup: Cup, use: Use, shelf: string) =>
     queryOptions({
-        queryKey: ['mixes', 'look', cup, ground, shelf],
-        queryFn: ({ signal }) => send('POST', '/mixes/look', cupLookSchema, { ...cup, ground }, signal),
+        queryKey: ['mixes', 'look', cup, use, shelf],
+        queryFn: ({ signal }) => send('POST', '/mixes/look', cupLookSchema, { ...cup, ...use }, signal),
         enabled: cup.parts.length > 0,
         placeholderData: keepPreviousData,
         staleTime: Number.POSITIVE_INFINITY,
@@ -46,6 +55,20 @@ export const keptQuery = queryOptions({
     queryFn: async ({ signal }) => (await getJson('/mixes', savedMixesSchema, signal)).mixes,
 })
 
-export const keepMix = (mix: Cup & { name: string; note: string }) => send('POST', '/mixes', savedMixSchema, mix)
+/** The same, those first that come nearest to a colour. */
+export const nearestKeptQuery = (near: string) =>
+    queryOptions({
+        queryKey: [...keptQuery.queryKey, near],
+        queryFn: async ({ signal }) =>
+            (await getJson(`/mixes?near=${encodeURIComponent(near)}`, savedMixesSchema, signal)).mixes,
+        placeholderData: keepPreviousData,
+    })
+
+type Named = Cup & { name: string; note: string }
+
+export const keepMix = (mix: Named) => send('POST', '/mixes', savedMixSchema, mix)
+
+/** Another cup under a name that is kept; what it was before is remembered. */
+export const changeMix = (id: string, mix: Named) => send('PUT', `/mixes/${id}`, savedMixSchema, mix)
 
 export const forgetMix = (id: string) => send('DELETE', `/mixes/${id}`, z.null())

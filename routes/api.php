@@ -11,6 +11,7 @@ use App\Http\Controllers\LibraryController;
 use App\Http\Controllers\LogController;
 use App\Http\Controllers\MixController;
 use App\Http\Controllers\PlanController;
+use App\Http\Controllers\RecipeController;
 use App\Http\Controllers\RoomController;
 use App\Http\Controllers\SchoolController;
 use App\Http\Controllers\SessionController;
@@ -74,6 +75,8 @@ Route::prefix('api')->group(function (): void {
         Route::post('shelf/file', [ShelfController::class, 'read']);
         Route::post('shelf/import', [ShelfController::class, 'import']);
         Route::put('shelf/{jar}', [ShelfController::class, 'keep'])->where('jar', '[a-z0-9-]{1,40}');
+        Route::get('mixes.csv', [RecipeController::class, 'export']);
+        Route::post('mixes/import', [RecipeController::class, 'import']);
         Route::get('mixes', [MixController::class, 'index']);
         Route::post('mixes', [MixController::class, 'store']);
         Route::put('mixes/{mix}', [MixController::class, 'update'])->whereUuid('mix');

@@ -22,7 +22,7 @@ final class ColourText
         $lab = [];
         foreach ($numbers as $number) {
             $number = str_replace([',', '−'], ['.', '-'], trim($number));
-            if (preg_match('/^[-+]?\d{1,3}(\.\d{1,6})?$/', $number) !== 1) {
+            if (preg_match('/^[-+]?\d{1,3}(\.\d{1,17})?$/', $number) !== 1) {
                 return null;
             }
             $lab[] = (float) $number;

@@ -32,19 +32,10 @@ final readonly class ShelfTable
     {
         $lines = [array_map(static fn (Column $column) => $column->heading(), Column::cases())];
         foreach ($rows as $row) {
-            $lines[] = array_map(
-                static fn (Column $column): string => self::harmless(self::cell($row, $column)),
-                Column::cases(),
-            );
+            $lines[] = array_map(static fn (Column $column) => self::cell($row, $column), Column::cases());
         }
-        $quoted = static fn (string $cell): string => preg_match('/[",;\s]/', $cell) === 1
-            ? '"'.str_replace('"', '""', $cell).'"'
-            : $cell;
 
-        return implode(
-            '',
-            array_map(static fn (array $line) => implode(',', array_map($quoted, $line))."\n", $lines),
-        );
+        return Csv::write($lines);
     }
 
     /**
@@ -52,11 +43,7 @@ final readonly class ShelfTable
      */
     public static function read(string $text, ?array $map = null): self
     {
-        // What old spreadsheets write is no UTF-8.
-        if (! mb_check_encoding($text, 'UTF-8')) {
-            $text = (string) mb_convert_encoding($text, 'UTF-8', 'Windows-1252');
-        }
-        $lines = self::lines((string) preg_replace('/^\x{FEFF}/u', '', $text));
+        $lines = Csv::lines(PaletteFile::isOne($text) ? PaletteFile::table($text) : $text);
         $headings = array_slice(array_map(trim(...), array_shift($lines) ?? []), 0, self::MOST_COLUMNS);
         $map = self::mapped($headings, $map);
         $rows = $faults = [];
@@ -78,33 +65,6 @@ final readonly class ShelfTable
         }
 
         return new self($headings, $map, $rows, array_slice($faults, 0, self::MOST_FAULTS));
-    }
-
-    /** @return list<list<string>> without empty ones */
-    private static function lines(string $text): array
-    {
-        $first = strtok($text, "\r\n");
-        $counts = [];
-        foreach ([',', ';', "\t", '|'] as $sign) {
-            $counts[$sign] = substr_count((string) $first, $sign);
-        }
-        $separator = (string) array_search(max($counts), $counts, true);
-        $lines = [];
-        $open = '';
-        foreach (preg_split('/\r\n|\r|\n/', $text) ?: [] as $line) {
-            // A cell in quotes may go on in the next line.
-            $open .= $open === '' ? $line : "\n{$line}";
-            if (substr_count($open, '"') % 2 === 1) {
-                continue;
-            }
-            $cells = array_map(static fn (?string $cell) => (string) $cell, str_getcsv($open, $separator, escape: ''));
-            if (trim(implode('', $cells)) !== '') {
-                $lines[] = $cells;
-            }
-            $open = '';
-        }
-
-        return $lines;
     }
 
     /**
@@ -153,11 +113,5 @@ final readonly class ShelfTable
             Column::Withdrawn => $row->stock->isWithdrawn ? 'yes' : null,
             Column::Holds => $row->stock->holdsMl,
         };
-    }
-
-    /** A spreadsheet would compute what begins like a formula. */
-    private static function harmless(string $text): string
-    {
-        return preg_match('/^[=+\-@\t\r]/', $text) === 1 && ! is_numeric($text) ? "'{$text}" : $text;
     }
 }

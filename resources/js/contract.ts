@@ -1204,3 +1204,11 @@ export const vehicleSchema = z.object({
     rivets: z.string(),
 })
 export type Vehicle = z.infer<typeof vehicleSchema>
+
+/** What is read of a table of mixes; rows as a spreadsheet counts them. */
+export const recipeTableSchema = z.object({
+    mixes: z.array(z.object({ name: z.string(), colour: z.string().nullable(), isKnown: z.boolean() })),
+    faults: z.array(z.object({ row: z.number(), message: z.string() })),
+    isTaken: z.boolean(),
+})
+export type RecipeTable = z.infer<typeof recipeTableSchema>

@@ -216,3 +216,25 @@ it('finds the kept mix that comes nearest to a colour, and knows which steps sti
         ->and($used['usedIn'][0]['isDone'])->toBeTrue()
         ->and($mixes->firstWhere('name', 'Canvas, new')['usedIn'])->toBe([]);
 });
+
+it('writes the mixes as a table, and takes them again, all or nothing', function () {
+    $this->postJson('/api/mixes', cup(['name' => 'Faded', 'share' => 0.5, 'wanted' => '#5f7557']))->assertCreated();
+    $table = (string) $this->get('/api/mixes.csv')->assertOk()->getContent();
+    $take = fn (string $table, bool $isTaken = true) => $this->postJson(
+        '/api/mixes/import',
+        ['table' => $table, 'take' => $isTaken],
+    );
+    // What is there already stays once.
+    $take($table)->assertOk()->assertJsonPath('mixes.0.isKnown', true);
+    expect($this->getJson('/api/mixes')->json('mixes'))->toHaveCount(1);
+    $more = $table."Warm,3 Faded + 1 ochre\n";
+    $bad = $take($more."Cold,1 plum\n")->assertOk();
+    expect(unlikeTheContract($bad, 'recipeTable'))->toBe([])
+        ->and($bad->json('isTaken'))->toBeFalse()
+        ->and($bad->json('faults.0'))->toBe(['row' => 4, 'message' => '“plum” is neither a jar of yours nor a mix.'])
+        ->and($this->getJson('/api/mixes')->json('mixes'))->toHaveCount(1);
+    $take($more, false)->assertJsonPath('isTaken', false);
+    $take($more)->assertJsonPath('isTaken', true);
+    expect($this->getJson('/api/mixes')->json('mixes'))->toHaveCount(2);
+    $take('')->assertJsonValidationErrorFor('table');
+});

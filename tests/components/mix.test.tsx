@@ -186,6 +186,16 @@ describe('the mix desk', () => {
         expect(await inside.findByText('Faded green is this now.')).toBeVisible()
         expect(asked).toContain('PUT /mixes/m')
     })
+    it('says what of a table of mixes cannot be read, and takes none of it', async () => {
+        const fault = { row: 3, message: '“plum” is neither a jar of yours nor a mix.' }
+        const read = { mixes: [{ name: 'Hull', colour: '#667060', isKnown: false }], faults: [fault], isTaken: false }
+        knows({ 'POST /mixes/import': read })
+        show(<MixDesk />)
+        await userEvent.click(await screen.findByRole('button', { name: 'Take mixes from a table (CSV)' }))
+        await userEvent.upload(await screen.findByLabelText('File'), new File(['mix,parts'], 'mixes.csv'))
+        expect(await screen.findByRole('alert')).toHaveTextContent(`Row 3: ${fault.message}`)
+        expect(screen.getByRole('button', { name: 'Take the mix' })).toBeDisabled()
+    })
     it('brings what is in the cup to the next pass', async () => {
         knows({ 'POST /mixes/tones': { ladders: [] } })
         show(<MixDesk />)

@@ -155,3 +155,13 @@ it('leaves of a jar that is known what a table does not speak of', function () {
         ->and($row->stock)
         ->toEqual($stock->with(9.0));
 });
+
+it('reads a palette of the GPL kind as jars with names and colours', function () {
+    $text = "GIMP Palette\nName: Shelf\nColumns: 8\n#\n 86  96  67\tIsland, green\n233 231 223\n10 10 10 Untitled\n";
+    $table = ShelfTable::read($text);
+
+    expect($table->faults)
+        ->toBe([])
+        ->and(array_map(static fn (ShelfRow $row) => [$row->name, $row->material->colour?->toHex()], $table->rows))
+        ->toBe([['Island, green', '#566043'], ['#e9e7df', '#e9e7df'], ['#0a0a0a', '#0a0a0a']]);
+});

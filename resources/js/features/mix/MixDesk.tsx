@@ -1,11 +1,14 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
-import { useEffect, useState } from 'react'
+import { Download, Upload } from 'lucide-react'
+import { Suspense, useEffect, useState } from 'react'
 import { useSearchParams } from 'react-router'
 import { ApiError } from '@/app/http'
 import type { SavedMix } from '@/contract'
 import { Button } from '@/design/Button'
 import { classes } from '@/design/classes'
 import { Select, TextField } from '@/design/Field'
+import { IconButton, iconLink } from '@/design/Icon'
+import { later } from '@/design/later'
 import { RetryNotice } from '@/design/Notice'
 import { jarsQuery, keepJar, libraryQuery, type Product } from '@/features/build'
 import { type Amount, totalOf } from './Amounts'
@@ -17,6 +20,8 @@ import { Kept } from './Kept'
 import { NextPass } from './NextPass'
 import { OnGround } from './OnGround'
 import { Patch } from './Patch'
+
+const RecipesDialog = later(() => import('./RecipesDialog'))
 
 const EMPTY: Cup = { parts: [], share: 1, retarder: 0, flow: 0, wanted: null }
 const FAMILIES = [
@@ -66,6 +71,7 @@ function Desk({ jars }: { jars: readonly Product[] }) {
     const [amount, setAmount] = useState<Amount>({ of: 'cup', cupMl: 2 })
     const [origin, setOrigin] = useState<SavedMix | null>(null)
     const [find, setFind] = useState('')
+    const [isTable, setTable] = useState(false)
     const [isNear, setNear] = useState(false)
     const queries = useQueryClient()
     const kept = useQuery(keptQuery)
@@ -210,7 +216,24 @@ function Desk({ jars }: { jars: readonly Product[] }) {
                             wanted colour first
                         </label>
                     )}
+                    <span className="ml-auto flex items-center gap-1">
+                        <a href="/api/mixes.csv" download {...iconLink('Save the mixes as a table (CSV)')}>
+                            <Download className="size-4" aria-hidden />
+                        </a>
+                        <IconButton label="Take mixes from a table (CSV)" onClick={() => setTable(true)}>
+                            <Upload className="size-4" aria-hidden />
+                        </IconButton>
+                    </span>
                 </div>
+                {isTable && (
+                    <Suspense fallback={null}>
+                        <RecipesDialog
+                            open
+                            onOpenChange={setTable}
+                            onTaken={() => queries.invalidateQueries({ queryKey: keptQuery.queryKey })}
+                        />
+                    </Suspense>
+                )}
                 <Kept find={find} near={isNear ? hex : null} onPour={again} />
             </section>
         </>

@@ -1,7 +1,14 @@
 import { keepPreviousData, queryOptions } from '@tanstack/react-query'
 import { z } from 'zod'
 import { getJson, send } from '@/app/http'
-import { closestMixesSchema, cupLookSchema, cupTonesSchema, savedMixesSchema, savedMixSchema } from '@/contract'
+import {
+    closestMixesSchema,
+    cupLookSchema,
+    cupTonesSchema,
+    recipeTableSchema,
+    savedMixesSchema,
+    savedMixSchema,
+} from '@/contract'
 
 /** Which colour is wanted, as it is typed, and of what it may be mixed; no family: of any. */
 export type Wish = { wanted: string; families: readonly string[]; jars: number; parts: number }
@@ -70,5 +77,15 @@ export const keepMix = (mix: Named) => send('POST', '/mixes', savedMixSchema, mi
 
 /** Another cup under a name that is kept; what it was before is remembered. */
 export const changeMix = (id: string, mix: Named) => send('PUT', `/mixes/${id}`, savedMixSchema, mix)
+
+export const readRecipes = (table: string) =>
+    queryOptions({
+        queryKey: ['recipes', table],
+        queryFn: ({ signal }) => send('POST', '/mixes/import', recipeTableSchema, { table, take: false }, signal),
+        retry: false,
+        gcTime: 0,
+    })
+
+export const takeRecipes = (table: string) => send('POST', '/mixes/import', recipeTableSchema, { table, take: true })
 
 export const forgetMix = (id: string) => send('DELETE', `/mixes/${id}`, z.null())

@@ -144,7 +144,7 @@ function Jars({ jars, library }: { jars: readonly Standing[]; library: Library }
                     >
                         <PackageOpen className="size-4" aria-hidden />
                     </a>
-                    <IconButton label="Take jars from a file (CSV or JSON)" onClick={() => setTable(true)}>
+                    <IconButton label="Take jars from a file (CSV, GPL or JSON)" onClick={() => setTable(true)}>
                         <Upload className="size-4" aria-hidden />
                     </IconButton>
                     <Button tone="act" onClick={() => setAsked({ from: undefined, isCopy: false })}>

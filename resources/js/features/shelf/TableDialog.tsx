@@ -18,7 +18,7 @@ export default function TableDialog({ open, onOpenChange, onTaken }: Props) {
             width="max-w-3xl"
             title="Jars from a file"
             description={
-                'A CSV table with a line of headings, or a JSON file that was saved here. ' +
+                'A CSV table with a line of headings, a palette (GPL), or a JSON file that was saved here. ' +
                 'All of it is taken, or nothing.'
             }
         >
@@ -26,7 +26,7 @@ export default function TableDialog({ open, onOpenChange, onTaken }: Props) {
                 <span className="text-fine text-soft">File</span>
                 <input
                     type="file"
-                    accept=".csv,.tsv,.txt,.json,text/csv,application/json"
+                    accept=".csv,.tsv,.txt,.json,.gpl,text/csv,application/json"
                     className="pointer-coarse:min-h-11"
                     onChange={async (event) => setText((await event.target.files?.[0]?.text()) ?? null)}
                 />

@@ -8,6 +8,7 @@ use App\Mixes\CupCast;
 use Illuminate\Database\Eloquent\Concerns\HasUuids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Str;
 use Ulvrach\Palette\Cup;
 use Ulvrach\Palette\KeptMix;
 
@@ -15,6 +16,7 @@ use Ulvrach\Palette\KeptMix;
  * A mix that somebody wants to make again.
  *
  * @property string $id
+ * @property string $code  a UUID by which plans and other mixes of its owner know it
  * @property int $user_id
  * @property string $name
  * @property Cup $cup
@@ -29,18 +31,18 @@ final class SavedMix extends Model
 
     protected $table = 'mixes';
 
-    protected $fillable = ['user_id', 'name', 'cup', 'note', 'history'];
+    protected $fillable = ['user_id', 'code', 'name', 'cup', 'note', 'history'];
 
     protected $attributes = ['history' => '[]'];
 
     public function kept(): KeptMix
     {
-        return new KeptMix($this->id, $this->name, $this->cup, $this->note);
+        return new KeptMix($this->code, $this->name, $this->cup, $this->note);
     }
 
     /**
-     * Adds mixes that were written elsewhere; one that is there already stays once. One keeps its id unless somebody
-     * else has it, so that plans find it again.
+     * Adds mixes that were written elsewhere, under the ids that plans know them by; one that is there already stays
+     * once, and one whose id stands for another mix by now gets a new one.
      *
      * @param  list<KeptMix>  $mixes
      */
@@ -54,17 +56,22 @@ final class SavedMix extends Model
             if (isset($known[serialize([$mix->name, $mix->cup, $mix->note])])) {
                 continue;
             }
-            $new = new self([
+            $isFree = $mix->id !== '' && ! $user->mixes()->where('code', $mix->id)->exists();
+            self::query()->create([
                 'user_id' => $user->id,
                 'name' => $mix->name,
                 'cup' => $mix->cup,
                 'note' => $mix->note,
+                ...($isFree ? ['code' => $mix->id] : []),
             ]);
-            if ($mix->id !== '' && ! self::query()->whereKey($mix->id)->exists()) {
-                $new->id = $mix->id;
-            }
-            $new->save();
         }
+    }
+
+    protected static function booted(): void
+    {
+        self::creating(static function (self $mix): void {
+            $mix->setAttribute('code', $mix->getAttribute('code') ?? (string) Str::uuid());
+        });
     }
 
     /** @return array<string, string> */

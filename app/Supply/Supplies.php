@@ -9,8 +9,10 @@ use App\Models\Jar;
 use App\Models\User;
 use App\Plans\OwnPlans;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Str;
 use Ulvrach\Evaluation\Walker;
 use Ulvrach\Material\Product;
+use Ulvrach\Palette\KeptMix;
 use Ulvrach\PlanFile\PlanWriter;
 use Ulvrach\Supply\Shortage;
 use Ulvrach\Supply\Take;
@@ -27,15 +29,18 @@ final readonly class Supplies
     {
     }
 
-    /** @return array<string, mixed> takes in the order of work, and the jars that they come from */
-    public function of(User $user): array
+    /**
+     * @param  array<string, int>  $sets  by build: on how many sets the same is done at once; what is left out has one
+     * @return array<string, mixed> takes in the order of work, the jars that they come from, and what is in mixes
+     */
+    public function of(User $user, array $sets = []): array
     {
         $jars = $this->jars($user);
         $used = $this->used($user);
         [$takes, $needs] = [[], []];
         foreach ($this->plans->of($user) as [$build, $plan, $log]) {
             $walk = $this->walker->walk($plan, $log);
-            foreach (Takes::of($plan) as $take) {
+            foreach (Takes::of($plan, $sets[$build->id] ?? 1) as $take) {
                 $step = $plan->steps[$take->index];
                 if ($log->isFinished($step->id)) {
                     continue;
@@ -59,6 +64,7 @@ final readonly class Supplies
                     $needs,
                 ),
             ),
+            'mixes' => self::mixes($user, array_keys($needs)),
         ];
     }
 
@@ -108,6 +114,27 @@ final readonly class Supplies
         }
 
         return $jars;
+    }
+
+    /**
+     * @param  list<array-key>  $jars  ids
+     * @return list<array{jar: string, parts: list<array{name: string, parts: int}>}> of those that hold a kept mix
+     */
+    private static function mixes(User $user, array $jars): array
+    {
+        $ids = array_filter(array_map(static fn ($jar) => KeptMix::idIn((string) $jar), $jars), Str::isUuid(...));
+        $mixes = [];
+        foreach ($ids === [] ? [] : $user->mixes()->get()->whereIn('code', $ids) as $mix) {
+            $mixes[] = [
+                'jar' => $mix->kept()->jarId(),
+                'parts' => array_map(
+                    static fn (array $of) => ['name' => $of[0]->name, 'parts' => $of[1]],
+                    $mix->cup->parts,
+                ),
+            ];
+        }
+
+        return $mixes;
     }
 
     /** @return array<string, mixed> */

@@ -36,8 +36,11 @@ final class Takes
         BinderFamily::EpoxyPutty,
     ];
 
-    /** @return list<Take> of the steps that take something, in the order of work */
-    public static function of(Plan $plan): array
+    /**
+     * @param  int  $sets  models or sets of parts that the same is done on at once: the cup is filled, and washed, once
+     * @return list<Take> of the steps that take something, in the order of work
+     */
+    public static function of(Plan $plan, int $sets = 1): array
     {
         $takes = [];
         foreach ($plan->steps as $index => $step) {
@@ -47,7 +50,7 @@ final class Takes
             }
             $technique = TechniqueLibrary::get($step->technique);
             $area = $plan->areaOf($step) / 100.0 * self::share($plan, $step, $technique);
-            $onModel = $area * self::wetFilm($step, $technique) * self::coats($step, $technique);
+            $onModel = $sets * $area * self::wetFilm($step, $technique) * self::coats($step, $technique);
             $laid = $onModel / self::arrives($step->application) + self::stays($step->application);
             $share = self::paintShare($step, $technique, $product->material);
             $takes[] = new Take(

@@ -1045,7 +1045,12 @@ export const supplySchema = z.object({
 export type Supply = z.infer<typeof supplySchema>
 
 /** What the steps that are still to do take, in the order of work, and the jars that it comes from. */
-export const suppliesSchema = z.object({ takes: z.array(takeSchema), jars: z.array(supplySchema) })
+export const suppliesSchema = z.object({
+    takes: z.array(takeSchema),
+    jars: z.array(supplySchema),
+    /** What is in the jars that hold a kept mix. */
+    mixes: z.array(z.object({ jar: z.string(), parts: z.array(z.object({ name: z.string(), parts: z.number() })) })),
+})
 export type Supplies = z.infer<typeof suppliesSchema>
 
 /** How much of a file was taken: all of it. */

@@ -84,7 +84,7 @@ it('takes nothing from a jar for a step that was finished before it was looked a
 
 it('shows nobody what another person’s plans take', function () {
     $this->actingAs(User::factory()->create());
-    $this->getJson('/api/supplies')->assertOk()->assertExactJson(['takes' => [], 'jars' => []]);
+    $this->getJson('/api/supplies')->assertOk()->assertExactJson(['takes' => [], 'jars' => [], 'mixes' => []]);
 });
 
 it('writes jars and mixes into a file, from which another account gets all of it', function () {
@@ -109,4 +109,17 @@ it('takes nothing of a file in which anything is wrong', function () {
     $this->postJson('/api/shelf/file', $body)->assertStatus(422)->assertJsonPath('faults.0.path', '/jars/0/leftMl');
 
     expect($this->getJson('/api/shelf')->json('jars'))->toBe([]);
+});
+
+it('adds up several sets of one build, and refuses what is no number of sets', function () {
+    $ml = fn (string $query) => array_sum(
+        array_column($this->getJson("/api/supplies{$query}")->assertOk()->json('takes'), 'jarMl'),
+    );
+
+    expect($ml("?build={$this->id}&sets=5"))
+        ->toBeGreaterThan(2 * $ml(''))
+        ->toBeLessThan(5 * $ml(''))
+        ->and($ml('?build=nobody&sets=5'))
+        ->toBe($ml(''));
+    $this->getJson("/api/supplies?build={$this->id}&sets=0")->assertJsonValidationErrorFor('sets');
 });

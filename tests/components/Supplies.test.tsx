@@ -42,6 +42,7 @@ describe('what the plans need', () => {
                     supply('Buff', 'not-there', { leftMl: null }),
                 ],
                 takes: [take('green'), take('matte', { thinner: null, thinnerMl: 0 })],
+                mixes: [],
             },
         })
         show(<Supplies />)
@@ -65,6 +66,7 @@ describe('what the plans need', () => {
             'GET /supplies': {
                 jars: [supply('Green', 'enough', { builds: both }), supply('Buff', 'enough')],
                 takes: [take('green'), take('green', { build: 'b2', buildName: 'Brae', step: 'x' })],
+                mixes: [],
             },
         })
         show(<Supplies />)
@@ -73,8 +75,22 @@ describe('what the plans need', () => {
         expect(rows).toHaveLength(2)
         expect(rows[1]).toHaveTextContent('10 ml')
     })
+    it('says a mix in drops, and takes more for several sets', async () => {
+        const parts = [
+            { name: 'Fir', parts: 3 },
+            { name: 'White', parts: 1 },
+        ]
+        const answer = { jars: [supply('Green', 'enough')], takes: [take('green')], mixes: [{ jar: 'green', parts }] }
+        const asked = serverKnows({ 'GET /supplies': answer, 'GET /supplies?build=b1&sets=5': answer })
+        show(<Supplies />)
+        // 2.5 ml of it, in drops of a twentieth.
+        expect(await screen.findByText('39 drops Fir, 13 drops White')).toBeVisible()
+        await userEvent.selectOptions(screen.getByLabelText('For'), 'Ostrel')
+        await userEvent.selectOptions(screen.getByLabelText('Sets at once'), '5')
+        await waitFor(() => expect(asked).toContain('GET /supplies?build=b1&sets=5'))
+    })
     it('says so when nothing is left to do, and offers to ask again when the answer fails', async () => {
-        serverKnows({ 'GET /supplies': { jars: [], takes: [] } })
+        serverKnows({ 'GET /supplies': { jars: [], takes: [], mixes: [] } })
         const { unmount } = show(<Supplies />)
         expect(await screen.findByText(/Nothing is left to do that takes paint/)).toBeVisible()
         unmount()
@@ -91,7 +107,7 @@ describe('what the plans need', () => {
 })
 
 describe('the jars of a plan', () => {
-    const lacking = { jars: [supply('Green', 'too-little', { jar: product('green', 'Green') })], takes: [] }
+    const lacking = { jars: [supply('Green', 'too-little', { jar: product('green', 'Green') })], takes: [], mixes: [] }
     const open = (own: object[]) => {
         serverKnows({ 'GET /jars': { jars: own }, 'GET /supplies': lacking })
         show(<JarsDialog open onOpenChange={vi.fn()} plan={plan([step('a')])} library={library} edit={vi.fn()} />)

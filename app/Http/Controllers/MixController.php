@@ -133,7 +133,7 @@ final readonly class MixController
     public function update(CupRequest $request, string $mix): JsonResponse
     {
         $user = CurrentUser::of($request);
-        $own = $user->mixes()->find($mix) ?? throw new NotFoundHttpException('There is no such mix.');
+        $own = $user->mixes()->where('code', $mix)->first() ?? throw new NotFoundHttpException('There is no such mix.');
         $cup = $request->cup();
         $history = $own->history;
         if (serialize($cup) !== serialize($own->cup)) {
@@ -149,7 +149,7 @@ final readonly class MixController
 
     public function destroy(Request $request, string $mix): JsonResponse
     {
-        CurrentUser::of($request)->mixes()->whereKey($mix)->delete();
+        CurrentUser::of($request)->mixes()->where('code', $mix)->delete();
 
         return new JsonResponse(null, 204);
     }
@@ -193,12 +193,12 @@ final readonly class MixController
     private static function saved(SavedMix $mix, array $uses): array
     {
         return [
-            'id' => $mix->id,
+            'id' => $mix->code,
             'jar' => $mix->kept()->jarId(),
             'name' => $mix->name,
             'note' => $mix->note,
             'made' => $mix->created_at->toIso8601ZuluString(),
-            'usedIn' => $uses[$mix->id] ?? [],
+            'usedIn' => $uses[$mix->code] ?? [],
             'history' => array_map(
                 static function (array $was): array {
                     /** @var array{until: string, cup: CupData} $was */

@@ -201,7 +201,13 @@ final readonly class ShelfController
     /** What the plans of all builds still take, and whether the jars do for it. */
     public function supplies(Request $request): JsonResponse
     {
-        return new JsonResponse($this->supplies->of(CurrentUser::of($request)));
+        $request->validate(
+            ['build' => ['string', 'max:40'], 'sets' => ['integer', 'min:1', 'max:50']],
+            ['sets' => 'From 1 to 50.'],
+        );
+        $sets = [$request->string('build')->toString() => $request->integer('sets', 1)];
+
+        return new JsonResponse($this->supplies->of(CurrentUser::of($request), $sets));
     }
 
     /**

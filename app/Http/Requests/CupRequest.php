@@ -76,7 +76,9 @@ final class CupRequest extends FormRequest
     {
         $id = KeptMix::idIn($jar);
         // No mix is part of itself.
-        $mix = $id === null || ! Str::isUuid($id) || $id === $this->route('mix') ? null : $user->mixes()->find($id);
+        $mix = $id === null || ! Str::isUuid($id) || $id === $this->route('mix')
+            ? null
+            : $user->mixes()->where('code', $id)->first();
 
         return $mix?->kept();
     }

@@ -30,6 +30,15 @@ it('counts film, coats, what goes past and what stays behind', function () {
         ->and($two?->jarMl)->toEqualWithDelta($one?->jarMl + 0.6 * (0.25 / 0.6), 1e-9);
 });
 
+it('fills the cup once for several sets', function () {
+    $plan = PlanKit::plan("prime primer on hull\nspray-colour acrylic on hull, 1 coats");
+    [, $one] = Takes::of($plan);
+    [, $five] = Takes::of($plan, 5);
+
+    expect($five->jarMl + $five->thinnerMl)->toEqualWithDelta(5 * 0.25 / 0.6 + 0.4, 1e-9)
+        ->and($five->jarMl)->toBeLessThan(5 * $one->jarMl);
+});
+
 it('takes more on more, less in spots and on some panels, and more by can than by airbrush', function () {
     $whole = lastTake('pin-wash wash on hull')?->jarMl;
 

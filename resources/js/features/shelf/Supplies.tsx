@@ -2,12 +2,16 @@ import { useQuery } from '@tanstack/react-query'
 import { Printer } from 'lucide-react'
 import { useEffect, useState } from 'react'
 import { Link } from 'react-router'
+import type { Timetable } from '@/contract'
 import { Button } from '@/design/Button'
 import { classes } from '@/design/classes'
 import { Select } from '@/design/Field'
 import { RetryNotice } from '@/design/Notice'
 import { Swatch } from '@/design/Swatch'
-import { type Supplies as Answer, suppliesQuery } from './api'
+import { timetableQuery } from '@/features/build'
+import { formats, sittingsOf } from '@/features/clock/times'
+import { measure } from '@/features/mix/drops'
+import { type Supplies as Answer, suppliesOfSets } from './api'
 import { sayMl } from './millilitres'
 
 type Supply = Answer['jars'][number]
@@ -26,8 +30,10 @@ const ORDER: readonly Supply['shortage'][] = ['not-there', 'too-little', 'goes-o
 
 /** What the plans still take from which jar: what to buy, and what to prepare, in the order of work. */
 export function Supplies() {
-    const supplies = useQuery(suppliesQuery)
     const [build, setBuild] = useState('')
+    const [sets, setSets] = useState(1)
+    const [isBySession, setBySession] = useState(false)
+    const supplies = useQuery(suppliesOfSets(build, sets))
     useEffect(() => {
         document.title = 'What the plans need · Ulvrach'
     }, [])
@@ -39,7 +45,7 @@ export function Supplies() {
         )
     }
     if (supplies.data === undefined) return <main className="p-8 text-soft">Adding it up…</main>
-    const { takes, jars } = supplies.data
+    const { takes, jars, mixes } = supplies.data
     const builds = [...new Map(takes.map((take) => [take.build, take.buildName]))]
     const shown = jars.filter((jar) => build === '' || jar.builds.some((one) => one.build === build))
     return (
@@ -54,6 +60,23 @@ export function Supplies() {
                         ...builds.map(([value, label]) => ({ value, label })),
                     ]}
                     onChange={(event) => setBuild(event.target.value)}
+                />
+                {build !== '' && (
+                    <Select
+                        label="Sets at once"
+                        value={sets}
+                        choices={[1, 2, 3, 4, 5, 6, 8, 10, 12].map((of) => ({ value: String(of), label: String(of) }))}
+                        onChange={(event) => setSets(Number(event.target.value))}
+                    />
+                )}
+                <Select
+                    label="Prepared"
+                    value={isBySession ? 'session' : 'build'}
+                    choices={[
+                        { value: 'build', label: 'by build' },
+                        { value: 'session', label: 'by session' },
+                    ]}
+                    onChange={(event) => setBySession(event.target.value === 'session')}
                 />
                 <span className="no-print ml-auto flex items-center gap-3">
                     <Link to="/shelf" className="underline">
@@ -71,7 +94,12 @@ export function Supplies() {
             ) : (
                 <div className="grid items-start gap-6 lg:grid-cols-[minmax(0,5fr)_minmax(0,4fr)]">
                     <ToBuy jars={shown} build={build} />
-                    <ToPrepare takes={takes.filter((take) => build === '' || take.build === build)} jars={jars} />
+                    <ToPrepare
+                        takes={takes.filter((take) => build === '' || take.build === build)}
+                        jars={jars}
+                        mixes={mixes}
+                        isBySession={isBySession}
+                    />
                 </div>
             )}
         </main>
@@ -154,51 +182,119 @@ function ToBuy({ jars, build }: { jars: readonly Supply[]; build: string }) {
 const taken = (jar: Supply, build: string): number =>
     build === '' ? jar.needMl : (jar.builds.find((one) => one.build === build)?.ml ?? 0)
 
-function ToPrepare({ takes, jars }: { takes: readonly Take[]; jars: readonly Supply[] }) {
-    const nameOf = (id: string) => jars.find((jar) => jar.jar.id === id)?.jar.name ?? id
-    const colourOf = (id: string) => jars.find((jar) => jar.jar.id === id)?.jar.colour ?? null
-    const builds = [...new Map(takes.map((take) => [take.build, take.buildName]))]
+type ToPrepareProps = {
+    takes: readonly Take[]
+    jars: readonly Supply[]
+    mixes: Answer['mixes']
+    isBySession: boolean
+}
+
+function ToPrepare({ takes, jars, mixes, isBySession }: ToPrepareProps) {
+    const of = new Map(jars.map((jar) => [jar.jar.id, jar.jar]))
+    const inMix = new Map(mixes.map((mix) => [mix.jar, mix.parts]))
+    const timetable = useQuery({ ...timetableQuery({}), enabled: isBySession })
+    const groups = isBySession
+        ? timetable.data === undefined
+            ? []
+            : bySession(takes, timetable.data)
+        : [...new Map(takes.map((take) => [take.build, take.buildName]))].map(([id, name]) => ({
+              key: id,
+              name,
+              takes: takes.filter((take) => take.build === id),
+          }))
     return (
         <section aria-labelledby="to-prepare">
             <h2 id="to-prepare" className="mb-1 font-semibold">
                 To prepare, in the order of work
             </h2>
-            {builds.map(([id, name]) => (
-                <div key={id} className="mb-4">
+            {isBySession && timetable.isPending && <p className="text-soft">Looking when it is done…</p>}
+            {isBySession && timetable.isError && (
+                <RetryNotice error={timetable.error} onRetry={() => void timetable.refetch()} />
+            )}
+            {groups.map((group) => (
+                <div key={group.key} className="mb-4">
                     <h3 className="text-fine font-semibold text-soft">
-                        <Link to={`/builds/${id}`} className="underline">
-                            {name}
-                        </Link>
+                        {isBySession ? (
+                            group.name
+                        ) : (
+                            <Link to={`/builds/${group.key}`} className="underline">
+                                {group.name}
+                            </Link>
+                        )}
                     </h3>
                     <ol>
-                        {takes
-                            .filter((take) => take.build === id)
-                            .map((take) => (
-                                <li key={take.step} className="flex items-center gap-2 border-b border-line py-1">
-                                    <span
-                                        aria-hidden="true"
-                                        className="h-7 w-7 shrink-0 bg-card"
-                                        style={{ background: colourOf(take.jar) ?? undefined }}
-                                    />
-                                    <span className="min-w-0 flex-1 leading-tight">
-                                        <span className="block truncate">
-                                            {take.number} {nameOf(take.jar)}
+                        {group.takes.map((take) => (
+                            <li
+                                key={`${take.build} ${take.step}`}
+                                className="flex items-center gap-2 border-b border-line py-1"
+                            >
+                                <span
+                                    aria-hidden="true"
+                                    className="h-7 w-7 shrink-0 bg-card"
+                                    style={{ background: of.get(take.jar)?.colour ?? undefined }}
+                                />
+                                <span className="min-w-0 flex-1 leading-tight">
+                                    <span className="block truncate">
+                                        {take.number} {of.get(take.jar)?.name ?? take.jar}
+                                    </span>
+                                    <span className="block truncate text-fine text-soft">
+                                        {isBySession ? `${take.technique}, ${take.buildName}` : take.technique}
+                                    </span>
+                                    <Drops parts={inMix.get(take.jar) ?? []} millilitres={take.jarMl} />
+                                </span>
+                                <span className="text-right leading-tight whitespace-nowrap tabular-nums">
+                                    {sayMl(take.jarMl)}
+                                    {take.thinner !== null && (
+                                        <span className="block text-fine text-soft">
+                                            and {sayMl(take.thinnerMl)} {take.thinner}
                                         </span>
-                                        <span className="block truncate text-fine text-soft">{take.technique}</span>
-                                    </span>
-                                    <span className="text-right leading-tight whitespace-nowrap tabular-nums">
-                                        {sayMl(take.jarMl)}
-                                        {take.thinner !== null && (
-                                            <span className="block text-fine text-soft">
-                                                and {sayMl(take.thinnerMl)} {take.thinner}
-                                            </span>
-                                        )}
-                                    </span>
-                                </li>
-                            ))}
+                                    )}
+                                </span>
+                            </li>
+                        ))}
                     </ol>
                 </div>
             ))}
         </section>
     )
+}
+
+/** A mix is not poured from a jar but made: so many drops of each for about so much of it. */
+function Drops({ parts, millilitres }: { parts: Answer['mixes'][number]['parts']; millilitres: number }) {
+    if (parts.length === 0) return null
+    const { drops } = measure(
+        parts.map(({ name, parts: of }) => ({ jar: name, parts: of })),
+        1,
+        millilitres,
+    )
+    return (
+        <span className="block text-fine">
+            {drops.map(({ jar, drops: of }) => `${of} ${of === 1 ? 'drop' : 'drops'} ${jar}`).join(', ')}
+        </span>
+    )
+}
+
+type Group = { key: string; name: string; takes: Take[] }
+
+/** Each in the session in which its step begins; what has no session yet, for a stop holds it back, comes last. */
+function bySession(takes: readonly Take[], timetable: Timetable): Group[] {
+    const format = formats(timetable.timeZone)
+    const groups: Group[] = sittingsOf(timetable).map(({ session }) => ({
+        key: session.from.toISOString(),
+        name: `${format.day(session.from)}, ${format.time(session.from)}`,
+        takes: [],
+    }))
+    const first = new Map<string, string>()
+    for (const { session, pieces } of sittingsOf(timetable))
+        for (const { item } of pieces) {
+            const key = `${item.build} ${item.step}`
+            if (!first.has(key)) first.set(key, session.from.toISOString())
+        }
+    const rest: Group = { key: 'rest', name: 'In no session yet', takes: [] }
+    for (const take of takes) {
+        const key = first.get(`${take.build} ${take.step}`)
+        const group = groups.find((one) => one.key === key) ?? rest
+        group.takes.push(take)
+    }
+    return [...groups, rest].filter((group) => group.takes.length > 0)
 }

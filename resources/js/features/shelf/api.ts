@@ -29,6 +29,18 @@ export const suppliesQuery = queryOptions({
     staleTime: 0,
 })
 
+/** The same where one build is done on several sets at once; empty: none in particular. */
+export function suppliesOfSets(build: string, sets: number) {
+    const isPlain = build === '' || sets === 1
+    return queryOptions({
+        queryKey: isPlain ? suppliesQuery.queryKey : [...suppliesQuery.queryKey, build, String(sets)],
+        queryFn: ({ signal }) =>
+            getJson(isPlain ? '/supplies' : `/supplies?build=${build}&sets=${sets}`, suppliesSchema, signal),
+        staleTime: 0,
+        placeholderData: keepPreviousData,
+    })
+}
+
 export const keepStock = (jar: string, stock: Stock) => send('PUT', `/shelf/${jar}`, standingSchema, stock)
 
 /** Which column is which: the place of its heading; null: as the headings say. */

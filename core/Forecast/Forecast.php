@@ -15,6 +15,7 @@ use Ulvrach\Material\Product;
 use Ulvrach\Mixing\Paint;
 use Ulvrach\Mixing\PaintMaker;
 use Ulvrach\Palette\HidingPower;
+use Ulvrach\Technique\TechniqueLibrary;
 
 /**
  * The colours that the places of every zone come to, step by step: films over what lies below them, after Kubelka and
@@ -44,7 +45,8 @@ final class Forecast
     private ?array $marks = null;
 
     /**
-     * @param  array{int, Product}|null  $instead  index of a step, and what it is done with instead
+     * @param  array{int, Product, Load|null}|null  $instead  index of a step, and what it is done with instead, and how
+     *   much of it; null: as much as before
      * @param  string|null  $only  id of the one zone that is asked for; null: all
      */
     private function __construct(
@@ -60,10 +62,10 @@ final class Forecast
         return new self($walk);
     }
 
-    /** The same with another jar in one step, on one zone; times and layers stay those of the walk. */
-    public function withJar(int $index, Product $product, string $zone): self
+    /** The same with another jar, or more or less of it, in one step on one zone; times and layers stay. */
+    public function withJar(int $index, Product $product, string $zone, ?Load $load = null): self
     {
-        $other = new self($this->walk, [$index, $product], $zone);
+        $other = new self($this->walk, [$index, $product, $load], $zone);
         $other->marks = $this->marks();
 
         return $other;
@@ -209,22 +211,44 @@ final class Forecast
         if ($mark->effect !== Effect::Coat && $mark->effect !== Effect::Patches) {
             $isThin = $product !== null && HidingPower::of($product->material) <= Laid::THIN;
 
-            return $mark->amount * match (true) {
+            return $mark->amount * $this->strength($mark) * match (true) {
                 $isThin => Laid::FLOODED,
                 $product === null => 1.0,
                 default => Laid::thinned($mark->effect, $product->material->family),
             };
         }
-        // A mist lays less than a coat, a loaded brush more.
-        $each = match ($step->load) {
+        $load = $this->loadOf($mark);
+
+        return $mark->amount * max(1, $step->coats) * ($load === null ? 1.0 : self::weight($load));
+    }
+
+    /** How much more is laid than the work usually brings: its marks are as strong as it is usually done. */
+    private function strength(Mark $mark): float
+    {
+        $load = $this->loadOf($mark);
+        $step = $this->walk->plan->steps[$mark->step];
+        $usual = TechniqueLibrary::get($step->technique)->loadBy($step->application);
+
+        return $load === null ? 1.0 : self::weight($load) / self::weight($usual);
+    }
+
+    private function loadOf(Mark $mark): ?Load
+    {
+        $other = $this->instead !== null && $this->instead[0] === $mark->step ? $this->instead[2] : null;
+
+        return $other ?? $this->walk->plan->steps[$mark->step]->load;
+    }
+
+    /** A mist lays less than a coat, a loaded brush more. */
+    private static function weight(Load $load): float
+    {
+        return match ($load) {
             Load::Dab => 0.3,
             Load::Mist => 0.4,
+            Load::Coat => 1.0,
             Load::Brushed => 1.3,
             Load::Flood => 1.6,
-            Load::Coat, null => 1.0,
         };
-
-        return $mark->amount * max(1, $step->coats) * $each;
     }
 
     private function productOf(Mark $mark): ?Product

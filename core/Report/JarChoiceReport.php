@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ulvrach\Report;
 
+use Ulvrach\Chemistry\Load;
 use Ulvrach\Colour\Lab;
 use Ulvrach\Evaluation\Walk;
 use Ulvrach\Forecast\Colours;
@@ -15,6 +16,7 @@ use Ulvrach\Plan\Edit\PutProduct;
 use Ulvrach\Plan\Edit\ReplaceStep;
 use Ulvrach\Plan\Plan;
 use Ulvrach\PlanFile\EditCodec;
+use Ulvrach\Technique\Application;
 use Ulvrach\Technique\TechniqueLibrary;
 
 /** What a step would look like with each of some jars, on its own ground and under all that comes later. */
@@ -26,9 +28,10 @@ final class JarChoiceReport
     /**
      * @param  string  $zone  id of the zone that is looked at; the step goes on it
      * @param  list<Product>  $jars  those that the step cannot be done with are passed over
+     * @param  Load|null  $load  how much of it is laid; null: as much as in the plan
      * @return array<string, mixed> the jars by what is left of them at the end, the strongest first
      */
-    public static function of(Walk $walk, int $index, string $zone, array $jars): array
+    public static function of(Walk $walk, int $index, string $zone, array $jars, ?Load $load = null): array
     {
         $step = $walk->plan->steps[$index];
         $technique = TechniqueLibrary::get($step->technique);
@@ -37,10 +40,10 @@ final class JarChoiceReport
         $choices = [];
         foreach ($jars as $jar) {
             if ($spot !== null && $jar->material->colour !== null && $technique->accepts($jar->material->family)) {
-                $other = $forecast->withJar($index, $jar, $zone);
+                $other = $forecast->withJar($index, $jar, $zone, $load);
                 $choices[] = [
                     ...self::choice($other, $index, $zone, $spot, $jar),
-                    'edits' => EditCodec::write(self::edits($walk->plan, $index, $jar)),
+                    'edits' => EditCodec::write(self::edits($walk->plan, $index, $jar, $load)),
                 ];
             }
         }
@@ -51,16 +54,33 @@ final class JarChoiceReport
             'zone' => $zone,
             'place' => $spot?->value,
             'ground' => $forecast->after($index - 1, $zone)->of(Spot::Face)->toHex(),
+            'load' => ($load ?? $step->load ?? $technique->loadBy($step->application))->value,
+            'loads' => array_map(
+                static fn (Load $one) => ['code' => $one->value, 'label' => $one->label()],
+                self::loads($step->application),
+            ),
             'jars' => $choices,
         ];
     }
 
     /** @return list<PlanEdit> that take this jar for the step */
-    private static function edits(Plan $plan, int $index, Product $jar): array
+    private static function edits(Plan $plan, int $index, Product $jar, ?Load $load): array
     {
         $put = isset($plan->products[$jar->id]) ? [] : [new PutProduct($jar)];
 
-        return [...$put, new ReplaceStep($plan->steps[$index]->with(['product' => $jar->id]))];
+        $changes = ['product' => $jar->id, ...($load === null ? [] : ['load' => $load])];
+
+        return [...$put, new ReplaceStep($plan->steps[$index]->with($changes))];
+    }
+
+    /** @return list<Load> from little to much; empty: the tool brings one amount only */
+    private static function loads(Application $application): array
+    {
+        return match ($application) {
+            Application::Airbrush => [Load::Mist, Load::Coat, Load::Flood],
+            Application::Brush => [Load::Dab, Load::Brushed, Load::Flood],
+            Application::Can, Application::Sponge, Application::Scrub, Application::Dry => [],
+        };
     }
 
     /** @return array<string, mixed> */

@@ -7,6 +7,9 @@ namespace Ulvrach\Report;
 use Ulvrach\Evaluation\FollowUp;
 use Ulvrach\Evaluation\Layer;
 use Ulvrach\Evaluation\Walk;
+use Ulvrach\Forecast\Colours;
+use Ulvrach\Forecast\Forecast;
+use Ulvrach\Forecast\Spot;
 use Ulvrach\Repair\Repair;
 use Ulvrach\Repair\RepairAction;
 use Ulvrach\Safety\Hazard;
@@ -91,7 +94,21 @@ final class KnowledgeReport
                 $strata->layers,
             ),
             'warnings' => $scratch->warnings,
+            'places' => self::places(Forecast::of($walk)->after($beforeStep - 1, $zone)),
         ];
+    }
+
+    /** @return list<array{place: string, colour: string}> those that have a colour of their own */
+    private static function places(Colours $colours): array
+    {
+        $places = [];
+        foreach (Spot::cases() as $spot) {
+            if ($colours->has($spot)) {
+                $places[] = ['place' => $spot->value, 'colour' => $colours->of($spot)->toHex()];
+            }
+        }
+
+        return $places;
     }
 
     /** @return array<string, mixed> */

@@ -4,9 +4,7 @@ declare(strict_types=1);
 
 namespace Ulvrach\Report;
 
-use Ulvrach\Plan\Edit\RemoveStep;
 use Ulvrach\Plan\Panel;
-use Ulvrach\Plan\Step;
 use Ulvrach\PlanFile\EditCodec;
 use Ulvrach\Variety\PanelMixes;
 
@@ -14,11 +12,10 @@ use Ulvrach\Variety\PanelMixes;
 final class PanelMixesReport
 {
     /**
-     * @param  Step  $step  whose place they take
-     * @param  int  $index  of that step
+     * @param  int  $index  of the step whose place they take
      * @return array<string, mixed>
      */
-    public static function of(PanelMixes $mixes, Step $step, int $index): array
+    public static function of(PanelMixes $mixes, int $index): array
     {
         $tints = $mixes->tints;
         $used = [];
@@ -43,10 +40,7 @@ final class PanelMixesReport
             'least' => $mixes->tinting->least === null ? null : round($mixes->tinting->least, 1),
             'mostUsed' => $mixes->tinting->mostUsed,
             'isProved' => $mixes->tinting->isProved,
-            'edits' => EditCodec::write([
-                ...$mixes->edits($step->technique, $index + 1),
-                new RemoveStep($step->id),
-            ]),
+            'edits' => EditCodec::write($mixes->edits($index)),
         ];
     }
 }

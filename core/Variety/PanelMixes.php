@@ -8,11 +8,10 @@ use Ulvrach\Material\Product;
 use Ulvrach\Plan\Edit\InsertStep;
 use Ulvrach\Plan\Edit\PlanEdit;
 use Ulvrach\Plan\Edit\PutProduct;
+use Ulvrach\Plan\Edit\ReplaceStep;
 use Ulvrach\Plan\Extent;
 use Ulvrach\Plan\Panel;
 use Ulvrach\Plan\Plan;
-use Ulvrach\Plan\Step;
-use Ulvrach\Technique\TechniqueLibrary;
 
 /** The panels of some zones, each in a mix of its own, as steps of a plan. */
 final readonly class PanelMixes
@@ -57,34 +56,41 @@ final readonly class PanelMixes
     }
 
     /**
-     * One step a mix, on the panels that it goes on.
+     * One step a mix, on the panels that it goes on. The first is the step that is tinted, on fewer panels; the others
+     * come after it.
      *
-     * @param  int  $index  of the step before which they are laid
+     * @param  int  $index  of that step
      * @return list<PlanEdit>
      */
-    public function edits(string $technique, int $index): array
+    public function edits(int $index): array
     {
-        $data = TechniqueLibrary::get($technique);
+        $first = $this->plan->steps[$index];
         $edits = [];
         $number = 1;
+        $isFirst = true;
         foreach ($this->byMix() as $mix => $panels) {
             $product = $this->tints->mixes[$mix];
             if (! isset($this->plan->products[$product->id])) {
                 $edits[] = new PutProduct($product);
             }
-            while ($this->plan->indexOf("{$technique}-p{$number}") !== null) {
+            $changes = [
+                'product' => $product->id,
+                'zones' => $this->zonesOf($panels),
+                'extent' => new Extent(null, [], array_map(static fn (Panel $panel) => $panel->id, $panels)),
+            ];
+            if ($isFirst) {
+                $edits[] = new ReplaceStep($first->with($changes));
+                $isFirst = false;
+
+                continue;
+            }
+            while ($this->plan->indexOf("{$first->technique}-p{$number}") !== null) {
                 $number++;
             }
-            $step = new Step(
-                id: "{$technique}-p{$number}",
-                technique: $technique,
-                product: $product->id,
-                zones: $this->zonesOf($panels),
-                coats: $data->coats,
-                application: $data->application,
-                extent: new Extent(null, [], array_map(static fn (Panel $panel) => $panel->id, $panels)),
+            $edits[] = new InsertStep(
+                $first->with([...$changes, 'id' => "{$first->technique}-p{$number}", 'accepted' => []]),
+                ++$index,
             );
-            $edits[] = new InsertStep($step, $index++);
             $number++;
         }
 

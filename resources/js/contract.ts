@@ -538,6 +538,10 @@ export const jarChoicesSchema = z.object({
     place: z.string().nullable(),
     ground: z.string(),
     jars: z.array(jarChoiceSchema),
+    /** How much of it is laid. */
+    load: z.string(),
+    /** From little to much; empty: the tool brings one amount only. */
+    loads: z.array(z.object({ code: z.string(), label: z.string() })),
 })
 export type JarChoices = z.infer<typeof jarChoicesSchema>
 
@@ -577,6 +581,8 @@ export const scratchSchema = z.object({
     ),
     layers: z.array(z.object({ step: z.string(), broken: z.boolean(), protectedBy: z.number().nullable() })),
     warnings: z.array(z.string()),
+    /** What is seen of the zone then, place by place. */
+    places: z.array(z.object({ place: z.string(), colour: z.string() })),
 })
 export type Scratch = z.infer<typeof scratchSchema>
 

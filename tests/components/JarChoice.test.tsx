@@ -24,6 +24,11 @@ const choices = (...jars: ReturnType<typeof jar>[]) => ({
     zone: 'hull',
     place: 'recess',
     ground: '#566043',
+    load: 'brushed',
+    loads: [
+        { code: 'dab', label: 'dabs' },
+        { code: 'brushed', label: 'a loaded brush' },
+    ],
     jars,
 })
 const JARS = 'GET /builds/build-1/steps/b/jars?zone=hull'
@@ -53,6 +58,23 @@ describe('comparing jars on the ground of a step', () => {
         expect(near).toHaveBeenLastCalledWith([{ edit: 'replace-step', id: 'bone' }])
         await userEvent.click(bone)
         expect(apply).toHaveBeenCalledWith([{ edit: 'replace-step', id: 'bone' }], 'Use “bone”')
+    })
+    it('lays more of it, also of the jar that is in use', async () => {
+        const asked = serverKnows({
+            [`GET /builds/${first.id}/steps/b/jars?zone=hull`]: choices(jar('green', 5, 'soft')),
+            [`GET /builds/${first.id}/steps/b/jars?zone=hull&load=dab`]: {
+                ...choices(jar('green', 2, 'tone')),
+                load: 'dab',
+            },
+        })
+        const apply = vi.fn().mockResolvedValue(true)
+        show(<JarChoice state={first} step={step('b')} zone="hull" apply={apply} near={vi.fn()} />)
+        await userEvent.click(screen.getByRole('button', { name: 'Compare jars on this ground' }))
+        await userEvent.click(await screen.findByRole('button', { name: 'dabs' }))
+        const tone = await screen.findByRole('region', { name: 'A tone' })
+        expect(asked).toHaveLength(2)
+        await userEvent.click(within(tone).getByRole('button', { name: /green/ }))
+        expect(apply).toHaveBeenCalledOnce()
     })
     it('shows a few of each effect, the one in use among them, and the rest when asked', async () => {
         serverKnows({

@@ -13,6 +13,7 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
+use Ulvrach\Chemistry\Load;
 use Ulvrach\Evaluation\Walker;
 use Ulvrach\Material\Product;
 use Ulvrach\Palette\Palette;
@@ -28,7 +29,7 @@ final readonly class ColourController
     {
     }
 
-    /** On the zone named by "zone"; without one, on the first that the step goes on. */
+    /** On the zone named by "zone"; without one, on the first that the step goes on. With so much of it as "load" says. */
     public function jars(Request $request, Build $build, string $step): JsonResponse
     {
         $plan = $build->head->document;
@@ -43,7 +44,7 @@ final readonly class ColourController
 
         return new JsonResponse([
             'version' => $build->version,
-            ...JarChoiceReport::of($walk, $index, $zone, self::within($request, $plan)),
+            ...JarChoiceReport::of($walk, $index, $zone, self::within($request, $plan), $request->enum('load', Load::class)),
         ]);
     }
 
@@ -70,7 +71,7 @@ final readonly class ColourController
 
         return new JsonResponse([
             'version' => $build->version,
-            ...PanelMixesReport::of($mixes, $plan->steps[$index], $index),
+            ...PanelMixesReport::of($mixes, $index),
         ]);
     }
 

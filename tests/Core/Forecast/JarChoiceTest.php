@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Tests\Core\PlanKit;
+use Ulvrach\Chemistry\Load;
 use Ulvrach\Colour\Lab;
 use Ulvrach\Forecast\Forecast;
 use Ulvrach\Forecast\Spot;
@@ -70,4 +71,24 @@ it('shows a marking in its own colour until something is laid over it', function
 
     expect($fresh->differenceTo(Lab::fromHex('#ffffff')))->toBeLessThan(1.5)
         ->and($dirty->l)->toBeLessThan($fresh->l - 5);
+});
+
+it('shows a wash stronger the more of it is laid, and puts that into the plan', function () {
+    $atEnd = static fn (?Load $load) => array_column(
+        JarChoiceReport::of(PlanKit::walk(GREEN_WITH_LINES), 3, 'hull', [PlanKit::products()['wash']], $load)['jars'],
+        'atEnd',
+    )[0];
+    $choices = JarChoiceReport::of(
+        PlanKit::walk(GREEN_WITH_LINES),
+        3,
+        'hull',
+        array_values(PlanKit::products()),
+        Load::Flood,
+    );
+
+    expect($atEnd(Load::Dab))->toBeLessThan($atEnd(Load::Brushed))
+        ->and($atEnd(Load::Brushed))->toBeLessThan($atEnd(Load::Flood))
+        ->and($choices['load'])->toBe('flood')
+        ->and(array_column($choices['loads'], 'code'))->toBe(['dab', 'brushed', 'flood'])
+        ->and(json_encode($choices['jars'][0]['edits']))->toContain('"load":"flood"');
 });

@@ -20,6 +20,7 @@ export default function CoreSample({ state, zone, atStep }: { state: PlanState; 
     const reach = below.isSuccess ? reachOf(below.data.layers) : null
     return (
         <figure aria-label={`Core sample of ${zone.name}`}>
+            {below.isSuccess && <Seen places={below.data.places} />}
             <ol className="flex flex-col">
                 {strata.map((stratum) => {
                     const at = reach?.get(stratum.stepId)
@@ -71,6 +72,39 @@ export default function CoreSample({ state, zone, atStep }: { state: PlanState; 
             </ol>
             {below.isSuccess && <ScratchSample scratch={below.data} />}
         </figure>
+    )
+}
+
+const PLACE: Record<Scratch['places'][number]['place'], string> = {
+    face: 'face',
+    recess: 'recess',
+    edge: 'edge',
+    lower: 'lower third',
+    patch: 'patch',
+    chip: 'chip',
+    streak: 'streak',
+    marking: 'marking',
+}
+
+/** What is seen from outside, place by place: the marks stand on the face that they are seen against. */
+function Seen({ places }: { places: Scratch['places'] }) {
+    const face = places.find(({ place }) => place === 'face')?.colour
+    return (
+        <ul className="mb-2 flex" aria-label="What is seen of it">
+            {places.map(({ place, colour }) => (
+                <li key={place} className="min-w-0 flex-1 text-center text-fine text-soft">
+                    <span className="grid h-10 place-items-center" style={{ background: face }}>
+                        <span
+                            className={place === 'face' ? 'size-full' : 'h-6 w-[70%]'}
+                            style={{ background: colour }}
+                        />
+                    </span>
+                    <span className="block truncate" title={`${PLACE[place]} ${colour}`}>
+                        {PLACE[place]}
+                    </span>
+                </li>
+            ))}
+        </ul>
     )
 }
 

@@ -46,24 +46,43 @@ export default function JarChoice(props: Props) {
 function Choices({ state, step, zone, apply, near }: Props) {
     const on = zone !== null && step.zones.includes(zone) ? zone : (step.zones[0] ?? '')
     const isDrawn = useIsDrawn(state)
-    const choices = useQuery({ ...jarChoicesQuery(state.id, stampOf(state), step.id, on), enabled: isDrawn })
+    const [load, setLoad] = useState<string | null>(null)
+    const choices = useQuery({ ...jarChoicesQuery(state.id, stampOf(state), step.id, on, load), enabled: isDrawn })
     const name = state.plan.zones.find((one) => one.id === on)?.name ?? on
     if (choices.isError) return <RetryNotice error={choices.error} onRetry={() => void choices.refetch()} />
     if (choices.data === undefined) return <p className="text-fine text-soft">Laying every jar on a copy…</p>
     if (choices.data.place === null)
         return <p className="text-fine text-soft">This step leaves no colour of its own.</p>
-    const { jars } = choices.data
+    const { jars, loads } = choices.data
+    const isOtherLoad = load !== null && load !== step.load
     return (
         <div className="flex flex-col gap-2">
             <p className="text-fine text-soft">
                 On {name}: with its ground as it is laid, then at the end. The figure is what is left at the end.
             </p>
+            {loads.length > 0 && (
+                <div className="flex flex-wrap items-center gap-1">
+                    <span className="text-fine text-soft">With</span>
+                    {loads.map(({ code, label }) => (
+                        <Button
+                            key={code}
+                            className="text-fine"
+                            aria-pressed={choices.data.load === code}
+                            tone={choices.data.load === code ? 'act' : 'plain'}
+                            onClick={() => setLoad(code)}
+                        >
+                            {label}
+                        </Button>
+                    ))}
+                </div>
+            )}
             {EFFECTS.map(({ effect, says }) => (
                 <Group
                     key={effect}
                     title={says}
                     jars={jars.filter((jar) => jar.effect === effect)}
                     used={step.product}
+                    isOtherLoad={isOtherLoad}
                     apply={apply}
                     near={near}
                 />
@@ -73,10 +92,17 @@ function Choices({ state, step, zone, apply, near }: Props) {
     )
 }
 
-type GroupProps = Pick<Props, 'apply' | 'near'> & { title: string; jars: readonly Choice[]; used: string | null }
+type GroupProps = Pick<Props, 'apply' | 'near'> & {
+    title: string
+    jars: readonly Choice[]
+    used: string | null
+    /** Whether more or less of it is to be laid than the plan says. */
+    isOtherLoad: boolean
+}
 
-function Group({ title, jars, used, apply, near }: GroupProps) {
+function Group({ title, jars, used, isOtherLoad, apply, near }: GroupProps) {
     const [isWhole, setWhole] = useState(false)
+    const isAsPlanned = (jar: Choice) => jar.jar === used && !isOtherLoad
     if (jars.length === 0) return null
     const shown = isWhole ? jars : jars.filter((jar, place) => place < FEW || jar.jar === used)
     return (
@@ -88,12 +114,12 @@ function Group({ title, jars, used, apply, near }: GroupProps) {
                         <button
                             type="button"
                             aria-pressed={jar.jar === used}
-                            onMouseEnter={() => near(jar.jar === used ? null : jar.edits)}
+                            onMouseEnter={() => near(isAsPlanned(jar) ? null : jar.edits)}
                             onMouseLeave={() => near(null)}
-                            onFocus={() => near(jar.jar === used ? null : jar.edits)}
+                            onFocus={() => near(isAsPlanned(jar) ? null : jar.edits)}
                             onBlur={() => near(null)}
                             onClick={() => {
-                                if (jar.jar !== used) void apply(jar.edits, `Use “${jar.name}”`)
+                                if (!isAsPlanned(jar)) void apply(jar.edits, `Use “${jar.name}”`)
                             }}
                             className={classes(
                                 'flex min-h-9 w-full items-center gap-2 rounded-plate border px-1 text-left',

@@ -42,7 +42,7 @@ type InnerProps = Pick<Props, 'state' | 'step' | 'edit'> & { onDone: () => void 
 
 function Jars(props: InnerProps) {
     const { state, step } = props
-    const choices = useQuery(jarChoicesQuery(state.id, stampOf(state), step.id, step.zones[0] ?? ''))
+    const choices = useQuery(jarChoicesQuery(state.id, stampOf(state), step.id, step.zones[0] ?? '', null))
     if (choices.isPending) return <p className="p-6 text-center text-soft">Looking through the jars…</p>
     if (choices.isError) return <RetryNotice error={choices.error} onRetry={() => void choices.refetch()} />
     return <Chosen {...props} jars={choices.data.jars} />

@@ -49,12 +49,12 @@ export type JarChoices = Omit<AnsweredJarChoices, 'jars'> & { jars: JarChoice[] 
 export type PanelMixes = Omit<AnsweredPanelMixes, 'edits'> & { edits: PlanEdit[] }
 
 /** What a step would look like with each of the jars that there are, on one of its zones. */
-export const jarChoicesQuery = (buildId: string, stamp: string, step: string, zone: string) =>
+export const jarChoicesQuery = (buildId: string, stamp: string, step: string, zone: string, load: string | null) =>
     queryOptions({
-        queryKey: ['build', buildId, 'jar-choices', stamp, step, zone],
+        queryKey: ['build', buildId, 'jar-choices', stamp, step, zone, load],
         queryFn: async ({ signal }) =>
             (await getJson(
-                `/builds/${buildId}/steps/${step}/jars?zone=${zone}`,
+                `/builds/${buildId}/steps/${step}/jars?zone=${zone}${load === null ? '' : `&load=${load}`}`,
                 jarChoicesSchema,
                 signal,
             )) as JarChoices,

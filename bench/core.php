@@ -6,7 +6,10 @@ declare(strict_types=1);
 
 use Bench\LargePlan;
 use Bench\Shelf;
+use Ulvrach\Colour\Lab;
 use Ulvrach\Colour\Observer;
+use Ulvrach\Colour\Upsampler;
+use Ulvrach\Evaluation\Walk;
 use Ulvrach\Evaluation\Walker;
 use Ulvrach\Forecast\Forecast;
 use Ulvrach\Forecast\Spot;
@@ -49,26 +52,44 @@ $evaluator = new Evaluator();
 $check = timed(50, static fn () => $evaluator->evaluate($plan));
 $walk = (new Walker())->walk($plan);
 $finish = timed(50, static fn () => FinishReport::of($walk, Forecast::of($walk)));
-$forecast = timed(50, static function () use ($walk): void {
+$colours = static function (Walk $walk): void {
     // Colours are worked out when they are asked for, so all of them are.
-    $colours = Forecast::of($walk);
+    $forecast = Forecast::of($walk);
     foreach (array_keys($walk->plan->zones) as $zone) {
-        foreach ($colours->changesOf($zone) as $seen) {
+        foreach ($forecast->changesOf($zone) as $seen) {
             foreach (Spot::cases() as $spot) {
                 $seen->of($spot);
             }
         }
     }
-});
-$solver = new MixSolver(Shelf::paints(120), Observer::weights());
-$wanted = Shelf::wanted(40);
-$solving = [];
-foreach ($wanted as $colour) {
-    $from = hrtime(true);
-    $solver->closest($colour);
-    $solving[] = (hrtime(true) - $from) / 1e6;
+};
+$forecast = timed(50, static fn () => $colours($walk));
+/** @return non-empty-list<float> milliseconds, the shortest first */
+$solved = static function (int $paints, int $wanted): array {
+    $solver = new MixSolver(Shelf::paints($paints), Observer::weights());
+    $times = [];
+    foreach (Shelf::wanted($wanted) as $colour) {
+        $from = hrtime(true);
+        $solver->closest($colour);
+        $times[] = (hrtime(true) - $from) / 1e6;
+    }
+    sort($times);
+
+    return $times;
+};
+$solving = $solved(120, 40);
+$growth = ['steps' => [], 'paints' => []];
+foreach ([1, 2, 4, 8] as $groups) {
+    $larger = (new Walker())->walk(LargePlan::make(20, $groups));
+    $growth['steps'][] = timed(10, static fn () => $colours($larger))['median'];
 }
-sort($solving);
+foreach ([30, 60, 120, 240] as $paints) {
+    $growth['paints'][] = $solved($paints, 12)[6];
+}
+$roundTrip = max(0.0, ...array_map(
+    static fn (Lab $lab) => $lab->differenceTo(Observer::colourOf(Upsampler::reflectanceOf($lab))),
+    Shelf::wanted(500),
+));
 // After what is short: a mesh in memory slows down what collects garbage.
 $build = timed(10, static fn () => Catalogue::build(VehicleKind::Tank, Catalogue::formOf(VehicleKind::Tank)));
 $tank = Catalogue::build(VehicleKind::Tank, Catalogue::formOf(VehicleKind::Tank));
@@ -80,6 +101,8 @@ echo json_encode(
         'finish' => $finish,
         'forecast' => $forecast,
         'solving' => ['median' => $solving[intdiv(count($solving), 2)], 'worst' => $solving[count($solving) - 1]],
+        'growth' => $growth,
+        'roundTrip' => $roundTrip,
         'build' => $build,
         'measure' => $measure,
         'shapeBytes' => ['raw' => strlen($shape), 'gzip' => strlen((string) gzencode($shape))],

@@ -55,6 +55,7 @@ need_tools() {
         'command -v php' php8.2-cli \
         "$(has_php mbstring)" php8.2-mbstring "$(has_php dom)" php8.2-xml "$(has_php intl)" php8.2-intl \
         "$(has_php pdo_pgsql)" php8.2-pgsql "$(has_php curl)" php8.2-curl "$(has_php bcmath)" php8.2-bcmath "$(has_php zip)" php8.2-zip \
+        "$(has_php gd)" php8.2-gd \
         'command -v composer' composer 'command -v unzip' unzip 'command -v npm' npm \
         'ls /usr/lib/postgresql/*/bin/initdb' postgresql "$@"
     need_node
@@ -226,7 +227,7 @@ decorate_workers_output = no
 php_admin_value[opcache.memory_consumption] = 128
 php_admin_value[opcache.max_accelerated_files] = 20000
 php_admin_value[opcache.validate_timestamps] = 0
-php_admin_value[post_max_size] = 2M
+php_admin_value[post_max_size] = 26M
 php_admin_value[memory_limit] = 256M
 php_admin_value[expose_php] = 0
 CONF
@@ -242,7 +243,7 @@ http {
     types { font/woff2 woff2; }
     access_log off;
     server_tokens off;
-    # Nothing larger is read, so that it costs nothing either.
+    # Nothing larger is read, so that it costs nothing either. Photographs alone may be larger, see below.
     client_max_body_size 2m; client_body_buffer_size 64k;
     client_body_temp_path $run/nginx/body; proxy_temp_path $run/nginx/proxy; fastcgi_temp_path $run/nginx/fastcgi;
     uwsgi_temp_path $run/nginx/uwsgi; scgi_temp_path $run/nginx/scgi;
@@ -256,7 +257,12 @@ http {
         error_page 400 414 494 = @unreadable;
         location @unreadable { default_type application/json; return 400 '{"message":"The address of this request is no readable text."}'; }
         location @too_large { default_type application/json; return 413 '{"message":"This is larger than any plan: at most 2 MB are read."}'; }
+        location @too_large_a_photo { default_type application/json; return 413 '{"message":"A photograph has at most 25 MB."}'; }
         location /build/ { expires 1y; add_header Cache-Control immutable; try_files \$uri =404; }
+        location ~ ^/api/mixes/[0-9a-f-]+/photos\$ {
+            client_max_body_size 26m; error_page 413 = @too_large_a_photo;
+            try_files \$uri /index.php?\$query_string;
+        }
         location / { try_files \$uri /index.php?\$query_string; }
         location = /index.php {
             include /etc/nginx/fastcgi_params;

@@ -10,6 +10,7 @@ use App\Http\Controllers\JarController;
 use App\Http\Controllers\LibraryController;
 use App\Http\Controllers\LogController;
 use App\Http\Controllers\MixController;
+use App\Http\Controllers\PhotoController;
 use App\Http\Controllers\PlanController;
 use App\Http\Controllers\RecipeController;
 use App\Http\Controllers\RoomController;
@@ -81,6 +82,11 @@ Route::prefix('api')->group(function (): void {
         Route::post('mixes', [MixController::class, 'store']);
         Route::put('mixes/{mix}', [MixController::class, 'update'])->whereUuid('mix');
         Route::delete('mixes/{mix}', [MixController::class, 'destroy'])->whereUuid('mix');
+        Route::post('mixes/{mix}/photos', [PhotoController::class, 'storeOfMix'])
+            ->whereUuid('mix')
+            ->middleware('throttle:photos');
+        Route::get('photos/{photo}', [PhotoController::class, 'show'])->whereUuid('photo');
+        Route::delete('photos/{photo}', [PhotoController::class, 'destroy'])->whereUuid('photo');
         Route::post('mixes/closest', [MixController::class, 'closest'])->middleware('throttle:solving');
         Route::post('mixes/tones', [MixController::class, 'tones']);
         Route::post('mixes/look', [MixController::class, 'look']);

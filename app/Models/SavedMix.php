@@ -35,6 +35,17 @@ final class SavedMix extends Model
 
     protected $attributes = ['history' => '[]'];
 
+    /** What photographs of it are kept under. */
+    public function subject(): string
+    {
+        return self::subjectOf($this->code);
+    }
+
+    public static function subjectOf(string $code): string
+    {
+        return "mix:{$code}";
+    }
+
     public function kept(): KeptMix
     {
         return new KeptMix($this->code, $this->name, $this->cup, $this->note);

@@ -31,6 +31,7 @@ final class AppServiceProvider extends ServiceProvider
         // These two think for a moment each time.
         'measuring' => 30,
         'solving' => 120,
+        'photos' => 40,
     ];
 
     public function register(): void

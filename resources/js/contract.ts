@@ -1175,6 +1175,10 @@ export const mixWasSchema = z.object({
 })
 export type MixWas = z.infer<typeof mixWasSchema>
 
+/** A photograph of one's own; its bytes are at /api/photos/ and its id. */
+export const photoSchema = z.object({ id: z.string(), width: z.number(), height: z.number(), taken: momentSchema })
+export type Photo = z.infer<typeof photoSchema>
+
 /** A mix with its jars as they were when it was made. */
 export const savedMixSchema = z.object({
     id: z.string(),
@@ -1193,6 +1197,7 @@ export const savedMixSchema = z.object({
     jar: z.string(),
     usedIn: z.array(mixUseSchema),
     history: z.array(mixWasSchema),
+    photos: z.array(photoSchema),
 })
 export type SavedMix = z.infer<typeof savedMixSchema>
 

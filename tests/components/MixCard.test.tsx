@@ -19,6 +19,7 @@ const mix = {
     retarder: 0.05,
     flow: 0,
     jar: 'mix-m1',
+    photos: [{ id: 'p1', width: 1200, height: 900, taken: '2026-11-21T10:00:00Z' }],
     usedIn: [
         {
             build: 'b',

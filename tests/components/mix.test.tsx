@@ -71,6 +71,7 @@ const kept = [
         jar: 'mix-m',
         usedIn: [],
         history: [],
+        photos: [],
         wanted: '#445566',
         colour: '#3f4a38',
     },

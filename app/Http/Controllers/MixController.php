@@ -11,6 +11,7 @@ use App\Mixes\WhereUsed;
 use App\Models\Jar;
 use App\Models\SavedMix;
 use App\Models\User;
+use App\Photos\PhotoStore;
 use App\Supply\Supplies;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -39,7 +40,7 @@ final readonly class MixController
     /** How often it is remembered what a mix was before. */
     private const MOST_HISTORY = 30;
 
-    public function __construct(private Supplies $supplies, private WhereUsed $uses)
+    public function __construct(private Supplies $supplies, private WhereUsed $uses, private PhotoStore $photos)
     {
     }
 
@@ -102,6 +103,10 @@ final readonly class MixController
     {
         $user = CurrentUser::of($request);
         $uses = $this->uses->of($user);
+        $photos = $this->photos->of(
+            $user,
+            array_values($user->mixes()->get()->map(static fn (SavedMix $mix) => $mix->subject())->all()),
+        );
         $near = ColourText::read($request->string('near')->toString());
         $mixes = $user->mixes()->latest()->get();
         if ($near !== null) {
@@ -113,7 +118,9 @@ final readonly class MixController
         }
 
         return new JsonResponse([
-            'mixes' => array_values($mixes->map(static fn (SavedMix $mix) => self::saved($mix, $uses))->all()),
+            'mixes' => array_values(
+                $mixes->map(static fn (SavedMix $mix) => self::saved($mix, $uses, $photos))->all(),
+            ),
         ]);
     }
 
@@ -126,7 +133,7 @@ final readonly class MixController
         }
         $mix = SavedMix::query()->create(['user_id' => $user->id, 'cup' => $request->cup(), ...$said]);
 
-        return new JsonResponse(self::saved($mix, []), 201);
+        return new JsonResponse(self::saved($mix, [], []), 201);
     }
 
     /** Another cup under the same name; what it was before is remembered. */
@@ -144,7 +151,7 @@ final readonly class MixController
         }
         $own->update([...self::said($request), 'cup' => $cup, 'history' => array_slice($history, 0, self::MOST_HISTORY)]);
 
-        return new JsonResponse(self::saved($own, $this->uses->of($user)));
+        return new JsonResponse(self::saved($own, $this->uses->of($user), $this->photos->of($user, [$own->subject()])));
     }
 
     public function destroy(Request $request, string $mix): JsonResponse
@@ -188,9 +195,10 @@ final readonly class MixController
 
     /**
      * @param  array<string, list<array<string, mixed>>>  $uses  by mix
+     * @param  array<string, list<array<string, mixed>>>  $photos  by subject
      * @return array<string, mixed>
      */
-    private static function saved(SavedMix $mix, array $uses): array
+    private static function saved(SavedMix $mix, array $uses, array $photos): array
     {
         return [
             'id' => $mix->code,
@@ -198,6 +206,7 @@ final readonly class MixController
             'name' => $mix->name,
             'note' => $mix->note,
             'made' => $mix->created_at->toIso8601ZuluString(),
+            'photos' => $photos[$mix->subject()] ?? [],
             'usedIn' => $uses[$mix->code] ?? [],
             'history' => array_map(
                 static function (array $was): array {

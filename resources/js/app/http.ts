@@ -34,7 +34,7 @@ export function getJson<T>(path: string, shape: z.ZodType<T>, signal?: AbortSign
     return send('GET', path, shape, undefined, signal)
 }
 
-/** A string is sent as it is, so that a file that is not JSON is judged by the server like any other. */
+/** Strings and files are sent as they are, so that what is not as it should be is judged by the server. */
 export async function send<T>(
     method: 'GET' | 'POST' | 'PUT' | 'DELETE',
     path: string,
@@ -68,7 +68,10 @@ async function request(
         headers['X-XSRF-TOKEN'] = csrfToken()
     }
     const init: RequestInit = { method, headers, credentials: 'same-origin', signal: signal ?? null }
-    if (body !== undefined) {
+    if (body instanceof Blob) {
+        headers['Content-Type'] = body.type === '' ? 'application/octet-stream' : body.type
+        init.body = body
+    } else if (body !== undefined) {
         headers['Content-Type'] = 'application/json'
         init.body = typeof body === 'string' ? body : JSON.stringify(body)
     }

@@ -9,6 +9,7 @@ import { RetryNotice } from '@/design/Notice'
 import { keptQuery } from './api'
 import { measure, sayDrops, sayThinning } from './drops'
 import { Patch } from './Patch'
+import { Photos } from './Photos'
 
 const DAY = new Intl.DateTimeFormat(LOCALE, { day: 'numeric', month: 'long', year: 'numeric' })
 
@@ -136,6 +137,7 @@ function Card({ mix }: { mix: SavedMix }) {
                     <p className="text-fine text-soft">First mixed {DAY.format(new Date(mix.made))}</p>
                 </div>
             </article>
+            <Photos mix={mix} />
             <Before mix={mix} />
         </main>
     )

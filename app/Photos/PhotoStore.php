@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Photos;
+
+use App\Models\User;
+use Illuminate\Database\ConnectionInterface;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Str;
+
+/** Photographs of a person, by what they show. Nobody else gets to see them, whatever is guessed. */
+final readonly class PhotoStore
+{
+    /** Photographs of one thing at most. */
+    public const MOST = 20;
+
+    public function __construct(private ConnectionInterface $database)
+    {
+    }
+
+    /** @return array{id: string, width: int, height: int, taken: string} */
+    public function keep(User $user, string $subject, Picture $picture): array
+    {
+        $id = (string) Str::uuid();
+        $now = Carbon::now();
+        // Bytes go through the driver as text, which it does not have to be told about.
+        $this->database->insert(
+            'insert into photos (id, user_id, subject, width, height, picture, small, created_at, updated_at) '.
+                "values (?, ?, ?, ?, ?, decode(?, 'base64'), decode(?, 'base64'), ?, ?)",
+            [
+                $id,
+                $user->id,
+                $subject,
+                $picture->width,
+                $picture->height,
+                base64_encode($picture->large),
+                base64_encode($picture->small),
+                $now,
+                $now,
+            ],
+        );
+
+        return [
+            'id' => $id,
+            'width' => $picture->width,
+            'height' => $picture->height,
+            'taken' => $now->toIso8601ZuluString(),
+        ];
+    }
+
+    /**
+     * @param  list<string>  $subjects
+     * @return array<string, list<array{id: string, width: int, height: int, taken: string}>> by subject, the first first
+     */
+    public function of(User $user, array $subjects): array
+    {
+        $rows = $this->database
+            ->table('photos')
+            ->where('user_id', $user->id)
+            ->whereIn('subject', $subjects)
+            ->orderBy('created_at')
+            ->get(['id', 'subject', 'width', 'height', 'created_at']);
+        $photos = [];
+        foreach ($rows as $row) {
+            /** @var object{id: string, subject: string, width: int, height: int, created_at: string} $row */
+            $photos[$row->subject][] = [
+                'id' => $row->id,
+                'width' => $row->width,
+                'height' => $row->height,
+                'taken' => Carbon::parse($row->created_at)->toIso8601ZuluString(),
+            ];
+        }
+
+        return $photos;
+    }
+
+    /** @return string|null a JPEG; null: there is none of that id, or it is somebody else's */
+    public function bytes(User $user, string $id, bool $isSmall): ?string
+    {
+        $bytes = $this->database
+            ->table('photos')
+            ->where('user_id', $user->id)
+            ->where('id', $id)
+            ->selectRaw($isSmall ? "encode(small, 'base64') as bytes" : "encode(picture, 'base64') as bytes")
+            ->value('bytes');
+
+        return is_string($bytes) ? (string) base64_decode($bytes, true) : null;
+    }
+
+    public function throwAway(User $user, string $id): void
+    {
+        $this->database->table('photos')->where('user_id', $user->id)->where('id', $id)->delete();
+    }
+}

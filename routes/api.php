@@ -6,6 +6,7 @@ use App\Http\Controllers\AlmanacController;
 use App\Http\Controllers\BuildController;
 use App\Http\Controllers\ClockController;
 use App\Http\Controllers\ColourController;
+use App\Http\Controllers\DraftController;
 use App\Http\Controllers\JarController;
 use App\Http\Controllers\LibraryController;
 use App\Http\Controllers\LogController;
@@ -115,6 +116,7 @@ Route::prefix('api')->group(function (): void {
                 Route::get('shedding', [ClockController::class, 'shed']);
                 Route::get('repair', [PlanController::class, 'repair']);
                 Route::get('steps/{step}', [StepController::class, 'show'])->where('step', '[a-z0-9-]{1,40}');
+                Route::post('draft', [DraftController::class, 'draft'])->middleware('throttle:solving');
                 Route::get('steps/{step}/jars', [ColourController::class, 'jars'])
                     ->where('step', '[a-z0-9-]{1,40}')
                     ->middleware('throttle:solving');

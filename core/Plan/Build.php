@@ -13,6 +13,7 @@ final readonly class Build
      * @param  string|null  $due  the last day on which it may be finished, "2026-12-24"; null: whenever
      * @param  array<string, int>|null  $form  the measures of the vehicle by the codes of its kind, millimetres,
      *   pieces, or 0 and 1; null: as usual for its kind
+     * @param  Story|null  $brief  what the finish is to tell; null: nobody has said
      */
     public function __construct(
         public string $name,
@@ -24,6 +25,7 @@ final readonly class Build
         public ?Terrain $terrain = null,
         public ?string $due = null,
         public ?array $form = null,
+        public ?Story $brief = null,
     ) {
     }
 
@@ -39,6 +41,24 @@ final readonly class Build
             terrain: $this->terrain,
             due: $due,
             form: $this->form,
+            brief: $this->brief,
+        );
+    }
+
+    /** The same build with another story; what it says of service and ground stands in the build. */
+    public function told(Story $brief, ?int $serviceMonths, ?Terrain $terrain): self
+    {
+        return new self(
+            name: $this->name,
+            vehicle: $this->vehicle,
+            kind: $this->kind,
+            scale: $this->scale,
+            story: $this->story,
+            serviceMonths: $serviceMonths,
+            terrain: $terrain,
+            due: $this->due,
+            form: $this->form,
+            brief: $brief,
         );
     }
 }

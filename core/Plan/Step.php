@@ -76,6 +76,7 @@ final readonly class Step
      *   load?: Load|null,
      *   extent?: Extent|null,
      *   merge?: Merge|null,
+     *   note?: string,
      * }  $changes
      */
     public function with(array $changes): self
@@ -90,7 +91,7 @@ final readonly class Step
             thinner: array_key_exists('thinner', $changes) ? $changes['thinner'] : $this->thinner,
             cleanUp: $changes['cleanUp'] ?? $this->cleanUp,
             waitMinutes: array_key_exists('waitMinutes', $changes) ? $changes['waitMinutes'] : $this->waitMinutes,
-            note: $this->note,
+            note: $changes['note'] ?? $this->note,
             accepted: $changes['accepted'] ?? $this->accepted,
             load: array_key_exists('load', $changes) ? $changes['load'] : $this->load,
             extent: array_key_exists('extent', $changes) ? $changes['extent'] : $this->extent,

@@ -43,6 +43,7 @@ use Ulvrach\Technique\TechniqueLibrary;
  * that a file written by hand can be short; PlanWriter always writes everything.
  *
  * @phpstan-import-type EntryData from LogCodec
+ * @phpstan-import-type BriefData from StoryCodec
  *
  * @phpstan-type PassData array{carrier?: string|null, rubbed?: bool, afterMinutes: int|float}
  * @phpstan-type AcceptanceData array{rule: string, reason?: string}
@@ -114,6 +115,7 @@ use Ulvrach\Technique\TechniqueLibrary;
  *   terrain?: string|null,
  *   due?: string|null,
  *   form?: array<string, int|float>|null,
+ *   brief?: BriefData|null,
  * }
  * @phpstan-type BenchData array{
  *   temperatureC: int|float,
@@ -210,6 +212,7 @@ final class PlanReader
             form: isset($data['form'])
                 ? array_map(static fn (int|float $value) => (int) $value, $data['form'])
                 : null,
+            brief: isset($data['brief']) ? StoryCodec::read($data['brief']) : null,
         );
     }
 

@@ -82,6 +82,7 @@ final class PlanWriter
             'due' => $build->due,
             // An empty map would be written as an empty list.
             'form' => $build->form === [] ? null : $build->form,
+            'brief' => $build->brief === null ? null : StoryCodec::write($build->brief),
         ];
     }
 

@@ -30,6 +30,8 @@ final class SchemaCheck
 
     public const OWN_SHELF = 'own-shelf-v1';
 
+    public const STORY = 'story-v1';
+
     private const HOST = 'https://ulvrach.invalid/';
 
     private const MOST_FAULTS = 50;
@@ -66,7 +68,7 @@ final class SchemaCheck
         if (self::$validator === null) {
             self::$validator = new Validator(null, self::MOST_FAULTS, false);
             $all = [self::PLAN, self::PLAN_1, self::EDITS, self::ENTRIES, self::SCHEDULE, self::VEHICLE];
-            foreach ([...$all, self::MIX_PROBLEM, self::OWN_SHELF] as $name) {
+            foreach ([...$all, self::MIX_PROBLEM, self::OWN_SHELF, self::STORY] as $name) {
                 self::$validator
                     ->resolver()
                     ?->registerFile(self::HOST."{$name}.schema.json", __DIR__."/{$name}.schema.json");

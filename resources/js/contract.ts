@@ -20,6 +20,35 @@ export const buildFactsSchema = z.object({
     /** A day like 2026-12-24, by which it shall be finished. */
     due: z.string().nullable(),
     form: vehicleFormSchema,
+    /** What the finish is to tell; a plan can be drafted from it. */
+    brief: z
+        .object({
+            /** The vehicle's own colour. */
+            base: z.string(),
+            /** How the colours share the vehicle. */
+            scheme: z.enum(['plain', 'soft-edged', 'hard-edged', 'winter']),
+            /** The other colours, the one that covers most first. */
+            more: z.array(z.string()),
+            season: z.enum(['winter', 'spring', 'summer', 'autumn']),
+            /** What the last days have brought. */
+            weather: z.enum(['dry', 'showers', 'wet']),
+            driving: z.enum(['parked', 'road', 'field']),
+            hasMarkings: z.boolean(),
+            /** How much work it may be. */
+            ambition: z.enum(['evenings', 'weeks', 'exhibition']),
+            /** Whether wear may be stronger than life; null: as the school has it. */
+            isExpressive: z.boolean().nullable(),
+            /** What the modeller knows better, 0 to 1. */
+            overrules: z.array(
+                z.object({
+                    /** Lower-case letters, digits and hyphens, at most 40, with at least one letter. */
+                    zone: z.string(),
+                    trace: z.string(),
+                    amount: z.number(),
+                }),
+            ),
+        })
+        .nullable(),
 })
 export type BuildFacts = z.infer<typeof buildFactsSchema>
 
@@ -1228,3 +1257,45 @@ export const recipeTableSchema = z.object({
     isTaken: z.boolean(),
 })
 export type RecipeTable = z.infer<typeof recipeTableSchema>
+
+export const draftStepSchema = z.object({
+    id: z.string(),
+    technique: z.string(),
+    stage: z.string(),
+    product: z.string().nullable(),
+    colour: z.string().nullable(),
+    zones: z.array(z.string()),
+    why: z.string(),
+    minutes: z.number(),
+})
+export type DraftStep = z.infer<typeof draftStepSchema>
+
+/** How much of a trace belongs on a zone, 0 to 1, and why. */
+export const budgetSchema = z.object({
+    trace: z.string(),
+    amount: z.number(),
+    reason: z.string(),
+    isOverruled: z.boolean(),
+})
+export type Budget = z.infer<typeof budgetSchema>
+
+/** A plan drafted from a story, why each step is there, and the edits that make it the plan. */
+export const draftSchema = z.object({
+    version: z.number(),
+    steps: z.array(draftStepSchema),
+    /** Minutes. */
+    handsOn: z.number(),
+    /** Minutes from the first step until the last is dry. */
+    lasts: z.number(),
+    stops: z.number(),
+    risks: z.number(),
+    notes: z.number(),
+    purchases: z.array(z.object({ jar: productSchema, role: z.string() })),
+    budgets: z.array(z.object({ zone: z.string(), traces: z.array(budgetSchema) })),
+    contradictions: z.array(z.string()),
+    /** What was wanted and is not in it, with the reason. */
+    left: z.array(z.string()),
+    /** Sent back as they come: only the server needs to understand them. */
+    edits: z.array(z.record(z.string(), z.any())),
+})
+export type Draft = z.infer<typeof draftSchema>

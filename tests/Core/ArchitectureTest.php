@@ -75,6 +75,7 @@ const ORDER = [
     'Safety',
     'Sections',
     'Repair',
+    'Draft',
     'Schedule',
     'Report',
 ];

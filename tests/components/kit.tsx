@@ -103,6 +103,7 @@ export const plan = (steps: Step[]): Plan => ({
         terrain: null,
         due: null,
         form: null,
+        brief: null,
     },
     school: 'sealed-steps',
     bench: { temperatureC: 20, humidityPercent: 50, movingAir: false, cabinetC: null },

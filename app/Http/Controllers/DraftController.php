@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\CurrentUser;
+use App\Models\Build;
+use App\Models\Jar;
+use App\Plans\LogStore;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Validation\Rule;
+use Illuminate\Validation\ValidationException;
+use Ulvrach\Draft\Drafter;
+use Ulvrach\Material\ProductShelf;
+use Ulvrach\Plan\Fault;
+use Ulvrach\Plan\Plan;
+use Ulvrach\Plan\SchoolChoice;
+use Ulvrach\Plan\Terrain;
+use Ulvrach\PlanFile\BadPlanFile;
+use Ulvrach\PlanFile\SchemaCheck;
+use Ulvrach\PlanFile\StoryCodec;
+use Ulvrach\Report\DraftReport;
+use Ulvrach\Rules\School;
+
+/**
+ * A plan drafted from a story. Nothing is changed: the answer has the edits that make it the plan.
+ *
+ * @phpstan-import-type BriefData from StoryCodec
+ */
+final readonly class DraftController
+{
+    public function __construct(private LogStore $logs, private Drafter $drafter)
+    {
+    }
+
+    public function draft(Request $request, Build $build): JsonResponse
+    {
+        if (! $this->logs->of($build)->isEmpty()) {
+            throw ValidationException::withMessages([
+                'brief' => 'Work on this plan has begun. A draft would not know what is done already.',
+            ]);
+        }
+        $before = $build->head->document;
+        $plan = $this->told($request, $before);
+        $story = $plan->build->brief ?? throw new \LogicException('A build that was told has a story.');
+        $jars = CurrentUser::of($request)->jars()->get()->map(static fn (Jar $jar) => $jar->product)->all();
+
+        return new JsonResponse([
+            'version' => $build->version,
+            ...DraftReport::of(
+                $this->drafter->draft($plan, $story, $jars === [] ? null : new ProductShelf($jars)),
+                $before,
+            ),
+        ]);
+    }
+
+    /**
+     * @throws BadPlanFile where the brief is not as it should be
+     * @throws ValidationException where anything else is not
+     */
+    private function told(Request $request, Plan $plan): Plan
+    {
+        $sent = json_decode($request->getContent());
+        $brief = is_object($sent) ? $sent->brief ?? null : null;
+        $faults = $brief === null
+            ? [new Fault('/brief', 'Say what the finish is to tell.')]
+            : SchemaCheck::faults($brief, SchemaCheck::PLAN, 'brief');
+        if ($faults !== []) {
+            throw new BadPlanFile($faults);
+        }
+        $request->validate([
+            'serviceMonths' => ['nullable', 'integer', 'min:0', 'max:1200'],
+            'terrain' => ['nullable', Rule::enum(Terrain::class)],
+            'school' => ['nullable', Rule::in(array_keys(School::all()))],
+        ]);
+        /** @var BriefData $brief */
+        $brief = $request->array('brief');
+        $months = $request->input('serviceMonths') === null ? null : $request->integer('serviceMonths');
+        $school = $request->string('school')->toString();
+
+        return $plan->with(
+            build: $plan->build->told(StoryCodec::read($brief), $months, $request->enum('terrain', Terrain::class)),
+            school: $school === '' ? $plan->school : new SchoolChoice($school),
+        );
+    }
+}

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ulvrach\Draft;
+
+use Ulvrach\Rules\Verdict;
+
+/** A plan that a story leads to, and why each of its steps is there. */
+final readonly class Draft
+{
+    /**
+     * @param  Verdict  $verdict  of the plan; the plan is its own
+     * @param  array<string, string>  $reasons  by step: why it is there, in a sentence
+     * @param  list<Purchase>  $purchases
+     * @param  array<string, array<string, Budget>>  $budgets  by zone and trace
+     * @param  list<string>  $contradictions  of the story
+     * @param  list<string>  $left  what was wanted and is not in the plan, with the reason
+     */
+    public function __construct(
+        public Verdict $verdict,
+        public array $reasons,
+        public array $purchases,
+        public array $budgets,
+        public array $contradictions,
+        public array $left,
+    ) {
+    }
+}

@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ulvrach\Draft\Internal;
+
+use Ulvrach\Material\ProductShelf;
+use Ulvrach\Plan\Edit\RemoveStep;
+use Ulvrach\Plan\Plan;
+use Ulvrach\Rules\Evaluator;
+use Ulvrach\Rules\Finding;
+use Ulvrach\Rules\Remedy\RemedyAdvisor;
+use Ulvrach\Rules\Severity;
+use Ulvrach\Rules\Verdict;
+use Ulvrach\Technique\TechniqueLibrary;
+
+/**
+ * What a draft still has against it is mended by proved remedies, the first finding first; a step that nothing mends is
+ * given up, and it is said why: a draft that is handed over has neither stop nor risk.
+ */
+final readonly class Mending
+{
+    /** Findings that are mended at most; a draft with more is no draft. */
+    private const MOST = 12;
+
+    public function __construct(
+        private Evaluator $evaluator = new Evaluator(),
+        private RemedyAdvisor $advisor = new RemedyAdvisor(),
+    ) {
+    }
+
+    public function mend(Laying $laying, ?ProductShelf $own): Verdict
+    {
+        $verdict = $this->evaluator->evaluate($laying->plan);
+        for ($round = 0; $round < self::MOST; $round++) {
+            $finding = $this->first($verdict);
+            if ($finding === null) {
+                break;
+            }
+            $plan = $this->mended($finding, $verdict, $own);
+            if ($plan === null) {
+                $step = $laying->plan->steps[$laying->plan->indexOf($finding->stepId) ?? 0];
+                $name = TechniqueLibrary::get($step->technique)->name;
+                $laying->left[] = "{$name}: {$finding->happens}";
+                $plan = (new RemoveStep($finding->stepId))->applyTo($laying->plan);
+            }
+            $steps = [];
+            foreach ($plan->steps as $step) {
+                $isNew = ! isset($laying->reasons[$step->id]);
+                $laying->reasons[$step->id] ??= "Without it: {$finding->happens}";
+                $steps[] = $isNew ? $step->with(['note' => $laying->reasons[$step->id]]) : $step;
+            }
+            $plan = $plan->with(steps: $steps);
+            $laying->plan = $plan;
+            $verdict = $this->evaluator->evaluate($plan);
+        }
+
+        return $verdict;
+    }
+
+    /** The plan after the best remedy that leaves less to be mended; null: there is none. */
+    private function mended(Finding $finding, Verdict $verdict, ?ProductShelf $own): ?Plan
+    {
+        foreach ($this->advisor->for($finding, $verdict, $own) as $proved) {
+            $plan = $verdict->plan;
+            foreach ($proved->remedy->edits as $edit) {
+                $plan = $edit->applyTo($plan);
+            }
+            if ($this->weight($this->evaluator->evaluate($plan)) < $this->weight($verdict)) {
+                return $plan;
+            }
+        }
+
+        return null;
+    }
+
+    private function first(Verdict $verdict): ?Finding
+    {
+        foreach ([Severity::Stop, Severity::Risk] as $severity) {
+            foreach ($verdict->findings as $finding) {
+                if ($finding->severity === $severity && $finding->accepted === null) {
+                    return $finding;
+                }
+            }
+        }
+
+        return null;
+    }
+
+    private function weight(Verdict $verdict): int
+    {
+        return 100 * $verdict->count(Severity::Stop) + $verdict->count(Severity::Risk);
+    }
+}

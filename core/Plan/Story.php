@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ulvrach\Plan;
+
+use Ulvrach\Colour\Lab;
+use Ulvrach\Drying\Season;
+
+/**
+ * What a vehicle has been through, as far as it shows, and how much work its finish may be. How long it has served and on
+ * which ground stands in the build.
+ */
+final readonly class Story
+{
+    /**
+     * @param  Lab  $base  the vehicle's own colour
+     * @param  list<Lab>  $more  the other colours of its scheme, the one that covers most first
+     * @param  bool|null  $isExpressive  whether wear may be stronger than life; null: as the school has it
+     * @param  array<string, array<string, float>>  $overrules  by zone and trace, 0 to 1: what the modeller knows better
+     */
+    public function __construct(
+        public Lab $base,
+        public Scheme $scheme = Scheme::Plain,
+        public array $more = [],
+        public Season $season = Season::Summer,
+        public Weather $weather = Weather::Dry,
+        public Driving $driving = Driving::Road,
+        public bool $hasMarkings = true,
+        public Ambition $ambition = Ambition::Weeks,
+        public ?bool $isExpressive = null,
+        public array $overrules = [],
+    ) {
+    }
+
+    /** @return list<string> what of it cannot all be true of this build, in sentences */
+    public function contradictions(Build $build): array
+    {
+        $said = [];
+        if ($build->terrain === Terrain::Snow && $this->season === Season::Summer) {
+            $said[] = 'Snow lies in no summer: another season, or another ground.';
+        }
+        if ($this->scheme === Scheme::Winter && $this->season === Season::Summer) {
+            $said[] = 'A winter white has been washed off by summer; traces of it may be left.';
+        }
+        if ($build->terrain === Terrain::WetClay && $this->weather === Weather::Dry) {
+            $said[] = 'Wet clay after dry days has dried: its mud is pale and falls off in crusts.';
+        }
+        if ($build->serviceMonths === 0 && $this->driving === Driving::Field) {
+            $said[] = 'A vehicle fresh from the works has hardly been in the field: no chips, no rust.';
+        }
+        if ($this->more === [] && in_array($this->scheme, [Scheme::SoftEdged, Scheme::HardEdged], true)) {
+            $said[] = 'A scheme of several colours needs a second one.';
+        }
+
+        return $said;
+    }
+}

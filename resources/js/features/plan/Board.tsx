@@ -123,11 +123,13 @@ export const Board = memo(function Board(props: Props) {
             <div className="flex flex-1 flex-col items-center justify-center gap-2 p-8 text-center">
                 <p className="wide text-lg font-semibold">Nothing laid down yet</p>
                 <p className="max-w-sm text-soft">
-                    {plan.zones.length} zones are waiting. Begin where the finish begins: with the primer.
+                    {plan.zones.length} zones are waiting. Say what the vehicle has been through, and a plan is drafted
+                    that is sound from the first step to the last; or begin by hand, with the primer.
                 </p>
-                <Button tone="act" className="mt-2" onClick={() => acts.open('add')}>
-                    Add the first step
+                <Button tone="act" className="mt-2" onClick={() => acts.open('draft')}>
+                    Draft a plan from its story
                 </Button>
+                <Button onClick={() => acts.open('add')}>Add the first step by hand</Button>
             </div>
         )
     }

@@ -1,4 +1,16 @@
-import { CircleHelp, Download, Droplet, Layers, Plus, Redo2, Settings2, Truck, Undo2, Wrench } from 'lucide-react'
+import {
+    BookOpen,
+    CircleHelp,
+    Download,
+    Droplet,
+    Layers,
+    Plus,
+    Redo2,
+    Settings2,
+    Truck,
+    Undo2,
+    Wrench,
+} from 'lucide-react'
 import { Button } from '@/design/Button'
 import { inWords } from '@/design/duration'
 import { IconButton, iconLink } from '@/design/Icon'
@@ -85,6 +97,9 @@ export function PlanBar({ state, verdict, library, saving, acts, view, hasVehicl
                 </IconButton>
                 <IconButton label="The vehicle" aria-pressed={hasVehicle} onClick={acts.vehicle.toggle}>
                     <Truck className="size-4" aria-hidden />
+                </IconButton>
+                <IconButton label="Draft the plan from its story" onClick={() => acts.open('draft')}>
+                    <BookOpen className="size-4" aria-hidden />
                 </IconButton>
                 <IconButton label="Zones" onClick={() => acts.open('zones')}>
                     <Layers className="size-4" aria-hidden />

@@ -13,6 +13,7 @@ const parts = {
     build: () => import('./BuildDialog'),
     panels: () => import('./PanelMixesDialog'),
     repair: () => import('./RepairDialog'),
+    draft: () => import('./DraftDialog'),
     school: () => import('./SchoolDialog'),
     zones: () => import('./ZonesDialog'),
     jars: () => import('./JarsDialog'),
@@ -25,6 +26,7 @@ const BuildDialog = later(parts.build)
 const CopyDialog = later(parts.copy)
 const PanelMixesDialog = later(parts.panels)
 const RepairDialog = later(parts.repair)
+const DraftDialog = later(parts.draft)
 const SchoolDialog = later(parts.school)
 const DoneDialog = later(parts.done)
 const JarsDialog = later(parts.jars)
@@ -78,6 +80,8 @@ function Shown({ shown, show, state, library, targets, edit, log, after, onPick 
             return <KeysDialog {...common} />
         case 'school':
             return <SchoolDialog {...common} state={state} library={library} edit={edit} />
+        case 'draft':
+            return <DraftDialog {...common} state={state} library={library} edit={edit} />
         case 'repair':
             return <RepairDialog {...common} state={state} edit={edit} />
         case 'panels':

@@ -15,6 +15,7 @@ export type OpenDialog =
     | 'repair'
     | 'copy'
     | 'panels'
+    | 'draft'
     | null
 
 /** Done to the steps that are chosen, or else to the one under the cursor. */

@@ -1,10 +1,13 @@
-import { queryOptions } from '@tanstack/react-query'
+import { keepPreviousData, queryOptions } from '@tanstack/react-query'
 import { z } from 'zod'
 import { getJson, send } from '@/app/http'
 import {
     type JarChoices as AnsweredJarChoices,
     type PanelMixes as AnsweredPanelMixes,
     type Repair as AnsweredRepair,
+    type BuildFacts,
+    type Draft,
+    draftSchema,
     jarChoicesSchema,
     type Knowledge,
     keptSchoolSchema,
@@ -46,7 +49,28 @@ export const knowledgeQuery = (buildId: string, stamp: string, step: string) =>
 /** Sent back as they come: only the server needs to understand the edits. */
 export type JarChoice = Omit<AnsweredJarChoices['jars'][number], 'edits'> & { edits: PlanEdit[] }
 export type JarChoices = Omit<AnsweredJarChoices, 'jars'> & { jars: JarChoice[] }
+export type Brief = NonNullable<BuildFacts['brief']>
+export type Drafted = Omit<Draft, 'edits'> & { edits: PlanEdit[] }
 export type PanelMixes = Omit<AnsweredPanelMixes, 'edits'> & { edits: PlanEdit[] }
+
+/** What the finish is to tell, and how long and where the vehicle has served. */
+export type DraftWish = {
+    brief: Brief
+    serviceMonths: number | null
+    terrain: string | null
+    school: string | null
+}
+
+export const draftQuery = (buildId: string, stamp: string, wish: DraftWish) =>
+    queryOptions({
+        queryKey: ['build', buildId, 'draft', stamp, wish],
+        queryFn: async ({ signal }) =>
+            (await send('POST', `/builds/${buildId}/draft`, draftSchema, wish, signal)) as Drafted,
+        placeholderData: keepPreviousData,
+        staleTime: Number.POSITIVE_INFINITY,
+        gcTime: 60_000,
+        retry: false,
+    })
 
 /** What a step would look like with each of the jars that there are, on one of its zones. */
 export const jarChoicesQuery = (buildId: string, stamp: string, step: string, zone: string, load: string | null) =>

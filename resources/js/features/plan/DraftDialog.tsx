@@ -1,0 +1,343 @@
+import { useQuery } from '@tanstack/react-query'
+import { type ReactNode, Suspense, useDeferredValue, useState } from 'react'
+import { Button } from '@/design/Button'
+import { classes } from '@/design/classes'
+import { Dialog } from '@/design/Dialog'
+import { inWords } from '@/design/duration'
+import { Select, TextField } from '@/design/Field'
+import { later } from '@/design/later'
+import { RetryNotice } from '@/design/Notice'
+import type { Library, Plan } from '@/features/build'
+import { type Brief, type Drafted, type DraftWish, draftQuery } from './api'
+import { Budgets, TRACES } from './Budgets'
+import { DraftSteps } from './DraftSteps'
+import type { PlanEdit } from './edits'
+import { type PlanState, previewQuery, stampOf } from './usePlan'
+
+const VehicleThumb = later(() => import('@/features/vehicle/VehicleThumb'))
+
+type Edit = (edits: PlanEdit[], label?: string) => Promise<boolean>
+type Props = { open: boolean; onOpenChange: (open: boolean) => void; state: PlanState; library: Library; edit: Edit }
+
+const THUMB = { width: 690, height: 130 }
+const VIEWS = ['left', 'top'] as const
+
+const SCHEMES: Record<Brief['scheme'], string> = {
+    plain: 'one colour',
+    'soft-edged': 'several, with soft edges',
+    'hard-edged': 'several, with hard edges',
+    winter: 'under a worn winter white',
+}
+const SEASONS: Record<Brief['season'], string> = {
+    winter: 'winter',
+    spring: 'spring',
+    summer: 'summer',
+    autumn: 'autumn',
+}
+const WEATHERS: Record<Brief['weather'], string> = { dry: 'dry days', showers: 'showers', wet: 'rain' }
+const DRIVINGS: Record<Brief['driving'], string> = {
+    parked: 'stood parked',
+    road: 'driven on roads',
+    field: 'driven in the field',
+}
+const AMBITIONS: Record<Brief['ambition'], string> = {
+    evenings: 'a few evenings',
+    weeks: 'some weeks',
+    exhibition: 'for an exhibition',
+}
+
+const choicesOf = (words: Readonly<Record<string, string>>) =>
+    Object.entries(words).map(([value, label]) => ({ value, label }))
+
+/** What a newcomer does not have to say: each of it may be changed at once. */
+const firstBrief = (plan: Plan): Brief =>
+    plan.build.brief ?? {
+        base: '#566043',
+        scheme: 'plain',
+        more: [],
+        season: 'summer',
+        weather: 'dry',
+        driving: 'road',
+        hasMarkings: true,
+        ambition: 'weeks',
+        isExpressive: null,
+        overrules: [],
+    }
+
+/** From what a vehicle has been through to a plan: the story on the left, what follows from it on the right. */
+export default function DraftDialog({ open, onOpenChange, state, library, edit }: Props) {
+    const { plan } = state
+    return (
+        <Dialog
+            open={open}
+            onOpenChange={onOpenChange}
+            width="max-w-6xl"
+            title="From its story to a plan"
+            description={
+                plan.steps.length === 0
+                    ? 'Every answer has a usual one already; change what you know better.'
+                    : 'The draft takes the place of the steps that are there. One undo brings them back.'
+            }
+        >
+            {state.log.length > 0 ? (
+                <p className="p-6 text-center">
+                    Work on this plan has begun. A draft would not know what is done already.
+                </p>
+            ) : (
+                <Story state={state} library={library} edit={edit} onDone={() => onOpenChange(false)} />
+            )}
+        </Dialog>
+    )
+}
+
+function Story({ state, library, edit, onDone }: Omit<Props, 'open' | 'onOpenChange'> & { onDone: () => void }) {
+    const { plan } = state
+    const [wish, setWish] = useState<DraftWish>({
+        brief: firstBrief(plan),
+        serviceMonths: plan.build.serviceMonths ?? 6,
+        terrain: plan.build.terrain ?? 'dry-earth',
+        school: null,
+    })
+    const asked = useDeferredValue(wish)
+    const draft = useQuery(draftQuery(state.id, stampOf(state), asked))
+    const tell = (some: Partial<Brief>) => setWish({ ...wish, brief: { ...wish.brief, ...some } })
+    const isStale = draft.isPlaceholderData || asked !== wish
+    return (
+        <div className="grid items-start gap-5 md:grid-cols-[17rem_1fr]">
+            <Questions wish={wish} library={library} plan={plan} onWish={setWish} tell={tell} />
+            <div className="min-w-0" aria-live="polite" aria-busy={isStale}>
+                {draft.isError ? (
+                    <RetryNotice error={draft.error} onRetry={() => void draft.refetch()} />
+                ) : draft.data === undefined ? (
+                    <p className="p-10 text-center text-soft">Drafting…</p>
+                ) : (
+                    <Outcome
+                        draft={draft.data}
+                        state={state}
+                        isStale={isStale}
+                        overrules={wish.brief.overrules}
+                        onOverrule={(overrules) => tell({ overrules })}
+                        onTake={async () => {
+                            if (await edit(draft.data.edits, 'Draft the plan')) onDone()
+                        }}
+                    />
+                )}
+            </div>
+        </div>
+    )
+}
+
+type QuestionsProps = {
+    wish: DraftWish
+    library: Library
+    plan: Plan
+    onWish: (wish: DraftWish) => void
+    tell: (some: Partial<Brief>) => void
+}
+
+function Questions({ wish, library, plan, onWish, tell }: QuestionsProps) {
+    const { brief } = wish
+    const hasMore = brief.scheme === 'soft-edged' || brief.scheme === 'hard-edged'
+    const school = typeof plan.school === 'string' ? plan.school : ''
+    return (
+        <div className="flex flex-col gap-2.5">
+            <Colour label="Its own colour" value={brief.base} onChange={(base) => tell({ base })} />
+            <Select
+                label="Its scheme"
+                value={brief.scheme}
+                choices={choicesOf(SCHEMES)}
+                onChange={(event) => {
+                    const scheme = event.target.value as Brief['scheme']
+                    const isMore = scheme === 'soft-edged' || scheme === 'hard-edged'
+                    tell({ scheme, more: isMore && brief.more.length === 0 ? ['#6b5a43'] : isMore ? brief.more : [] })
+                }}
+            />
+            {hasMore &&
+                brief.more.map((colour, place) => (
+                    <Colour
+                        // biome-ignore lint/suspicious/noArrayIndexKey: the second colour is the second colour
+                        key={place}
+                        label={place === 0 ? 'Second colour' : 'Third colour'}
+                        value={colour}
+                        onChange={(other) => tell({ more: brief.more.with(place, other) })}
+                        onRemove={place === 0 ? undefined : () => tell({ more: brief.more.slice(0, place) })}
+                    />
+                ))}
+            {hasMore && brief.more.length < 2 && (
+                <Button className="self-start text-fine" onClick={() => tell({ more: [...brief.more, '#3a3833'] })}>
+                    A third colour
+                </Button>
+            )}
+            <div className="grid grid-cols-2 gap-2">
+                <TextField
+                    label="Months in service"
+                    inputMode="numeric"
+                    defaultValue={wish.serviceMonths ?? ''}
+                    onChange={(event) => {
+                        const months = Number(event.target.value)
+                        if (event.target.value !== '' && Number.isInteger(months) && months >= 0 && months <= 1200)
+                            onWish({ ...wish, serviceMonths: months })
+                    }}
+                />
+                <Select
+                    label="On"
+                    value={wish.terrain ?? ''}
+                    choices={library.terrains.map(({ code, label }) => ({ value: code, label }))}
+                    onChange={(event) => onWish({ ...wish, terrain: event.target.value })}
+                />
+                <Select
+                    label="In"
+                    value={brief.season}
+                    choices={choicesOf(SEASONS)}
+                    onChange={(event) => tell({ season: event.target.value as Brief['season'] })}
+                />
+                <Select
+                    label="After"
+                    value={brief.weather}
+                    choices={choicesOf(WEATHERS)}
+                    onChange={(event) => tell({ weather: event.target.value as Brief['weather'] })}
+                />
+            </div>
+            <Select
+                label="Of late it"
+                value={brief.driving}
+                choices={choicesOf(DRIVINGS)}
+                onChange={(event) => tell({ driving: event.target.value as Brief['driving'] })}
+            />
+            <Select
+                label="Painted as this school does"
+                value={wish.school ?? school}
+                choices={[
+                    ...(school === '' ? [{ value: '', label: 'the school of this plan' }] : []),
+                    ...library.schools.map(({ code, name }) => ({ value: code, label: name })),
+                ]}
+                onChange={(event) => onWish({ ...wish, school: event.target.value || null })}
+            />
+            <Select
+                label="It may take"
+                value={brief.ambition}
+                choices={choicesOf(AMBITIONS)}
+                onChange={(event) => tell({ ambition: event.target.value as Brief['ambition'] })}
+            />
+            <label className="flex min-h-8 items-center gap-1.5 pointer-coarse:min-h-11">
+                <input
+                    type="checkbox"
+                    checked={brief.hasMarkings}
+                    onChange={(event) => tell({ hasMarkings: event.target.checked })}
+                />
+                it has markings
+            </label>
+        </div>
+    )
+}
+
+type ColourProps = {
+    label: string
+    value: string
+    onChange: (value: string) => void
+    onRemove?: (() => void) | undefined
+}
+
+function Colour({ label, value, onChange, onRemove }: ColourProps) {
+    return (
+        <div className="flex items-end gap-2">
+            <label className="flex flex-1 flex-col gap-0.5">
+                <span className="text-fine text-soft">{label}</span>
+                <input
+                    type="color"
+                    value={value}
+                    onChange={(event) => onChange(event.target.value)}
+                    className="h-10 w-full pointer-coarse:h-12"
+                />
+            </label>
+            {onRemove !== undefined && (
+                <Button tone="quiet" onClick={onRemove}>
+                    without it
+                </Button>
+            )}
+        </div>
+    )
+}
+
+type OutcomeProps = {
+    draft: Drafted
+    state: PlanState
+    isStale: boolean
+    overrules: Brief['overrules']
+    onOverrule: (overrules: Brief['overrules']) => void
+    onTake: () => Promise<void>
+}
+
+function Outcome({ draft, state, isStale, overrules, onOverrule, onTake }: OutcomeProps) {
+    const after = useQuery({ ...previewQuery(state.id, stampOf(state), draft.edits), enabled: !isStale })
+    const [isBudget, setBudget] = useState(false)
+    const [isTaking, setTaking] = useState(false)
+    return (
+        <div className={classes('flex flex-col gap-3', isStale ? 'opacity-60' : '')}>
+            <div className="rounded-plate bg-stage p-2" aria-hidden="true">
+                {after.data === undefined ? (
+                    <div style={{ height: THUMB.height }} />
+                ) : (
+                    <Suspense fallback={<div style={{ height: THUMB.height }} />}>
+                        <VehicleThumb
+                            vehicle={after.data.plan.build}
+                            name={after.data.plan.build.name}
+                            finish={after.data.verdict.finish}
+                            views={VIEWS}
+                            {...THUMB}
+                        />
+                    </Suspense>
+                )}
+            </div>
+            <div className="flex flex-wrap items-center gap-3">
+                <p className="flex-1">
+                    <span className="text-base font-semibold">{draft.steps.length} steps</span>,{' '}
+                    {inWords(draft.handsOn)} of work within {inWords(draft.lasts)} of drying.{' '}
+                    {draft.stops + draft.risks === 0
+                        ? 'Nothing speaks against it.'
+                        : `${draft.stops} stops and ${draft.risks} risks are left.`}
+                </p>
+                <Button
+                    tone="act"
+                    disabled={isStale || isTaking}
+                    onClick={async () => {
+                        setTaking(true)
+                        await onTake()
+                        setTaking(false)
+                    }}
+                >
+                    {isTaking ? 'Laying it down …' : 'Lay it down'}
+                </Button>
+            </div>
+            {[...draft.contradictions, ...draft.left.map((one) => `Left out: ${one}`)].map((one) => (
+                <Aside key={one}>{one}</Aside>
+            ))}
+            {draft.purchases.length > 0 && (
+                <p className="text-fine text-soft">
+                    Not on your shelf:{' '}
+                    {draft.purchases.map(({ jar, role }) => `${jar.name} (${role.toLowerCase()})`).join(', ')}.
+                </p>
+            )}
+            <div>
+                <Button className="text-fine" aria-expanded={isBudget} onClick={() => setBudget(!isBudget)}>
+                    {isBudget ? 'Steps' : 'How much of what, where'}
+                </Button>
+            </div>
+            {isBudget ? (
+                <Budgets
+                    budgets={draft.budgets}
+                    zones={state.plan.zones}
+                    overrules={overrules}
+                    onOverrule={onOverrule}
+                    traces={TRACES}
+                />
+            ) : (
+                <DraftSteps steps={draft.steps} zones={state.plan.zones} />
+            )}
+        </div>
+    )
+}
+
+function Aside({ children }: { children: ReactNode }) {
+    return <p className="border-l-4 border-risk pl-2">{children}</p>
+}

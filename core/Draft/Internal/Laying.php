@@ -156,8 +156,14 @@ final class Laying
         if ($near !== null && $near[0] <= self::NEAR) {
             return $near[1];
         }
-        $best = (new Palette($jars))->suggest($colour, [BinderFamily::WaterborneAcrylic], count: 1)[0] ?? null;
-        if ($best !== null && $best->difference <= self::NEAR_ENOUGH) {
+        $palette = new Palette($jars);
+        // Two jars in few parts are measured more readily than three, and found sooner.
+        foreach ([[2, 8], [3, 12]] as [$mostJars, $mostParts]) {
+            $family = [BinderFamily::WaterborneAcrylic];
+            $best = $palette->suggest($colour, $family, $mostJars, $mostParts, 1)[0] ?? null;
+            if ($best === null || $best->difference > self::NEAR_ENOUGH) {
+                continue;
+            }
             $byId = array_column($jars, null, 'id');
             $parts = [];
             foreach ($best->parts as $id => $of) {

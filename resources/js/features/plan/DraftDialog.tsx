@@ -17,7 +17,15 @@ import { type PlanState, previewQuery, stampOf } from './usePlan'
 const VehicleThumb = later(() => import('@/features/vehicle/VehicleThumb'))
 
 type Edit = (edits: PlanEdit[], label?: string) => Promise<boolean>
-type Props = { open: boolean; onOpenChange: (open: boolean) => void; state: PlanState; library: Library; edit: Edit }
+type Props = {
+    open: boolean
+    onOpenChange: (open: boolean) => void
+    state: PlanState
+    library: Library
+    edit: Edit
+    /** Told the last step of the plan that was laid down. */
+    onLaid: (last: string | null) => void
+}
 
 const THUMB = { width: 690, height: 130 }
 const VIEWS = ['left', 'top'] as const
@@ -65,7 +73,7 @@ const firstBrief = (plan: Plan): Brief =>
     }
 
 /** From what a vehicle has been through to a plan: the story on the left, what follows from it on the right. */
-export default function DraftDialog({ open, onOpenChange, state, library, edit }: Props) {
+export default function DraftDialog({ open, onOpenChange, state, library, edit, onLaid }: Props) {
     const { plan } = state
     return (
         <Dialog
@@ -84,13 +92,19 @@ export default function DraftDialog({ open, onOpenChange, state, library, edit }
                     Work on this plan has begun. A draft would not know what is done already.
                 </p>
             ) : (
-                <Story state={state} library={library} edit={edit} onDone={() => onOpenChange(false)} />
+                <Story state={state} library={library} edit={edit} onLaid={onLaid} onDone={() => onOpenChange(false)} />
             )}
         </Dialog>
     )
 }
 
-function Story({ state, library, edit, onDone }: Omit<Props, 'open' | 'onOpenChange'> & { onDone: () => void }) {
+function Story({
+    state,
+    library,
+    edit,
+    onLaid,
+    onDone,
+}: Omit<Props, 'open' | 'onOpenChange'> & { onDone: () => void }) {
     const { plan } = state
     const [wish, setWish] = useState<DraftWish>({
         brief: firstBrief(plan),
@@ -118,7 +132,9 @@ function Story({ state, library, edit, onDone }: Omit<Props, 'open' | 'onOpenCha
                         overrules={wish.brief.overrules}
                         onOverrule={(overrules) => tell({ overrules })}
                         onTake={async () => {
-                            if (await edit(draft.data.edits, 'Draft the plan')) onDone()
+                            if (!(await edit(draft.data.edits, 'Draft the plan'))) return
+                            onLaid(draft.data.steps.at(-1)?.id ?? null)
+                            onDone()
                         }}
                     />
                 )}
@@ -313,10 +329,13 @@ function Outcome({ draft, state, isStale, overrules, onOverrule, onTake }: Outco
                 <Aside key={one}>{one}</Aside>
             ))}
             {draft.purchases.length > 0 && (
-                <p className="text-fine text-soft">
-                    Not on your shelf:{' '}
+                <details className="text-fine text-soft">
+                    <summary className="cursor-pointer pointer-coarse:min-h-11">
+                        {draft.purchases.length} {draft.purchases.length === 1 ? 'jar is' : 'jars are'} not on your
+                        shelf
+                    </summary>
                     {draft.purchases.map(({ jar, role }) => `${jar.name} (${role.toLowerCase()})`).join(', ')}.
-                </p>
+                </details>
             )}
             <div>
                 <Button className="text-fine" aria-expanded={isBudget} onClick={() => setBudget(!isBudget)}>

@@ -226,6 +226,7 @@ export function PlanDesk({ state, library, work }: Props) {
                 log={work.log}
                 after={step ?? null}
                 onPick={add}
+                onCursor={setCursor}
             />
         </main>
     )

@@ -2,7 +2,7 @@ import { Suspense, useEffect } from 'react'
 import { later } from '@/design/later'
 import type { Library, LogEntry, Step } from '@/features/build'
 import AddStepDialog from './AddStepDialog'
-import type { OpenDialog } from './acts'
+import type { Cursor, OpenDialog } from './acts'
 import type { NewStep, PlanEdit } from './edits'
 import type { PlanState } from './usePlan'
 
@@ -54,6 +54,7 @@ type Props = {
     /** The step after which a new one goes; null: at the end. */
     after: Step | null
     onPick: (step: NewStep) => Promise<void>
+    onCursor: (cursor: Cursor) => void
 }
 
 /** What can be asked over the board; one at a time. */
@@ -68,7 +69,7 @@ export function PlanDialogs(props: Props) {
     )
 }
 
-function Shown({ shown, show, state, library, targets, edit, log, after, onPick }: Props) {
+function Shown({ shown, show, state, library, targets, edit, log, after, onPick, onCursor }: Props) {
     const { plan } = state
     const common = { open: true, onOpenChange: (open: boolean) => show(open ? shown : null) }
     switch (shown) {
@@ -81,7 +82,16 @@ function Shown({ shown, show, state, library, targets, edit, log, after, onPick 
         case 'school':
             return <SchoolDialog {...common} state={state} library={library} edit={edit} />
         case 'draft':
-            return <DraftDialog {...common} state={state} library={library} edit={edit} />
+            return (
+                <DraftDialog
+                    {...common}
+                    state={state}
+                    library={library}
+                    edit={edit}
+                    // One sees what has come of it: the vehicle as it will be.
+                    onLaid={(last) => onCursor({ step: last, zone: null })}
+                />
+            )
         case 'repair':
             return <RepairDialog {...common} state={state} edit={edit} />
         case 'panels':

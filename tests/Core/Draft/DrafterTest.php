@@ -1,0 +1,213 @@
+<?php
+
+declare(strict_types=1);
+
+use Tests\Core\Draft\DraftKit;
+use Ulvrach\Chemistry\Carrier;
+use Ulvrach\Draft\Draft;
+use Ulvrach\Draft\Drafter;
+use Ulvrach\Draft\Exposure;
+use Ulvrach\Draft\Trace;
+use Ulvrach\Plan\Ambition;
+use Ulvrach\Plan\Step;
+use Ulvrach\Plan\Terrain;
+use Ulvrach\Plan\Weather;
+use Ulvrach\Plan\ZoneKind;
+use Ulvrach\Rules\Evaluator;
+use Ulvrach\Rules\Finding;
+use Ulvrach\Rules\School;
+use Ulvrach\Rules\Severity;
+use Ulvrach\Technique\TechniqueKind;
+use Ulvrach\Technique\TechniqueLibrary;
+
+/** The medium tank of the coast road, some weeks of work, from plain jars; or with something else about it. */
+function drafted(
+    string $story = 'coast road',
+    string $school = 'sealed-steps',
+    Ambition $ambition = Ambition::Weeks,
+    string $shelf = 'plain jars',
+    string $kind = 'tank',
+): Draft {
+    [$facts, $told] = DraftKit::stories($ambition)[$story];
+
+    return (new Drafter())->draft(DraftKit::plan($kind, $school, $facts), $told, DraftKit::shelves()[$shelf]);
+}
+
+/** @return list<string> */
+function techniquesOf(Draft $draft): array
+{
+    return array_map(static fn (Step $step) => $step->technique, $draft->verdict->plan->steps);
+}
+
+it('drafts a plan without stop or risk for every kind, school, story and effort', function (
+    string $kind,
+    string $school,
+) {
+    $shelves = array_keys(DraftKit::shelves());
+    $drafts = 0;
+    foreach (Ambition::cases() as $ambition) {
+        foreach (array_keys(DraftKit::stories()) as $place => $story) {
+            $shelf = $shelves[($place + $drafts) % 3];
+            $draft = drafted($story, $school, $ambition, $shelf, $kind);
+            $plan = $draft->verdict->plan;
+            // Judged anew, and not as the draft says of itself.
+            $grave = array_filter(
+                (new Evaluator())->evaluate($plan)->findings,
+                static fn (Finding $finding) => $finding->severity !== Severity::Note,
+            );
+            $name = "{$kind}, {$school}, {$story}, {$ambition->value}, {$shelf}";
+            expect(array_map(static fn (Finding $of) => "{$of->code} {$of->stepId} {$of->happens}", array_values($grave)))
+                ->toBe([], $name)
+                ->and(count($plan->steps))->toBeGreaterThan(8, $name)
+                ->and($draft->verdict->walk->lasts())->toBeLessThan(10 * 1440, $name);
+            foreach ($plan->steps as $step) {
+                expect($step->note)->not->toBe('', "{$name}: {$step->id}");
+            }
+            $drafts++;
+        }
+    }
+    // With eight kinds and six schools these are 720.
+    expect($drafts)->toBe(15);
+})
+    ->with(DraftKit::kinds())
+    ->with(array_keys(School::all()));
+
+it('tells stories apart where they differ', function () {
+    $coast = techniquesOf(drafted('coast road'));
+    $mud = techniquesOf(drafted('autumn mud'));
+    $snow = techniquesOf(drafted('snow'));
+    $works = techniquesOf(drafted('from the works'));
+
+    expect($mud)->toContain('hard-camouflage', 'mud-paste')
+        ->and($coast)->not->toContain('hard-camouflage', 'mud-paste')
+        ->and($coast)->toContain('dry-pigment', 'rust-streak')
+        ->and($snow)->toContain('winter-wash')
+        ->and($works)->not->toContain('sponge-chips', 'lift-off', 'rust-streak', 'dry-pigment', 'exhaust-heat');
+});
+
+it('follows the answers of a school', function () {
+    $lifted = techniquesOf(drafted(school: 'sealed-steps'));
+    $applied = techniquesOf(drafted(school: 'one-satin'));
+    $bare = drafted(school: 'bare-matte');
+    $water = drafted(school: 'clean-air');
+
+    expect($lifted)->toContain('chipping-fluid', 'lift-off')
+        ->and(array_search('pin-wash', $lifted, true))->toBeLessThan(array_search('filter', $lifted, true))
+        ->and($applied)->toContain('sponge-chips', 'oil-dust')->not->toContain('lift-off')
+        ->and(array_search('filter', $applied, true))->toBeLessThan(array_search('pin-wash', $applied, true))
+        ->and(techniquesOf($bare))->toContain('track-rust-base')->not->toContain('fix-pigment');
+    foreach ($water->verdict->plan->products as $product) {
+        expect($product->material->carrier)->toBeIn([null, Carrier::Water, Carrier::WettedWater]);
+    }
+});
+
+it('makes more of it the more work it may be', function () {
+    $steps = array_map(
+        static fn (Ambition $ambition) => count(drafted(ambition: $ambition)->verdict->plan->steps),
+        Ambition::cases(),
+    );
+    $sorted = $steps;
+    sort($sorted);
+
+    expect($steps)->toBe($sorted)->and(array_unique($steps))->toHaveCount(3);
+});
+
+it('paints from the shelf, mixes what is not on it, and says what has to be bought', function () {
+    $own = array_column(DraftKit::shelves()['full']->products ?? [], 'id');
+    $full = drafted(shelf: 'full');
+    $none = drafted(shelf: 'none');
+    $bought = array_map(static fn ($purchase) => $purchase->product->id, $full->purchases);
+    foreach ($full->verdict->plan->products as $product) {
+        expect(in_array($product->id, $own, true) || in_array($product->id, $bought, true) ||
+            str_starts_with($product->id, 'mix-'))->toBeTrue($product->id);
+    }
+    $sand = drafted('desert', shelf: 'full');
+    $mixed = array_filter(array_keys($sand->verdict->plan->products), static fn ($id) => str_starts_with($id, 'mix-'));
+
+    expect(count($bought))->toBeLessThan(6)
+        ->and(count($none->purchases))->toBe(count($none->verdict->plan->products))
+        ->and($mixed)->not->toBe([]);
+});
+
+it('wears nothing that cannot wear, and shines nothing under a matte coat', function () {
+    $draft = drafted(kind: 'lorry');
+    foreach ($draft->verdict->plan->steps as $index => $step) {
+        $kind = TechniqueLibrary::get($step->technique)->kind;
+        foreach ($step->zones as $zone) {
+            $of = $draft->verdict->plan->zones[$zone];
+            if ($kind === TechniqueKind::Chips || $step->technique === 'rust-streak') {
+                expect($of->depicts->rusts())->toBeTrue("{$step->id} on {$zone}");
+            }
+            if ($of->kind === ZoneKind::Glass) {
+                expect($step->technique)->toBe('paint-glass');
+            }
+        }
+    }
+    $steps = techniquesOf($draft);
+    expect(array_search('paint-glass', $steps, true))->toBeGreaterThan(array_search('final-coat', $steps, true));
+});
+
+it('says what in a story cannot be, and drafts all the same', function () {
+    [, $told] = DraftKit::stories()['from the works'];
+    $draft = (new Drafter())->draft(DraftKit::plan('tank', 'sealed-steps', [Terrain::Snow, 4]), $told);
+
+    expect($draft->contradictions)->toBe(['Snow lies in no summer: another season, or another ground.'])
+        ->and($draft->verdict->count(Severity::Stop))->toBe(0);
+});
+
+describe('exposure', function () {
+    $exposed = static function (array $changes, ?int $months = 12, Terrain $terrain = Terrain::DryEarth) {
+        [, $told] = DraftKit::stories()['coast road'];
+        $story = new Ulvrach\Plan\Story(...['base' => $told->base, ...$changes]);
+        $plan = DraftKit::plan('tank', 'sealed-steps', [$terrain, $months]);
+
+        return static fn (Trace $trace, string $zone) => (new Exposure($plan->build, $story, true))
+            ->amount($trace, $plan->zones[$zone]);
+    };
+
+    it('grows with service, and never leaves nothing and all', function () use ($exposed) {
+        foreach ([Trace::Chips, Trace::Rust, Trace::Streaks] as $trace) {
+            $amounts = array_map(
+                static fn (int $months) => $exposed(['weather' => Weather::Wet], $months)($trace, 'hull-sides'),
+                [0, 1, 3, 6, 12, 24, 60, 600],
+            );
+            $sorted = $amounts;
+            sort($sorted);
+            expect($amounts)->toBe($sorted)->and($amounts[0])->toBe(0.0)->and(max($amounts))->toBeLessThanOrEqual(1.0);
+        }
+    });
+
+    it('throws mud low and no farther, wets what rain wets, and lets rubber not rust', function () use ($exposed) {
+        $wet = $exposed(['weather' => Weather::Wet], 12, Terrain::WetClay);
+        $dry = $exposed(['weather' => Weather::Dry]);
+
+        expect($wet(Trace::Mud, 'tracks'))->toBeGreaterThan($wet(Trace::Mud, 'hull-sides'))
+            ->and($wet(Trace::Mud, 'turret'))->toBe(0.0)
+            ->and($dry(Trace::Mud, 'tracks'))->toBe(0.0)
+            ->and($dry(Trace::Dust, 'tracks'))->toBeGreaterThan($wet(Trace::Dust, 'tracks'))
+            ->and($wet(Trace::Streaks, 'hull-sides'))->toBeGreaterThan($dry(Trace::Streaks, 'hull-sides'))
+            ->and($wet(Trace::Streaks, 'hull-top'))->toBe(0.0)
+            ->and($wet(Trace::Rust, 'tyres'))->toBe(0.0)
+            ->and($wet(Trace::Chips, 'canvas'))->toBe(0.0);
+    });
+
+    it('believes the modeller', function () use ($exposed) {
+        $own = $exposed(['overrules' => ['turret' => ['mud' => 0.5]]]);
+
+        expect($own(Trace::Mud, 'turret'))->toBe(0.5);
+    });
+
+    it('says how many chips are enough: none where there are none, more on more, larger on larger models', function () {
+        [, $told] = DraftKit::stories()['coast road'];
+        $plan = DraftKit::plan('tank', 'sealed-steps', [Terrain::DryEarth, 24]);
+        $exposure = new Exposure($plan->build, $told, true);
+        [$few] = $exposure->chips($plan->zones['barrel'], 35);
+        [$many, $least, $most] = $exposure->chips($plan->zones['hull-top'], 35);
+        [, , $large] = $exposure->chips($plan->zones['hull-top'], 16);
+
+        expect($few)->toBeLessThan($many)
+            ->and($least)->toBeLessThan($most)
+            ->and($large)->toBeGreaterThan($most)
+            ->and($exposure->chips($plan->zones['tyres'], 35)[0])->toBe(0);
+    });
+});

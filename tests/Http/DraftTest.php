@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\User;
+
+beforeEach(function () {
+    Illuminate\Support\Carbon::setTestNow('2026-11-20T10:00:00Z');
+    $this->user = $this->modeller();
+    $this->id = $this->startBuild($this->user)->json('id');
+    $this->draft = fn (array $changes = [], array $more = []) => $this->postJson("/api/builds/{$this->id}/draft", [
+        'brief' => [
+            'base' => '#566043',
+            'scheme' => 'plain',
+            'more' => [],
+            'season' => 'spring',
+            'weather' => 'showers',
+            'driving' => 'road',
+            'hasMarkings' => true,
+            'ambition' => 'weeks',
+            'isExpressive' => null,
+            'overrules' => [],
+            ...$changes,
+        ],
+        'serviceMonths' => 14,
+        'terrain' => 'dry-earth',
+        'school' => null,
+        ...$more,
+    ]);
+});
+
+afterEach(fn () => Illuminate\Support\Carbon::setTestNow());
+
+it('drafts a sound plan, which becomes the plan by its edits, and goes again with one undo', function () {
+    $draft = ($this->draft)()->assertOk();
+    expect(unlikeTheContract($draft, 'draft'))->toBe([])
+        ->and($draft->json('stops') + $draft->json('risks'))->toBe(0)
+        ->and($draft->json('purchases'))->not->toBe([]);
+    $laid = $this->postJson("/api/builds/{$this->id}/edits", ['version' => 1, 'edits' => $draft->json('edits')]);
+
+    expect($laid->assertOk()->json('plan.steps'))->toHaveCount(count($draft->json('steps')))
+        ->and($laid->json('plan.steps.0.note'))->toBe($draft->json('steps.0.why'))
+        ->and($laid->json('plan.build.serviceMonths'))->toBe(14)
+        ->and($laid->json('plan.build.brief.season'))->toBe('spring')
+        ->and($laid->json('verdict.summary.stops'))->toBe(0);
+    // Another story takes the place of the first.
+    $other = ($this->draft)(['scheme' => 'winter', 'season' => 'winter'], ['terrain' => 'snow', 'school' => 'one-satin']);
+    $again = $this->postJson("/api/builds/{$this->id}/edits", ['version' => 2, 'edits' => $other->json('edits')]);
+    expect($again->assertOk()->json('plan.school'))->toBe('one-satin')
+        ->and(array_column($again->json('plan.steps'), 'technique'))->toContain('winter-wash');
+    $undone = $this->postJson("/api/builds/{$this->id}/undo", ['version' => 3])->assertOk();
+    expect($undone->json('plan.build.brief.scheme'))->toBe('plain');
+});
+
+it('paints from one’s own shelf', function () {
+    $this->putJson('/api/jars/green', [
+        'name' => 'Own green',
+        'family' => 'waterborne-acrylic',
+        'carrier' => 'water',
+        'sheen' => 'matte',
+        'colour' => '#566043',
+    ])->assertCreated();
+
+    expect(array_column(($this->draft)()->json('steps'), 'product'))->toContain('Own green');
+});
+
+it('says where a story is not as it should be', function (array $changes, array $more, string $path) {
+    $answer = ($this->draft)($changes, $more)->assertUnprocessable();
+    $paths = [...array_column($answer->json('faults') ?? [], 'path'), ...array_keys($answer->json('errors') ?? [])];
+
+    expect(array_filter($paths, static fn ($one) => str_contains($one, $path)))->not->toBe([]);
+})->with([
+    'no colour' => [['base' => 'olive'], [], 'base'],
+    'a scheme that is none' => [['scheme' => 'zebra'], [], 'scheme'],
+    'more than all' => [['overrules' => [['zone' => 'turret', 'trace' => 'mud', 'amount' => 2]]], [], 'amount'],
+    'less than no service' => [[], ['serviceMonths' => -1], 'serviceMonths'],
+    'no such school' => [[], ['school' => 'nobody'], 'school'],
+    'no story' => [[], ['brief' => null], 'brief'],
+]);
+
+it('drafts nothing over work that has begun, and nothing for strangers', function () {
+    $this->postJson("/api/builds/{$this->id}/edits", [
+        'version' => 1,
+        'edits' => ($this->draft)()->json('edits'),
+    ])->assertOk();
+    $this->postJson("/api/builds/{$this->id}/log", ['entries' => [[
+        'id' => Illuminate\Support\Str::uuid()->toString(),
+        'kind' => 'finished',
+        'step' => 'cut-and-sand-1',
+        'at' => '2026-11-20T10:00:00Z',
+    ]]])->assertCreated();
+    ($this->draft)()->assertJsonValidationErrorFor('brief');
+    $this->actingAs(User::factory()->create());
+    ($this->draft)()->assertNotFound();
+});

@@ -1,0 +1,119 @@
+import { screen, waitFor, within } from '@testing-library/react'
+import userEvent from '@testing-library/user-event'
+import { afterEach, describe, expect, it, vi } from 'vitest'
+import DraftDialog from '@/features/plan/DraftDialog'
+import { library, product, serverKnows, show, state, step } from './kit'
+
+const traces = [
+    { trace: 'chips', amount: 0.3, reason: 'Boots and tools.', isOverruled: false },
+    { trace: 'mud', amount: 0, reason: 'Nothing throws mud as high as that.', isOverruled: false },
+]
+const draft = {
+    version: 1,
+    steps: [
+        {
+            id: 'prime-1',
+            technique: 'Prime',
+            stage: 'ground',
+            product: 'Grey primer',
+            colour: '#7c7d7b',
+            zones: ['hull'],
+            why: 'One skin with grip.',
+            minutes: 30,
+        },
+        {
+            id: 'dry-pigment-1',
+            technique: 'Dry pigment',
+            stage: 'dust',
+            product: 'Dust',
+            colour: '#b39b74',
+            zones: ['hull'],
+            why: 'Thickest low down.',
+            minutes: 20,
+        },
+    ],
+    handsOn: 50,
+    lasts: 600,
+    stops: 0,
+    risks: 0,
+    notes: 1,
+    purchases: [{ jar: product('dust', 'Dust', { colour: '#b39b74' }), role: 'Dry pigment' }],
+    budgets: [{ zone: 'hull', traces }],
+    contradictions: ['Snow lies in no summer: another season, or another ground.'],
+    left: [],
+    edits: [{ edit: 'insert-step' }],
+}
+const first = state([])
+const path = `POST /builds/${first.id}/draft`
+const knows = (asked: unknown[] = []) =>
+    serverKnows({
+        [path]: (body: unknown) => {
+            asked.push(body)
+            return draft
+        },
+    })
+const open = (edit = vi.fn().mockResolvedValue(true), onLaid = vi.fn(), at = first) => {
+    show(<DraftDialog open onOpenChange={vi.fn()} state={at} library={library} edit={edit} onLaid={onLaid} />)
+    return { edit, onLaid }
+}
+afterEach(() => vi.restoreAllMocks())
+
+describe('the draft', () => {
+    it('is there before anything is answered, says why each step is there, and is laid down with one press', async () => {
+        knows()
+        const { edit, onLaid } = open()
+        const steps = within(await screen.findByRole('list', { name: 'The steps of the draft' }))
+        expect(steps.getByText('One skin with grip.')).toBeVisible()
+        expect(screen.getByText(/Nothing speaks against it/)).toBeVisible()
+        expect(screen.getByText('Snow lies in no summer: another season, or another ground.')).toBeVisible()
+        expect(screen.getByText('1 jar is not on your shelf')).toBeVisible()
+        await userEvent.click(screen.getByRole('button', { name: 'Lay it down' }))
+        expect(edit).toHaveBeenCalledWith(draft.edits, 'Draft the plan')
+        await waitFor(() => expect(onLaid).toHaveBeenCalledWith('dry-pigment-1'))
+    })
+    it('follows the story as it is told', async () => {
+        const asked: { brief: Record<string, unknown>; serviceMonths: number }[] = []
+        knows(asked)
+        open()
+        await screen.findByRole('list', { name: 'The steps of the draft' })
+        expect(asked[0]?.brief).toMatchObject({ scheme: 'plain', ambition: 'weeks', more: [] })
+        await userEvent.selectOptions(screen.getByLabelText('Its scheme'), 'several, with hard edges')
+        await userEvent.selectOptions(screen.getByLabelText('After'), 'rain')
+        await userEvent.clear(screen.getByLabelText('Months in service'))
+        await userEvent.type(screen.getByLabelText('Months in service'), '20')
+        await waitFor(() => expect(asked.at(-1)?.serviceMonths).toBe(20))
+        expect(asked.at(-1)?.brief).toMatchObject({ scheme: 'hard-edged', weather: 'wet', more: ['#6b5a43'] })
+        await userEvent.click(screen.getByRole('button', { name: 'A third colour' }))
+        await waitFor(() => expect(asked.at(-1)?.brief.more).toHaveLength(2))
+        await userEvent.selectOptions(screen.getByLabelText('Its scheme'), 'one colour')
+        await waitFor(() => expect(asked.at(-1)?.brief).toMatchObject({ scheme: 'plain', more: [] }))
+    })
+    it('lets the modeller say how much of what is where', async () => {
+        const asked: { brief: { overrules: unknown[] } }[] = []
+        knows(asked)
+        open()
+        await userEvent.click(await screen.findByRole('button', { name: 'How much of what, where' }))
+        await userEvent.click(screen.getByRole('button', { name: /, chips: 30 %/ }))
+        await waitFor(() =>
+            expect(asked.at(-1)?.brief.overrules).toEqual([{ zone: 'hull', trace: 'chips', amount: 0 }]),
+        )
+        for (let press = 0; press < 4; press++)
+            await userEvent.click(screen.getByRole('button', { name: /, chips: 30 %/ }))
+        await waitFor(() => expect(asked.at(-1)?.brief.overrules).toMatchObject([{ amount: 1 }]))
+        // After all it goes back to what the story says, which has been answered already.
+        const before = asked.length
+        await userEvent.click(screen.getByRole('button', { name: /, chips: 30 %/ }))
+        await waitFor(() => expect(screen.getByRole('button', { name: 'Lay it down' })).toBeEnabled())
+        expect(asked).toHaveLength(before)
+    })
+    it('says what the server has against the story', async () => {
+        serverKnows({})
+        open()
+        expect(await screen.findByText(/Nobody knows/)).toBeVisible()
+    })
+    it('is not offered over work that has begun', () => {
+        knows()
+        open(vi.fn(), vi.fn(), { ...state([step('a')]), log: [{ id: 'x' }] } as never)
+        expect(screen.getByText(/Work on this plan has begun/)).toBeVisible()
+    })
+})

@@ -7,12 +7,14 @@ namespace App\Cli;
 use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Input\InputArgument;
 use Symfony\Component\Console\Input\InputInterface;
+use Symfony\Component\Console\Input\InputOption;
 use Symfony\Component\Console\Output\OutputInterface;
 use Ulvrach\Draft\Drafter;
 use Ulvrach\PlanFile\BadPlanFile;
 use Ulvrach\PlanFile\PlanFile;
 use Ulvrach\PlanFile\PlanWriter;
 use Ulvrach\PlanFile\StoryFile;
+use Ulvrach\Report\BenchSheet;
 use Ulvrach\Vehicle\Catalogue;
 use Ulvrach\Vehicle\Measure\Measurer;
 use Ulvrach\Vehicle\ZoneTemplates;
@@ -24,7 +26,8 @@ final class PlanDraftCommand extends Command
     {
         $this->setName('plan:draft')
             ->setDescription('Drafts a plan from a story and prints it as a plan file; exit 2 if it cannot be read')
-            ->addArgument('file', InputArgument::REQUIRED, 'a story file; "-" reads standard input');
+            ->addArgument('file', InputArgument::REQUIRED, 'a story file; "-" reads standard input')
+            ->addOption('sheet', null, InputOption::VALUE_NONE, 'print it as a sheet to be read at the bench');
     }
 
     protected function execute(InputInterface $input, OutputInterface $output): int
@@ -45,7 +48,10 @@ final class PlanDraftCommand extends Command
         $measured = Measurer::measure(Catalogue::build($kind, Catalogue::formOf($kind, $story->build->form ?? [])));
         $plan = $story->plan(ZoneTemplates::for($kind, $story->build->scale, $measured));
         $draft = (new Drafter())->draft($plan, $story->story, $story->shelf);
-        $output->write(PlanWriter::toJson(new PlanFile($draft->verdict->plan)), false, OutputInterface::OUTPUT_RAW);
+        $text = $input->getOption('sheet') === true
+            ? BenchSheet::of($draft->verdict->walk)
+            : PlanWriter::toJson(new PlanFile($draft->verdict->plan));
+        $output->write($text, false, OutputInterface::OUTPUT_RAW);
 
         return self::SUCCESS;
     }

@@ -73,7 +73,8 @@ final class Finish
         return $marks;
     }
 
-    private static function share(Step $step): float
+    /** How much more of it there is than is usual, for a share of its zones that somebody has said. */
+    public static function share(Step $step): float
     {
         $share = $step->extent?->share;
 

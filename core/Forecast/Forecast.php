@@ -29,6 +29,16 @@ final class Forecast
     /** A mark thinner than this, in coats, is not laid: nobody would see it. */
     private const NOTHING = 0.004;
 
+    /** What is more or less often there, and not more or less strong, by the share of a zone that it is on. */
+    private const COUNTED = [
+        Effect::Chips,
+        Effect::Scratches,
+        Effect::Streaks,
+        Effect::Stain,
+        Effect::Splash,
+        Effect::Detail,
+    ];
+
     /** Of a light dust a clear coat swallows this share; the thicker it lies, the less. */
     private const SWALLOWED = 0.5;
 
@@ -211,7 +221,10 @@ final class Forecast
         if ($mark->effect !== Effect::Coat && $mark->effect !== Effect::Patches) {
             $isThin = $product !== null && HidingPower::of($product->material) <= Laid::THIN;
 
-            return $mark->amount * $this->strength($mark) * match (true) {
+            // Fewer chips are as dark as many.
+            $share = in_array($mark->effect, self::COUNTED, true) ? Finish::share($step) : 1.0;
+
+            return $mark->amount / $share * $this->strength($mark) * match (true) {
                 $isThin => Laid::FLOODED,
                 $product === null => 1.0,
                 default => Laid::thinned($mark->effect, $product->material->family),

@@ -18,4 +18,21 @@ enum Stage: string
     case Dust = 'dust';
     case Seal = 'seal';
     case Assembly = 'assembly';
+
+    /** The part of the work that it belongs to; null: seals, looks and joins go with what comes before them. */
+    public function part(): ?string
+    {
+        return match ($this) {
+            self::Ground => 'Ground',
+            self::Colour => 'Colour',
+            self::Chipping => 'Colour',
+            self::Detail => 'Colour',
+            self::Markings => 'Markings',
+            self::Tint => 'Tints and washes',
+            self::Wear => 'Wear',
+            self::Tracks => 'Wear',
+            self::Dust => 'Earth',
+            self::Seal, self::Assembly => null,
+        };
+    }
 }

@@ -649,6 +649,8 @@ export const techniqueSchema = z.object({
     /** What painters call it besides its name. */
     words: z.array(z.string()),
     cleanUp: cleanUpWindowSchema.nullable(),
+    /** The part of the work that it belongs to; null: it goes with what comes before it. */
+    part: z.string().nullable(),
 })
 export type Technique = z.infer<typeof techniqueSchema>
 

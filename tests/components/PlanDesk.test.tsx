@@ -179,6 +179,6 @@ describe('the mouse on the board', () => {
 
 it('begins an empty plan with its first step', async () => {
     desk([])
-    await userEvent.click(screen.getByRole('button', { name: 'Add the first step' }))
+    await userEvent.click(screen.getByRole('button', { name: 'Add the first step by hand' }))
     expect(await screen.findByRole('dialog')).toBeVisible()
 })

@@ -217,6 +217,7 @@ const technique = (code: string, name: string, changes: Partial<Library['techniq
     name,
     kind: 'colour',
     stage: 'colour',
+    part: 'Colour',
     families: ['waterborne-acrylic'],
     application: 'airbrush',
     coverage: 'whole',
@@ -230,10 +231,11 @@ const technique = (code: string, name: string, changes: Partial<Library['techniq
 export const library: Library = {
     techniques: [
         technique('spray-colour', 'Spray a colour'),
-        technique('clear-coat', 'Clear coat', { kind: 'clear-coat', stage: 'seal' }),
+        technique('clear-coat', 'Clear coat', { kind: 'clear-coat', stage: 'seal', part: null }),
         technique('enamel-wash', 'Enamel wash', {
             kind: 'wash',
             stage: 'tint',
+            part: 'Tints and washes',
             families: ['enamel'],
             application: 'brush',
             coverage: 'partial',

@@ -89,6 +89,7 @@ final class LibraryController
             'name' => $technique->name,
             'kind' => $technique->kind->value,
             'stage' => $technique->stage->value,
+            'part' => $technique->stage->part(),
             'families' => array_map(static fn (BinderFamily $family) => $family->value, $technique->families),
             'application' => $technique->application->value,
             'coverage' => $technique->coverage->value,

@@ -209,11 +209,6 @@ final readonly class Colouring
     {
         $tracks = $brief->ofKind(ZoneKind::Tracks, ZoneKind::SpareLinks);
         $isRubber = $brief->ofMaterial(DepictedMaterial::Rubber);
-        $laying->add(
-            $brief->answers('tracks', 'rust') ? 'track-rust-base' : 'track-base',
-            array_values(array_diff($tracks, $isRubber)),
-            'Tracks are a world of their own: steel that is never painted.',
-        );
         $laying->add('paint-rubber', $isRubber, 'Rubber is a dull dark grey, never black.');
         $laying->add('paint-wood', $brief->ofMaterial(DepictedMaterial::Wood), 'Handles are wood, and read as wood.');
         $laying->add(
@@ -230,6 +225,11 @@ final readonly class Colouring
             $brief->with(Trace::Rust, $brief->ofKind(ZoneKind::Exhaust)),
             'Heat has burned the paint off, to a pale grey under the rust that comes.',
             colour: Lab::fromHex('#8c867b'),
+        );
+        $laying->add(
+            $brief->answers('tracks', 'rust') ? 'track-rust-base' : 'track-base',
+            array_values(array_diff($tracks, $isRubber)),
+            'Tracks are a world of their own: steel that is never painted.',
         );
     }
 

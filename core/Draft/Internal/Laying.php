@@ -23,6 +23,9 @@ use Ulvrach\Plan\Edit\PutProduct;
 use Ulvrach\Plan\Extent;
 use Ulvrach\Plan\Plan;
 use Ulvrach\Plan\StepMaker;
+use Ulvrach\Technique\Application;
+use Ulvrach\Technique\Technique;
+use Ulvrach\Technique\TechniqueKind;
 use Ulvrach\Technique\TechniqueLibrary;
 
 /** A plan that grows step by step, with the reason for each. */
@@ -86,7 +89,7 @@ final class Laying
         }
         $technique = TechniqueLibrary::get($code);
         if ($technique->takesProduct() && $product === null) {
-            $product = $this->find($this->need($code, $sheen, $colour));
+            $product = $this->find($this->need($code, $sheen, $colour), self::isThin($technique));
             if ($product === null) {
                 $this->left[] = "{$technique->name}: nothing on the shelf does for it.";
 
@@ -121,11 +124,15 @@ final class Laying
         return $colour === null ? $need : $need->inColour($colour);
     }
 
-    /** An own jar, unless none of them comes near what is meant and a usual one does. */
-    public function find(Need $need): ?Product
+    /**
+     * An own jar, unless none of them comes near what is meant and a usual one does.
+     *
+     * @param  bool  $isThin  whether it has to be made for washing: paint from a jar would have to be thinned to nothing
+     */
+    public function find(Need $need, bool $isThin = false): ?Product
     {
-        $own = $this->best($this->own->products ?? [], $need);
-        $usual = $this->best(StarterShelf::all(), $need);
+        $own = $this->best($this->own->products ?? [], $need, $isThin);
+        $usual = $this->best(StarterShelf::all(), $need, $isThin);
         if ($own === null || $usual === null) {
             return $own ?? $usual;
         }
@@ -135,9 +142,19 @@ final class Laying
     }
 
     /** @param  array<Product>  $products */
-    private function best(array $products, Need $need): ?Product
+    private function best(array $products, Need $need, bool $isThin): ?Product
     {
-        return (new ProductShelf(array_filter($products, $this->isAllowed(...))))->find($need);
+        $allowed = array_filter($products, $this->isAllowed(...));
+        $thin = array_filter($allowed, static fn (Product $of) => $of->material->sheen === null ||
+            $of->material->family === BinderFamily::ArtistOil);
+
+        return (new ProductShelf($isThin ? $thin : $allowed))->find($need);
+    }
+
+    private static function isThin(Technique $technique): bool
+    {
+        return $technique->kind === TechniqueKind::Wash || $technique->kind === TechniqueKind::Streak ||
+            ($technique->kind === TechniqueKind::Filter && $technique->application === Application::Brush);
     }
 
     /** Paint of a colour: a jar that has it, else a mix of one's own jars, else one to buy. */

@@ -73,7 +73,7 @@ final readonly class Tinting
             $colour === null
                 ? 'Dark in the lines and at the foot of details: depth that the eye reads as shade.'
                 : 'On so dark a base a dark line is lost: earth sits in the lines instead.',
-            product: $colour === null ? null : $this->laying->find($this->laying->need($code, colour: $colour)),
+            product: $colour === null ? null : $this->laying->find($this->laying->need($code, colour: $colour), isThin: true),
         );
         if (! $this->brief->answers('clear-before-solvents', 'never')) {
             $this->laying->add('look-over', $zones, 'Dry, in other light: what is locked in now stays.');

@@ -52,7 +52,7 @@ final class DraftKit
         return array_keys(self::ZONES);
     }
 
-    /** @param  array{0: Terrain, 1: int|null}  $facts  ground and months of service */
+    /** @param  array{0?: Terrain, 1?: int|null}  $facts  ground and months of service */
     public static function plan(string $kind, string $school, array $facts): Plan
     {
         $zones = [];
@@ -69,7 +69,7 @@ final class DraftKit
         }
 
         return new Plan(
-            new Build('Test', 'Test', VehicleKind::from($kind), 35, serviceMonths: $facts[1], terrain: $facts[0]),
+            new Build('Test', 'Test', VehicleKind::from($kind), 35, serviceMonths: $facts[1] ?? null, terrain: $facts[0] ?? null),
             new SchoolChoice($school),
             new BenchConditions(20.0, 50.0),
             $zones,

@@ -38,30 +38,15 @@ export function columnsOf(all: readonly Zone[], library: Library, foldedGroups: 
 
 export const hasGroups = (plan: Plan): boolean => plan.zones.length >= GROUPS_FROM
 
-/** The part of the work that a stage belongs to; seals, looks and joins go with what comes before them. */
-const PART: Record<string, string | null> = {
-    ground: 'Ground',
-    colour: 'Colour',
-    chipping: 'Colour',
-    detail: 'Colour',
-    markings: 'Markings',
-    tint: 'Tints and washes',
-    wear: 'Wear',
-    tracks: 'Wear',
-    dust: 'Earth',
-    seal: null,
-    assembly: null,
-}
-
 export type Part = { key: string; name: string; steps: readonly Step[] }
 
 /** The steps in runs of one kind of work, in the order of the plan. */
 export function partsOf(plan: Plan, library: Library): Part[] {
-    const stages = new Map(library.techniques.map((technique) => [technique.code, technique.stage]))
+    const partOf = new Map(library.techniques.map((technique) => [technique.code, technique.part]))
     const parts: { key: string; name: string; steps: Step[] }[] = []
     for (const step of plan.steps) {
         const last = parts[parts.length - 1]
-        const name = PART[stages.get(step.technique) ?? ''] ?? last?.name ?? 'Ground'
+        const name = partOf.get(step.technique) ?? last?.name ?? 'Ground'
         if (last?.name === name) last.steps.push(step)
         else
             parts.push({ key: `${name} ${parts.filter((part) => part.name === name).length + 1}`, name, steps: [step] })

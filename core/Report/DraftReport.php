@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace Ulvrach\Report;
 
+use Ulvrach\Chemistry\Carrier;
 use Ulvrach\Draft\Budget;
 use Ulvrach\Draft\Draft;
 use Ulvrach\Draft\Purchase;
+use Ulvrach\Plan\CleanUpPass;
 use Ulvrach\Plan\Edit\DescribeBuild;
 use Ulvrach\Plan\Edit\InsertStep;
 use Ulvrach\Plan\Edit\PlanEdit;
@@ -53,6 +55,7 @@ final class DraftReport
             'stops' => $verdict->count(Severity::Stop),
             'risks' => $verdict->count(Severity::Risk),
             'notes' => $verdict->count(Severity::Note),
+            'solvents' => self::solvents($verdict->plan),
             'purchases' => array_map(
                 static fn (Purchase $purchase) => [
                     'jar' => PlanWriter::product($purchase->product),
@@ -65,6 +68,29 @@ final class DraftReport
             'left' => $draft->left,
             'edits' => EditCodec::write(self::edits($draft, $before)),
         ];
+    }
+
+    /** @return list<string> what is smelled at the bench beside water, the mildest first */
+    private static function solvents(Plan $plan): array
+    {
+        $used = [];
+        foreach ($plan->steps as $step) {
+            $carriers = [
+                $plan->productOf($step)?->material->carrier,
+                $step->thinner,
+                ...array_map(static fn (CleanUpPass $pass) => $pass->carrier, $step->cleanUp),
+            ];
+            foreach ($carriers as $carrier) {
+                $used[$carrier->value ?? ''] = true;
+            }
+        }
+        $isUsed = static fn (Carrier $carrier) => isset($used[$carrier->value]) &&
+            ! in_array($carrier, [Carrier::Water, Carrier::WettedWater], true);
+
+        return array_values(array_map(
+            static fn (Carrier $carrier) => $carrier->label(),
+            array_filter(Carrier::cases(), $isUsed),
+        ));
     }
 
     /** @return list<PlanEdit> that make the draft the plan */

@@ -1299,5 +1299,7 @@ export const draftSchema = z.object({
     left: z.array(z.string()),
     /** Sent back as they come: only the server needs to understand them. */
     edits: z.array(z.record(z.string(), z.any())),
+    /** What is smelled beside water, the mildest first. */
+    solvents: z.array(z.string()),
 })
 export type Draft = z.infer<typeof draftSchema>

@@ -96,7 +96,7 @@ test('settings of a step are changed where they are shown, and bad numbers are a
 }) => {
     await makeAccount(page)
     await startBuild(page, 'Pell')
-    await page.getByRole('button', { name: 'Add the first step' }).click()
+    await page.getByRole('button', { name: 'Add the first step by hand' }).click()
     await page.keyboard.type('prime')
     await page.keyboard.press('Enter')
     const coats = page.getByLabel('Coats')

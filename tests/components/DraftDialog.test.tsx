@@ -37,12 +37,15 @@ const draft = {
     stops: 0,
     risks: 0,
     notes: 1,
+    solvents: ['odourless spirit'],
     purchases: [{ jar: product('dust', 'Dust', { colour: '#b39b74' }), role: 'Dry pigment' }],
     budgets: [{ zone: 'hull', traces }],
     contradictions: ['Snow lies in no summer: another season, or another ground.'],
     left: [],
     edits: [{ edit: 'insert-step' }],
 }
+const school = { name: 'School B', creed: '', answers: {}, severities: {} }
+const schools = { ...library, schools: [...library.schools, { ...school, code: 'b' }] }
 const first = state([])
 const path = `POST /builds/${first.id}/draft`
 const knows = (asked: unknown[] = []) =>
@@ -53,7 +56,7 @@ const knows = (asked: unknown[] = []) =>
         },
     })
 const open = (edit = vi.fn().mockResolvedValue(true), onLaid = vi.fn(), at = first) => {
-    show(<DraftDialog open onOpenChange={vi.fn()} state={at} library={library} edit={edit} onLaid={onLaid} />)
+    show(<DraftDialog open onOpenChange={vi.fn()} state={at} library={schools} edit={edit} onLaid={onLaid} />)
     return { edit, onLaid }
 }
 afterEach(() => vi.restoreAllMocks())
@@ -105,6 +108,21 @@ describe('the draft', () => {
         await userEvent.click(screen.getByRole('button', { name: /, chips: 30 %/ }))
         await waitFor(() => expect(screen.getByRole('button', { name: 'Lay it down' })).toBeEnabled())
         expect(asked).toHaveLength(before)
+    })
+    it('stands beside what other schools would do, with what is only here and only there', async () => {
+        const [prime, dust] = draft.steps
+        serverKnows({
+            [path]: (body: { school: string | null }) =>
+                body.school === 'b' ? { ...draft, steps: [prime, { ...dust, technique: 'Mud' }], solvents: [] } : draft,
+        })
+        const { edit } = open()
+        await userEvent.click(await screen.findByRole('button', { name: 'Beside others' }))
+        const other = within(await screen.findByRole('region', { name: 'School B' }))
+        expect(await other.findByText('Only here: mud.')).toBeVisible()
+        expect(other.getByText('Not here: dry pigment.')).toBeVisible()
+        expect(other.getByText('nothing but water')).toBeVisible()
+        await userEvent.click(other.getByRole('button', { name: 'Lay this one down' }))
+        await waitFor(() => expect(edit).toHaveBeenCalled())
     })
     it('says what the server has against the story', async () => {
         serverKnows({})

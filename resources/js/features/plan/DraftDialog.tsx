@@ -10,6 +10,8 @@ import { RetryNotice } from '@/design/Notice'
 import type { Library, Plan } from '@/features/build'
 import { type Brief, type Drafted, type DraftWish, draftQuery } from './api'
 import { Budgets, TRACES } from './Budgets'
+import { AMBITIONS, choicesOf, DRIVINGS, SCHEMES, SEASONS, WEATHERS } from './briefWords'
+import { Compare } from './Compare'
 import { DraftSteps } from './DraftSteps'
 import type { PlanEdit } from './edits'
 import { type PlanState, previewQuery, stampOf } from './usePlan'
@@ -29,33 +31,6 @@ type Props = {
 
 const THUMB = { width: 690, height: 130 }
 const VIEWS = ['left', 'top'] as const
-
-const SCHEMES: Record<Brief['scheme'], string> = {
-    plain: 'one colour',
-    'soft-edged': 'several, with soft edges',
-    'hard-edged': 'several, with hard edges',
-    winter: 'under a worn winter white',
-}
-const SEASONS: Record<Brief['season'], string> = {
-    winter: 'winter',
-    spring: 'spring',
-    summer: 'summer',
-    autumn: 'autumn',
-}
-const WEATHERS: Record<Brief['weather'], string> = { dry: 'dry days', showers: 'showers', wet: 'rain' }
-const DRIVINGS: Record<Brief['driving'], string> = {
-    parked: 'stood parked',
-    road: 'driven on roads',
-    field: 'driven in the field',
-}
-const AMBITIONS: Record<Brief['ambition'], string> = {
-    evenings: 'a few evenings',
-    weeks: 'some weeks',
-    exhibition: 'for an exhibition',
-}
-
-const choicesOf = (words: Readonly<Record<string, string>>) =>
-    Object.entries(words).map(([value, label]) => ({ value, label }))
 
 /** What a newcomer does not have to say: each of it may be changed at once. */
 const firstBrief = (plan: Plan): Brief =>
@@ -116,6 +91,15 @@ function Story({
     const draft = useQuery(draftQuery(state.id, stampOf(state), asked))
     const tell = (some: Partial<Brief>) => setWish({ ...wish, brief: { ...wish.brief, ...some } })
     const isStale = draft.isPlaceholderData || asked !== wish
+    const [isCompared, setCompared] = useState(false)
+    const take = async (taken: Drafted) => {
+        if (!(await edit(taken.edits, 'Draft the plan'))) return
+        onLaid(taken.steps.at(-1)?.id ?? null)
+        onDone()
+    }
+    if (isCompared) {
+        return <Compare state={state} library={library} wish={wish} onBack={() => setCompared(false)} onTake={take} />
+    }
     return (
         <div className="grid items-start gap-5 md:grid-cols-[17rem_1fr]">
             <Questions wish={wish} library={library} plan={plan} onWish={setWish} tell={tell} />
@@ -131,11 +115,8 @@ function Story({
                         isStale={isStale}
                         overrules={wish.brief.overrules}
                         onOverrule={(overrules) => tell({ overrules })}
-                        onTake={async () => {
-                            if (!(await edit(draft.data.edits, 'Draft the plan'))) return
-                            onLaid(draft.data.steps.at(-1)?.id ?? null)
-                            onDone()
-                        }}
+                        onTake={() => take(draft.data)}
+                        onCompare={() => setCompared(true)}
                     />
                 )}
             </div>
@@ -282,11 +263,12 @@ type OutcomeProps = {
     overrules: Brief['overrules']
     onOverrule: (overrules: Brief['overrules']) => void
     onTake: () => Promise<void>
+    onCompare: () => void
 }
 
-function Outcome({ draft, state, isStale, overrules, onOverrule, onTake }: OutcomeProps) {
+function Outcome({ draft, state, isStale, overrules, onOverrule, onTake, onCompare }: OutcomeProps) {
     const after = useQuery({ ...previewQuery(state.id, stampOf(state), draft.edits), enabled: !isStale })
-    const [isBudget, setBudget] = useState(false)
+    const [shown, setShown] = useState<'steps' | 'budgets'>('steps')
     const [isTaking, setTaking] = useState(false)
     return (
         <div className={classes('flex flex-col gap-3', isStale ? 'opacity-60' : '')}>
@@ -313,6 +295,7 @@ function Outcome({ draft, state, isStale, overrules, onOverrule, onTake }: Outco
                         ? 'Nothing speaks against it.'
                         : `${draft.stops} stops and ${draft.risks} risks are left.`}
                 </p>
+                <Button onClick={onCompare}>Beside others</Button>
                 <Button
                     tone="act"
                     disabled={isStale || isTaking}
@@ -337,12 +320,20 @@ function Outcome({ draft, state, isStale, overrules, onOverrule, onTake }: Outco
                     {draft.purchases.map(({ jar, role }) => `${jar.name} (${role.toLowerCase()})`).join(', ')}.
                 </details>
             )}
-            <div>
-                <Button className="text-fine" aria-expanded={isBudget} onClick={() => setBudget(!isBudget)}>
-                    {isBudget ? 'Steps' : 'How much of what, where'}
-                </Button>
+            <div className="flex gap-1">
+                {(['steps', 'budgets'] as const).map((one) => (
+                    <Button
+                        key={one}
+                        className="text-fine"
+                        tone={shown === one ? 'act' : 'plain'}
+                        aria-pressed={shown === one}
+                        onClick={() => setShown(one)}
+                    >
+                        {one === 'steps' ? 'The steps' : 'How much of what, where'}
+                    </Button>
+                ))}
             </div>
-            {isBudget ? (
+            {shown === 'budgets' ? (
                 <Budgets
                     budgets={draft.budgets}
                     zones={state.plan.zones}

@@ -1,0 +1,195 @@
+import { useQuery } from '@tanstack/react-query'
+import { Suspense, useEffect, useEffectEvent, useState } from 'react'
+import { Button } from '@/design/Button'
+import { inWords } from '@/design/duration'
+import { Select } from '@/design/Field'
+import { later } from '@/design/later'
+import { RetryNotice } from '@/design/Notice'
+import type { Library } from '@/features/build'
+import { type Brief, type Drafted, type DraftWish, draftQuery } from './api'
+import { AMBITIONS, choicesOf } from './briefWords'
+import { type PlanState, previewQuery, stampOf } from './usePlan'
+
+const VehicleThumb = later(() => import('@/features/vehicle/VehicleThumb'))
+
+const THUMB = { width: 250, height: 110 }
+const MOST = 4
+
+type Variant = { key: number; school: string; ambition: Brief['ambition'] }
+
+type Props = {
+    state: PlanState
+    library: Library
+    wish: DraftWish
+    onBack: () => void
+    onTake: (draft: Drafted) => Promise<void>
+}
+
+/** The same story as two to four schools, or with more or less work, would paint it, side by side. */
+export function Compare({ state, library, wish, onBack, onTake }: Props) {
+    const own = wish.school ?? (typeof state.plan.school === 'string' ? state.plan.school : 'sealed-steps')
+    const [variants, setVariants] = useState<readonly Variant[]>(() =>
+        [own, ...library.schools.map(({ code }) => code).filter((code) => code !== own)]
+            .slice(0, 3)
+            .map((school, key) => ({ key, school, ambition: wish.brief.ambition })),
+    )
+    const [drafts, setDrafts] = useState<ReadonlyMap<number, Drafted>>(new Map())
+    const first = drafts.get(variants[0]?.key ?? -1)
+    const change = (key: number, some: Partial<Variant>) =>
+        setVariants(variants.map((one) => (one.key === key ? { ...one, ...some } : one)))
+    const add = () => {
+        const school = library.schools.find(({ code }) => !variants.some((one) => one.school === code))?.code ?? own
+        setVariants([
+            ...variants,
+            { key: Math.max(...variants.map(({ key }) => key)) + 1, school, ambition: wish.brief.ambition },
+        ])
+    }
+    return (
+        <div className="flex flex-col gap-3">
+            <div className="flex items-center gap-2">
+                <Button onClick={onBack}>Back to the story</Button>
+                {variants.length < MOST && <Button onClick={add}>One more beside them</Button>}
+            </div>
+            <div
+                className="grid gap-3 overflow-x-auto"
+                style={{ gridTemplateColumns: `repeat(${variants.length}, minmax(15rem, 1fr))` }}
+            >
+                {variants.map((variant) => (
+                    <Column
+                        key={variant.key}
+                        state={state}
+                        library={library}
+                        variant={variant}
+                        wish={{
+                            ...wish,
+                            school: variant.school,
+                            brief: { ...wish.brief, ambition: variant.ambition },
+                        }}
+                        first={variant === variants[0] ? null : (first ?? null)}
+                        onChange={(some) => change(variant.key, some)}
+                        onRemove={
+                            variants.length > 2
+                                ? () => setVariants(variants.filter(({ key }) => key !== variant.key))
+                                : null
+                        }
+                        onDrafted={(draft) => setDrafts((known) => new Map(known).set(variant.key, draft))}
+                        onTake={onTake}
+                    />
+                ))}
+            </div>
+        </div>
+    )
+}
+
+type ColumnProps = Pick<Props, 'state' | 'library' | 'wish' | 'onTake'> & {
+    variant: Variant
+    /** What it is held against; null: it is the first itself, or that is still to come. */
+    first: Drafted | null
+    onChange: (some: Partial<Variant>) => void
+    onRemove: (() => void) | null
+    onDrafted: (draft: Drafted) => void
+}
+
+function Column({ state, library, variant, wish, first, onChange, onRemove, onDrafted, onTake }: ColumnProps) {
+    const query = useQuery(draftQuery(state.id, stampOf(state), wish))
+    const draft = query.isPlaceholderData ? undefined : query.data
+    const after = useQuery({
+        ...previewQuery(state.id, stampOf(state), draft?.edits ?? []),
+        enabled: draft !== undefined,
+    })
+    const tell = useEffectEvent(onDrafted)
+    useEffect(() => {
+        if (draft !== undefined) tell(draft)
+    }, [draft])
+    const name = library.schools.find(({ code }) => code === variant.school)?.name ?? variant.school
+    return (
+        <section aria-label={name} className="flex min-w-0 flex-col gap-2 rounded-plate border border-line p-2">
+            <Select
+                label="School"
+                value={variant.school}
+                choices={library.schools.map((school) => ({ value: school.code, label: school.name }))}
+                onChange={(event) => onChange({ school: event.target.value })}
+            />
+            <Select
+                label="It may take"
+                value={variant.ambition}
+                choices={choicesOf(AMBITIONS)}
+                onChange={(event) => onChange({ ambition: event.target.value as Brief['ambition'] })}
+            />
+            <div className="overflow-hidden rounded-plate bg-stage p-1" aria-hidden="true">
+                {after.data === undefined ? (
+                    <div style={{ height: THUMB.height }} />
+                ) : (
+                    <Suspense fallback={<div style={{ height: THUMB.height }} />}>
+                        <VehicleThumb
+                            vehicle={after.data.plan.build}
+                            name={after.data.plan.build.name}
+                            finish={after.data.verdict.finish}
+                            {...THUMB}
+                        />
+                    </Suspense>
+                )}
+            </div>
+            {query.isError && <RetryNotice error={query.error} onRetry={() => void query.refetch()} />}
+            {draft === undefined ? (
+                !query.isError && <p className="p-4 text-center text-soft">Drafting…</p>
+            ) : (
+                <>
+                    <dl className="grid grid-cols-[auto_1fr] gap-x-3 gap-y-0.5">
+                        <Figure name="Steps">{draft.steps.length}</Figure>
+                        <Figure name="Work">{inWords(draft.handsOn)}</Figure>
+                        <Figure name="Until dry">{inWords(draft.lasts)}</Figure>
+                        <Figure name="Notes">{draft.notes}</Figure>
+                        <Figure name="To buy">{draft.purchases.length}</Figure>
+                        <Figure name="Smells of">
+                            {draft.solvents.length === 0 ? 'nothing but water' : draft.solvents.join(', ')}
+                        </Figure>
+                    </dl>
+                    {first !== null && <Differences draft={draft} first={first} />}
+                    <div className="mt-auto flex gap-2 pt-1">
+                        <Button tone="act" onClick={() => void onTake(draft)}>
+                            Lay this one down
+                        </Button>
+                        {onRemove !== null && (
+                            <Button tone="quiet" onClick={onRemove}>
+                                Away with it
+                            </Button>
+                        )}
+                    </div>
+                </>
+            )}
+        </section>
+    )
+}
+
+function Figure({ name, children }: { name: string; children: React.ReactNode }) {
+    return (
+        <>
+            <dt className="text-soft">{name}</dt>
+            <dd className="text-right">{children}</dd>
+        </>
+    )
+}
+
+/** Which work is only in the one, and which only in the other. */
+function Differences({ draft, first }: { draft: Drafted; first: Drafted }) {
+    const only = onlyIn(draft, first)
+    const without = onlyIn(first, draft)
+    if (only.length === 0 && without.length === 0) return <p className="text-fine text-soft">The same work.</p>
+    return (
+        <div className="text-fine">
+            {only.length > 0 && <p>Only here: {only.join(', ')}.</p>}
+            {without.length > 0 && <p className="text-soft">Not here: {without.join(', ')}.</p>}
+        </div>
+    )
+}
+
+/** Techniques that the one has more often than the other, with how many more. */
+export function onlyIn(one: Pick<Drafted, 'steps'>, other: Pick<Drafted, 'steps'>): string[] {
+    const count = ({ steps }: Pick<Drafted, 'steps'>, technique: string) =>
+        steps.filter((step) => step.technique === technique).length
+    return [...new Set(one.steps.map(({ technique }) => technique))].flatMap((technique) => {
+        const more = count(one, technique) - count(other, technique)
+        return more <= 0 ? [] : [more === 1 ? technique.toLowerCase() : `${technique.toLowerCase()} (${more})`]
+    })
+}

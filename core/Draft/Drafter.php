@@ -11,6 +11,7 @@ use Ulvrach\Draft\Internal\Grounding;
 use Ulvrach\Draft\Internal\Laying;
 use Ulvrach\Draft\Internal\Marking;
 use Ulvrach\Draft\Internal\Mending;
+use Ulvrach\Draft\Internal\Parts;
 use Ulvrach\Draft\Internal\Tinting;
 use Ulvrach\Draft\Internal\Wearing;
 use Ulvrach\Material\ProductShelf;
@@ -26,6 +27,33 @@ final readonly class Drafter
 {
     public function __construct(private Mending $mending = new Mending())
     {
+    }
+
+    /**
+     * Drafts one part of the work anew, and leaves all other steps as they are.
+     *
+     * @param  string  $part  as Stage::part() names it
+     */
+    public function redraft(Plan $plan, Story $story, string $part, ?ProductShelf $own = null): Draft
+    {
+        $draft = $this->draft($plan, $story, $own);
+        $steps = Parts::exchanged($plan->steps, $draft->verdict->plan->steps, $part);
+        $kept = array_values(array_intersect(array_column($plan->steps, 'id'), array_column($steps, 'id')));
+        $products = [...$draft->verdict->plan->products, ...$plan->products];
+        $laying = new Laying($plan->with(steps: $steps, products: $products), Brief::of($plan, $story), $own);
+        foreach ($steps as $step) {
+            $laying->reasons[$step->id] = $step->note;
+        }
+        $verdict = $this->mending->mend($laying, $own, $kept);
+
+        return new Draft(
+            $verdict,
+            $laying->reasons,
+            $laying->purchases(),
+            $draft->budgets,
+            $draft->contradictions,
+            $laying->left,
+        );
     }
 
     /**

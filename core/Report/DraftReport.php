@@ -14,8 +14,10 @@ use Ulvrach\Plan\Edit\InsertStep;
 use Ulvrach\Plan\Edit\PlanEdit;
 use Ulvrach\Plan\Edit\PutProduct;
 use Ulvrach\Plan\Edit\RemoveStep;
+use Ulvrach\Plan\Edit\ReplaceStep;
 use Ulvrach\Plan\Edit\SetSchool;
 use Ulvrach\Plan\Plan;
+use Ulvrach\Plan\Step;
 use Ulvrach\PlanFile\EditCodec;
 use Ulvrach\PlanFile\PlanWriter;
 use Ulvrach\Rules\Severity;
@@ -33,6 +35,7 @@ final class DraftReport
         $verdict = $draft->verdict;
         $steps = [];
         $handsOn = 0;
+        $own = self::kept($before, $verdict->plan);
         foreach ($verdict->plan->steps as $index => $step) {
             $product = $verdict->plan->productOf($step);
             $handsOn += $verdict->walk->times[$index]->handsOn;
@@ -44,6 +47,7 @@ final class DraftReport
                 'colour' => $product?->material->colour?->toHex(),
                 'zones' => $step->zones,
                 'why' => $draft->reasons[$step->id] ?? '',
+                'isNew' => ! isset($own[$step->id]),
                 'minutes' => $verdict->walk->times[$index]->handsOn,
             ];
         }
@@ -98,17 +102,34 @@ final class DraftReport
     {
         $plan = $draft->verdict->plan;
         $edits = [new DescribeBuild($plan->build), new SetSchool($plan->school)];
+        $kept = self::kept($before, $plan);
         foreach ($before->steps as $step) {
-            $edits[] = new RemoveStep($step->id);
+            $edits = [...$edits, ...(isset($kept[$step->id]) ? [] : [new RemoveStep($step->id)])];
         }
         foreach ($plan->products as $product) {
-            $edits[] = new PutProduct($product);
+            if (($before->products[$product->id] ?? null) != $product) {
+                $edits[] = new PutProduct($product);
+            }
         }
         foreach ($plan->steps as $at => $step) {
-            $edits[] = new InsertStep($step, $at);
+            if (! isset($kept[$step->id])) {
+                $edits[] = new InsertStep($step, $at);
+            } elseif ($kept[$step->id] != $step) {
+                $edits[] = new ReplaceStep($step);
+            }
         }
 
         return $edits;
+    }
+
+    /** @return array<string, Step> by id: those that stay where they are among each other; empty: all is laid anew */
+    private static function kept(Plan $before, Plan $after): array
+    {
+        $had = array_column($before->steps, null, 'id');
+        $both = array_values(array_intersect(array_column($after->steps, 'id'), array_keys($had)));
+        $order = array_values(array_intersect(array_keys($had), $both));
+
+        return $both === $order ? array_intersect_key($had, array_flip($both)) : [];
     }
 
     /** @return list<array<string, mixed>> by zone */

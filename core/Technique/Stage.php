@@ -19,6 +19,14 @@ enum Stage: string
     case Seal = 'seal';
     case Assembly = 'assembly';
 
+    /** @return list<string> the parts of the work, in the order in which they are begun */
+    public static function parts(): array
+    {
+        $parts = array_map(static fn (self $stage) => $stage->part(), self::cases());
+
+        return array_values(array_unique(array_filter($parts, static fn (?string $part) => $part !== null)));
+    }
+
     /** The part of the work that it belongs to; null: seals, looks and joins go with what comes before them. */
     public function part(): ?string
     {

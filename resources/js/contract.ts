@@ -1269,6 +1269,8 @@ export const draftStepSchema = z.object({
     zones: z.array(z.string()),
     why: z.string(),
     minutes: z.number(),
+    /** It is not in the plan as it stands. */
+    isNew: z.boolean(),
 })
 export type DraftStep = z.infer<typeof draftStepSchema>
 

@@ -25,6 +25,7 @@ beforeEach(function () {
         'serviceMonths' => 14,
         'terrain' => 'dry-earth',
         'school' => null,
+        'part' => null,
         ...$more,
     ]);
 });
@@ -92,4 +93,27 @@ it('drafts nothing over work that has begun, and nothing for strangers', functio
     ($this->draft)()->assertJsonValidationErrorFor('brief');
     $this->actingAs(User::factory()->create());
     ($this->draft)()->assertNotFound();
+});
+
+it('drafts one part anew and leaves one’s own steps as they are', function () {
+    $this->postJson("/api/builds/{$this->id}/edits", ['version' => 1, 'edits' => ($this->draft)()->json('edits')]);
+    $own = ['id' => 'my-own', 'technique' => 'look-over', 'product' => null, 'zones' => ['turret'], 'note' => 'Mine.'];
+    $this->postJson("/api/builds/{$this->id}/edits", [
+        'version' => 2,
+        'edits' => [['edit' => 'insert-step', 'at' => 5, 'step' => $own]],
+    ])->assertOk();
+    $before = collect($this->getJson("/api/builds/{$this->id}")->json('plan.steps'));
+    $draft = ($this->draft)(['weather' => 'wet', 'driving' => 'field'], ['terrain' => 'wet-clay', 'part' => 'Earth']);
+    $after = collect($this->postJson("/api/builds/{$this->id}/edits", [
+        'version' => 3,
+        'edits' => $draft->assertOk()->json('edits'),
+    ])->assertOk()->json('plan.steps'));
+
+    expect($draft->json('stops') + $draft->json('risks'))->toBe(0)
+        ->and($after->pluck('technique'))->toContain('mud-paste')
+        ->and($before->pluck('technique'))->not->toContain('mud-paste')
+        ->and($after->firstWhere('id', 'my-own'))->toBe($before->firstWhere('id', 'my-own'))
+        // All that comes before the earth is as it was, and where it was.
+        ->and($after->take(20)->all())->toBe($before->take(20)->all());
+    ($this->draft)([], ['part' => 'Lunch'])->assertJsonValidationErrorFor('part');
 });

@@ -19,6 +19,7 @@ const draft = {
             colour: '#7c7d7b',
             zones: ['hull'],
             why: 'One skin with grip.',
+            isNew: true,
             minutes: 30,
         },
         {
@@ -29,6 +30,7 @@ const draft = {
             colour: '#b39b74',
             zones: ['hull'],
             why: 'Thickest low down.',
+            isNew: true,
             minutes: 20,
         },
     ],

@@ -23,6 +23,7 @@ use Ulvrach\PlanFile\SchemaCheck;
 use Ulvrach\PlanFile\StoryCodec;
 use Ulvrach\Report\DraftReport;
 use Ulvrach\Rules\School;
+use Ulvrach\Technique\Stage;
 
 /**
  * A plan drafted from a story. Nothing is changed: the answer has the edits that make it the plan.
@@ -46,14 +47,13 @@ final readonly class DraftController
         $plan = $this->told($request, $before);
         $story = $plan->build->brief ?? throw new \LogicException('A build that was told has a story.');
         $jars = CurrentUser::of($request)->jars()->get()->map(static fn (Jar $jar) => $jar->product)->all();
+        $own = $jars === [] ? null : new ProductShelf($jars);
+        $part = $request->string('part')->toString();
+        $draft = $part === '' || $plan->steps === []
+            ? $this->drafter->draft($plan, $story, $own)
+            : $this->drafter->redraft($plan, $story, $part, $own);
 
-        return new JsonResponse([
-            'version' => $build->version,
-            ...DraftReport::of(
-                $this->drafter->draft($plan, $story, $jars === [] ? null : new ProductShelf($jars)),
-                $before,
-            ),
-        ]);
+        return new JsonResponse(['version' => $build->version, ...DraftReport::of($draft, $before)]);
     }
 
     /**
@@ -74,6 +74,7 @@ final readonly class DraftController
             'serviceMonths' => ['nullable', 'integer', 'min:0', 'max:1200'],
             'terrain' => ['nullable', Rule::enum(Terrain::class)],
             'school' => ['nullable', Rule::in(array_keys(School::all()))],
+            'part' => ['nullable', Rule::in(Stage::parts())],
         ]);
         /** @var BriefData $brief */
         $brief = $request->array('brief');

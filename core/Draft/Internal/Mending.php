@@ -29,15 +29,16 @@ final readonly class Mending
     ) {
     }
 
-    public function mend(Laying $laying, ?ProductShelf $own): Verdict
+    /** @param  list<string>  $kept  ids of steps that are somebody's own: they are neither given up nor judged */
+    public function mend(Laying $laying, ?ProductShelf $own, array $kept = []): Verdict
     {
         $verdict = $this->evaluator->evaluate($laying->plan);
         for ($round = 0; $round < self::MOST; $round++) {
-            $finding = $this->first($verdict);
+            $finding = $this->first($verdict, $kept);
             if ($finding === null) {
                 break;
             }
-            $plan = $this->mended($finding, $verdict, $own);
+            $plan = $this->mended($finding, $verdict, $own, $kept);
             if ($plan === null) {
                 $step = $laying->plan->steps[$laying->plan->indexOf($finding->stepId) ?? 0];
                 $name = TechniqueLibrary::get($step->technique)->name;
@@ -58,15 +59,19 @@ final readonly class Mending
         return $verdict;
     }
 
-    /** The plan after the best remedy that leaves less to be mended; null: there is none. */
-    private function mended(Finding $finding, Verdict $verdict, ?ProductShelf $own): ?Plan
+    /**
+     * @param  list<string>  $kept
+     * @return Plan|null after the best remedy that leaves less to be mended; null: there is none
+     */
+    private function mended(Finding $finding, Verdict $verdict, ?ProductShelf $own, array $kept): ?Plan
     {
         foreach ($this->advisor->for($finding, $verdict, $own) as $proved) {
             $plan = $verdict->plan;
             foreach ($proved->remedy->edits as $edit) {
                 $plan = $edit->applyTo($plan);
             }
-            if ($this->weight($this->evaluator->evaluate($plan)) < $this->weight($verdict)) {
+            $isKept = array_diff($kept, array_column($plan->steps, 'id')) === [];
+            if ($isKept && $this->weight($this->evaluator->evaluate($plan)) < $this->weight($verdict)) {
                 return $plan;
             }
         }
@@ -74,11 +79,12 @@ final readonly class Mending
         return null;
     }
 
-    private function first(Verdict $verdict): ?Finding
+    /** @param  list<string>  $kept */
+    private function first(Verdict $verdict, array $kept): ?Finding
     {
         foreach ([Severity::Stop, Severity::Risk] as $severity) {
             foreach ($verdict->findings as $finding) {
-                if ($finding->severity === $severity && $finding->accepted === null) {
+                if ($finding->severity === $severity && $finding->accepted === null && ! in_array($finding->stepId, $kept, true)) {
                     return $finding;
                 }
             }

@@ -7,6 +7,7 @@ use Ulvrach\Chemistry\Carrier;
 use Ulvrach\Draft\Draft;
 use Ulvrach\Draft\Drafter;
 use Ulvrach\Draft\Exposure;
+use Ulvrach\Draft\Internal\Parts;
 use Ulvrach\Draft\Trace;
 use Ulvrach\Plan\Ambition;
 use Ulvrach\Plan\Step;
@@ -17,6 +18,7 @@ use Ulvrach\Rules\Evaluator;
 use Ulvrach\Rules\Finding;
 use Ulvrach\Rules\School;
 use Ulvrach\Rules\Severity;
+use Ulvrach\Technique\Stage;
 use Ulvrach\Technique\TechniqueKind;
 use Ulvrach\Technique\TechniqueLibrary;
 
@@ -211,3 +213,24 @@ describe('exposure', function () {
             ->and($exposure->chips($plan->zones['tyres'], 35)[0])->toBe(0);
     });
 });
+
+it('drafts any one part anew into any plan, and keeps all other steps', function (string $part) {
+    foreach (['coast road', 'autumn mud'] as $story) {
+        foreach (['sealed-steps', 'one-satin', 'clean-air'] as $school) {
+            $plan = drafted($story, $school)->verdict->plan;
+            [, $told] = DraftKit::stories(Ambition::Exhibition)['snow'];
+            $draft = (new Drafter())->redraft($plan, $told, $part, DraftKit::shelves()['plain jars']);
+            $after = $draft->verdict->plan;
+            $of = Parts::of($plan->steps);
+            $others = array_filter($plan->steps, static fn ($place) => $of[$place] !== $part, ARRAY_FILTER_USE_KEY);
+            $ids = array_column($others, 'id');
+
+            expect(array_values(array_intersect(array_column($after->steps, 'id'), $ids)))->toBe($ids, "{$story} {$school}");
+            // What is new has nothing against it.
+            foreach ($draft->verdict->findings as $finding) {
+                $isNew = ! in_array($finding->stepId, $ids, true);
+                expect($isNew && $finding->severity !== Severity::Note)->toBeFalse("{$finding->code} {$finding->stepId}");
+            }
+        }
+    }
+})->with(Stage::parts());

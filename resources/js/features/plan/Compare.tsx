@@ -62,6 +62,8 @@ export function Compare({ state, library, wish, onBack, onTake }: Props) {
                         variant={variant}
                         wish={{
                             ...wish,
+                            // Plans are compared whole.
+                            part: null,
                             school: variant.school,
                             brief: { ...wish.brief, ambition: variant.ambition },
                         }}

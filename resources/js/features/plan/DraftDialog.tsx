@@ -86,6 +86,7 @@ function Story({
         serviceMonths: plan.build.serviceMonths ?? 6,
         terrain: plan.build.terrain ?? 'dry-earth',
         school: null,
+        part: null,
     })
     const asked = useDeferredValue(wish)
     const draft = useQuery(draftQuery(state.id, stampOf(state), asked))
@@ -134,6 +135,7 @@ type QuestionsProps = {
 
 function Questions({ wish, library, plan, onWish, tell }: QuestionsProps) {
     const { brief } = wish
+    const parts = [...new Set(library.techniques.flatMap(({ part }) => part ?? []))]
     const hasMore = brief.scheme === 'soft-edged' || brief.scheme === 'hard-edged'
     const school = typeof plan.school === 'string' ? plan.school : ''
     return (
@@ -216,6 +218,17 @@ function Questions({ wish, library, plan, onWish, tell }: QuestionsProps) {
                 choices={choicesOf(AMBITIONS)}
                 onChange={(event) => tell({ ambition: event.target.value as Brief['ambition'] })}
             />
+            {plan.steps.length > 0 && (
+                <Select
+                    label="Drafted anew"
+                    value={wish.part ?? ''}
+                    choices={[
+                        { value: '', label: 'the whole plan' },
+                        ...parts.map((part) => ({ value: part, label: `only ${part.toLowerCase()}` })),
+                    ]}
+                    onChange={(event) => onWish({ ...wish, part: event.target.value || null })}
+                />
+            )}
             <label className="flex min-h-8 items-center gap-1.5 pointer-coarse:min-h-11">
                 <input
                     type="checkbox"

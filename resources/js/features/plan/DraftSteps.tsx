@@ -8,6 +8,8 @@ export function DraftSteps({ steps, zones }: Props) {
     const nameOf = new Map(zones.map(({ id, name }) => [id, name]))
     const where = (ids: readonly string[]) =>
         ids.length > 4 ? `${ids.length} zones` : ids.map((id) => nameOf.get(id) ?? id).join(', ')
+    // Where all of it is new, nothing has to be told apart.
+    const hasOld = steps.some(({ isNew }) => !isNew)
     return (
         <ol aria-label="The steps of the draft">
             {steps.map((step, place) => (
@@ -19,7 +21,10 @@ export function DraftSteps({ steps, zones }: Props) {
                         style={{ background: step.colour ?? 'transparent' }}
                     />
                     <span className="min-w-0 leading-tight">
-                        <span className="font-medium">{step.technique}</span>
+                        <span className={hasOld && step.isNew ? 'font-semibold' : 'font-medium'}>
+                            {hasOld && step.isNew && 'New: '}
+                            {step.technique}
+                        </span>
                         {step.product !== null && <span className="text-soft"> with {step.product}</span>}
                         <span className="text-soft">, {where(step.zones)}</span>
                         <span className="block text-fine">{step.why}</span>

@@ -59,6 +59,8 @@ export type DraftWish = {
     serviceMonths: number | null
     terrain: string | null
     school: string | null
+    /** The part of the work that is drafted anew, as the board names it; null: all of it. */
+    part: string | null
 }
 
 export const draftQuery = (buildId: string, stamp: string, wish: DraftWish) =>

@@ -166,7 +166,7 @@ final readonly class Exposure
         $byTraffic = match ($zone->traffic) {
             Traffic::Heavy => 1.0,
             Traffic::Light => 0.6,
-            Traffic::None => 0.2,
+            Traffic::None => 0.1,
         };
 
         return $byTraffic * match ($zone->kind) {

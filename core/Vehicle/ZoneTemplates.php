@@ -6,6 +6,7 @@ namespace Ulvrach\Vehicle;
 
 use Ulvrach\Chemistry\Substrate;
 use Ulvrach\Plan\DepictedMaterial;
+use Ulvrach\Plan\Traffic;
 use Ulvrach\Plan\VehicleKind;
 use Ulvrach\Plan\Zone;
 use Ulvrach\Plan\ZoneKind;
@@ -58,6 +59,8 @@ final class ZoneTemplates
                     areaCm2: max(0.1, round($area * 10_000.0 / $scale ** 2, 1)),
                     substrate: $zone === ZoneKind::Tyres ? Substrate::Vinyl : Substrate::Polystyrene,
                     depicts: self::depicted($zone, $kind),
+                    traffic: self::traffic($zone),
+                    sheltered: $zone === ZoneKind::Interior || $zone === ZoneKind::Chassis,
                 );
             }
         }
@@ -77,6 +80,17 @@ final class ZoneTemplates
             $kind === VehicleKind::WheeledGun && $zone === ZoneKind::Chassis => 'Carriage',
             $kind === VehicleKind::Lorry && $zone === ZoneKind::Canvas => 'Tilt',
             default => ucfirst(str_replace('-', ' ', $zone->value)),
+        };
+    }
+
+    /** Where a crew climbs, loads and opens hatches, and where nobody gets to. */
+    private static function traffic(ZoneKind $zone): Traffic
+    {
+        return match ($zone) {
+            ZoneKind::HullTop, ZoneKind::Fenders, ZoneKind::Turret, ZoneKind::LoadBed, ZoneKind::Cab,
+            ZoneKind::Interior, ZoneKind::Tools => Traffic::Heavy,
+            ZoneKind::Barrel, ZoneKind::Chassis, ZoneKind::Glass, ZoneKind::Exhaust => Traffic::None,
+            default => Traffic::Light,
         };
     }
 

@@ -15,6 +15,8 @@ use Ulvrach\Plan\DepictedMaterial;
 use Ulvrach\Plan\Extent;
 use Ulvrach\Plan\Pattern;
 use Ulvrach\Plan\Scheme;
+use Ulvrach\Plan\Traffic;
+use Ulvrach\Plan\Zone;
 use Ulvrach\Plan\ZoneKind;
 
 /** The vehicle's own colours, toned as the school does it, and the chips that are lifted from below them. */
@@ -187,14 +189,15 @@ final readonly class Colouring
      */
     private function winter(array $zones): void
     {
-        $worn = $this->brief->isAtLeast(Ambition::Weeks) && ($this->brief->build->serviceMonths ?? Exposure::USUAL_MONTHS) > 1;
-        if ($worn) {
-            $this->laying->add('clear-coat', $zones, 'The colours below stay when the white is worn.', sheen: Sheen::Satin);
-            $this->laying->add('chipping-fluid', $zones, 'Lets the white wear as it did: off edges, with water.');
-        }
+        $months = $this->brief->build->serviceMonths ?? Exposure::USUAL_MONTHS;
+        $isWorn = $this->brief->isAtLeast(Ambition::Weeks) && $months > 1;
+        $trodden = $this->brief->where(static fn (Zone $zone) => $zone->traffic !== Traffic::None);
+        $worn = $isWorn ? array_values(array_intersect($zones, $trodden)) : [];
+        $this->laying->add('clear-coat', $worn, 'The colours below stay when the white is worn.', sheen: Sheen::Satin);
+        $this->laying->add('chipping-fluid', $worn, 'Lets the white wear as it did: off edges, with water.');
         $this->laying->add('winter-wash', $zones, 'Thin and uneven, as it was slapped on.', coats: 1);
-        if ($worn) {
-            $this->lift($zones, 'Worn where crews climb and rain runs.');
+        if ($worn !== []) {
+            $this->lift($worn, 'Worn where crews climb and rain runs.');
         }
     }
 

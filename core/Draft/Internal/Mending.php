@@ -6,6 +6,7 @@ namespace Ulvrach\Draft\Internal;
 
 use Ulvrach\Material\ProductShelf;
 use Ulvrach\Plan\Edit\RemoveStep;
+use Ulvrach\Plan\Edit\ReplaceStep;
 use Ulvrach\Plan\Plan;
 use Ulvrach\Rules\Evaluator;
 use Ulvrach\Rules\Finding;
@@ -33,17 +34,23 @@ final readonly class Mending
     public function mend(Laying $laying, ?ProductShelf $own, array $kept = []): Verdict
     {
         $verdict = $this->evaluator->evaluate($laying->plan);
+        $givenUp = [];
         for ($round = 0; $round < self::MOST; $round++) {
             $finding = $this->first($verdict, $kept);
             if ($finding === null) {
                 break;
             }
-            $plan = $this->mended($finding, $verdict, $own, $kept);
+            $plan = $this->mended($finding, $verdict, $own, $kept, $givenUp);
             if ($plan === null) {
                 $step = $laying->plan->steps[$laying->plan->indexOf($finding->stepId) ?? 0];
                 $name = TechniqueLibrary::get($step->technique)->name;
                 $laying->left[] = "{$name}: {$finding->happens}";
-                $plan = (new RemoveStep($finding->stepId))->applyTo($laying->plan);
+                $givenUp[] = $step->technique;
+                $zones = array_values(array_diff($step->zones, $finding->zones));
+                $edit = $zones === []
+                    ? new RemoveStep($step->id)
+                    : new ReplaceStep($step->with(['zones' => $zones]));
+                $plan = $edit->applyTo($laying->plan);
             }
             $steps = [];
             foreach ($plan->steps as $step) {
@@ -61,9 +68,10 @@ final readonly class Mending
 
     /**
      * @param  list<string>  $kept
+     * @param  list<string>  $givenUp  techniques that nothing mends: no remedy brings them back
      * @return Plan|null after the best remedy that leaves less to be mended; null: there is none
      */
-    private function mended(Finding $finding, Verdict $verdict, ?ProductShelf $own, array $kept): ?Plan
+    private function mended(Finding $finding, Verdict $verdict, ?ProductShelf $own, array $kept, array $givenUp): ?Plan
     {
         foreach ($this->advisor->for($finding, $verdict, $own) as $proved) {
             $plan = $verdict->plan;
@@ -71,7 +79,9 @@ final readonly class Mending
                 $plan = $edit->applyTo($plan);
             }
             $isKept = array_diff($kept, array_column($plan->steps, 'id')) === [];
-            if ($isKept && $this->weight($this->evaluator->evaluate($plan)) < $this->weight($verdict)) {
+            $ids = array_diff(array_column($plan->steps, 'id'), array_column($verdict->plan->steps, 'id'));
+            $new = array_map(static fn (string $id) => $plan->steps[$plan->indexOf($id) ?? 0]->technique, $ids);
+            if ($isKept && array_intersect($new, $givenUp) === [] && $this->weight($this->evaluator->evaluate($plan)) < $this->weight($verdict)) {
                 return $plan;
             }
         }

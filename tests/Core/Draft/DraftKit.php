@@ -19,6 +19,7 @@ use Ulvrach\Plan\Scheme;
 use Ulvrach\Plan\SchoolChoice;
 use Ulvrach\Plan\Story;
 use Ulvrach\Plan\Terrain;
+use Ulvrach\Plan\Traffic;
 use Ulvrach\Plan\VehicleKind;
 use Ulvrach\Plan\Weather;
 use Ulvrach\Plan\Zone;
@@ -65,6 +66,12 @@ final class DraftKit
                 (float) $area,
                 $of === ZoneKind::Tyres ? Substrate::Vinyl : Substrate::Polystyrene,
                 self::depicted($of, $kind),
+                // Where crews climb, and where nobody gets to.
+                match ($of) {
+                    ZoneKind::HullTop, ZoneKind::Fenders, ZoneKind::Turret, ZoneKind::Cab => Traffic::Heavy,
+                    ZoneKind::Barrel, ZoneKind::Chassis, ZoneKind::Exhaust => Traffic::None,
+                    default => Traffic::Light,
+                },
             );
         }
 

@@ -12,6 +12,7 @@ use Ulvrach\Plan\DepictedMaterial;
 use Ulvrach\Plan\Plan;
 use Ulvrach\Plan\Scheme;
 use Ulvrach\Plan\Story;
+use Ulvrach\Plan\Traffic;
 use Ulvrach\Plan\Zone;
 use Ulvrach\Plan\ZoneKind;
 use Ulvrach\Rules\School;
@@ -31,8 +32,10 @@ final readonly class Brief
         ZoneKind::Exhaust,
     ];
 
-    /** cm² of a smooth face that are blended while the first of it is still open. */
-    private const IN_ONE_GO = 900.0;
+    /** cm² of a smooth face that are blended while the first of it is still open: on a matte ground, and on a smooth one. */
+    public const IN_ONE_GO_ON_MATTE = 900.0;
+
+    public const IN_ONE_GO = 2_000.0;
 
     public Exposure $exposure;
 
@@ -70,7 +73,19 @@ final readonly class Brief
     {
         return ! $this->answers('chips', 'applied') && $this->isAtLeast(Ambition::Weeks) &&
             $this->story->scheme !== Scheme::Winter && count($this->story->more) <= 1 &&
-            $this->with(Trace::Chips, $this->painted()) !== [];
+            $this->chipped() !== [];
+    }
+
+    /** @return list<string> where paint is worn through: where something rubs, and the chips are seen */
+    public function chipped(): array
+    {
+        return array_values(array_intersect($this->with(Trace::Chips, $this->painted()), $this->trodden()));
+    }
+
+    /** @return list<string> */
+    public function trodden(): array
+    {
+        return $this->where(static fn (Zone $zone) => $zone->traffic !== Traffic::None);
     }
 
     /** @return list<string> all but glass, which is put in last */
@@ -131,10 +146,11 @@ final readonly class Brief
 
     /**
      * @param  list<string>  $zones
+     * @param  float  $inOneGo  cm² of a smooth face
      * @return list<list<string>> the same in parts that stand together on the model, none larger than is blended in one go
      *   unless a zone is
      */
-    public function byGroup(array $zones): array
+    public function byGroup(array $zones, float $inOneGo): array
     {
         $parts = [];
         $areas = [];
@@ -144,7 +160,7 @@ final readonly class Brief
             }
             $last = count($parts) - 1;
             $work = $zone->areaCm2 * $zone->kind->detail();
-            $isNew = $last < 0 || $areas[$last] + $work > self::IN_ONE_GO;
+            $isNew = $last < 0 || $inOneGo < $areas[$last] + $work;
             $parts[$isNew ? $last + 1 : $last][] = $zone->id;
             $areas[$isNew ? $last + 1 : $last] = ($isNew ? 0.0 : $areas[$last]) + $work;
         }

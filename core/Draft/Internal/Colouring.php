@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ulvrach\Draft\Internal;
 
+use Ulvrach\Chemistry\BinderFamily;
 use Ulvrach\Chemistry\Load;
 use Ulvrach\Chemistry\Sheen;
 use Ulvrach\Colour\Lab;
@@ -15,8 +16,6 @@ use Ulvrach\Plan\DepictedMaterial;
 use Ulvrach\Plan\Extent;
 use Ulvrach\Plan\Pattern;
 use Ulvrach\Plan\Scheme;
-use Ulvrach\Plan\Traffic;
-use Ulvrach\Plan\Zone;
 use Ulvrach\Plan\ZoneKind;
 
 /** The vehicle's own colours, toned as the school does it, and the chips that are lifted from below them. */
@@ -51,7 +50,7 @@ final readonly class Colouring
             return;
         }
         $base = $this->laying->paint($this->brief->story->base, 'Vehicle colour');
-        $chipped = $this->brief->liftsChips() ? $this->brief->with(Trace::Chips, $zones) : [];
+        $chipped = $this->brief->liftsChips() ? $this->brief->chipped() : [];
         if ($chipped !== []) {
             $this->underlay($chipped);
         }
@@ -191,11 +190,17 @@ final readonly class Colouring
     {
         $months = $this->brief->build->serviceMonths ?? Exposure::USUAL_MONTHS;
         $isWorn = $this->brief->isAtLeast(Ambition::Weeks) && $months > 1;
-        $trodden = $this->brief->where(static fn (Zone $zone) => $zone->traffic !== Traffic::None);
-        $worn = $isWorn ? array_values(array_intersect($zones, $trodden)) : [];
+        $worn = $isWorn ? array_values(array_intersect($zones, $this->brief->trodden())) : [];
         $this->laying->add('clear-coat', $worn, 'The colours below stay when the white is worn.', sheen: Sheen::Satin);
         $this->laying->add('chipping-fluid', $worn, 'Lets the white wear as it did: off edges, with water.');
-        $this->laying->add('winter-wash', $zones, 'Thin and uneven, as it was slapped on.', coats: 1);
+        $white = $this->laying->need('winter-wash')->inFamilies(BinderFamily::WaterborneAcrylic);
+        $this->laying->add(
+            'winter-wash',
+            $zones,
+            'Thin and uneven, as it was slapped on; of a kind that water gets through.',
+            product: $this->laying->find($white),
+            coats: 1,
+        );
         if ($worn !== []) {
             $this->lift($worn, 'Worn where crews climb and rain runs.');
         }

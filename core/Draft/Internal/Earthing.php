@@ -57,7 +57,7 @@ final readonly class Earthing
         }
         if ($this->brief->answers('dust', 'blended')) {
             // What is blended has to be reached while it is open: part by part.
-            foreach ($this->brief->byGroup($zones) as $part) {
+            foreach ($this->brief->byGroup($zones, Brief::IN_ONE_GO_ON_MATTE) as $part) {
                 $this->laying->add('oil-dust', $part, $why);
             }
 

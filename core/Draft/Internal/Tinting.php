@@ -6,6 +6,7 @@ namespace Ulvrach\Draft\Internal;
 
 use Ulvrach\Chemistry\Sheen;
 use Ulvrach\Colour\Lab;
+use Ulvrach\Material\Product;
 use Ulvrach\Plan\Ambition;
 use Ulvrach\Plan\ZoneKind;
 
@@ -33,13 +34,13 @@ final readonly class Tinting
             $tinting->filter();
         }
         if ($brief->liftsChips() && ! $brief->isWaterOnly()) {
-            $laying->add(
+            $tinting->inParts(
                 'oil-shading',
                 $brief->painted(),
                 'Depth that could not be sprayed: below a colour that is to be chipped there must be nothing.',
             );
         } elseif ($brief->isAtLeast(Ambition::Exhibition) && ! $brief->isWaterOnly()) {
-            $laying->add(
+            $tinting->inParts(
                 'oil-dots',
                 $brief->painted(),
                 'Several oils, blended to a tint that differs from panel to panel.',
@@ -67,16 +68,30 @@ final readonly class Tinting
         ]));
         $colour = $this->brief->story->base->l < self::DARK ? Lab::fromHex('#8a7a5c') : null;
         $code = $this->brief->isWaterOnly() ? 'acrylic-wash' : 'pin-wash';
-        $this->laying->add(
+        $this->inParts(
             $code,
             $zones,
             $colour === null
                 ? 'Dark in the lines and at the foot of details: depth that the eye reads as shade.'
                 : 'On so dark a base a dark line is lost: earth sits in the lines instead.',
-            product: $colour === null ? null : $this->laying->find($this->laying->need($code, colour: $colour), isThin: true),
+            $colour === null ? null : $this->laying->find($this->laying->need($code, colour: $colour), isThin: true),
         );
         if (! $this->brief->answers('clear-before-solvents', 'never')) {
             $this->laying->add('look-over', $zones, 'Dry, in other light: what is locked in now stays.');
+        }
+    }
+
+    /**
+     * What is cleaned or blended has to be reached while it is open: a large vehicle is done part by part.
+     *
+     * @param  list<string>  $zones
+     */
+    private function inParts(string $code, array $zones, string $why, ?Product $product = null): void
+    {
+        $isMatte = Marking::sheen($this->brief) === Sheen::Matte;
+        $limit = $isMatte ? Brief::IN_ONE_GO_ON_MATTE : Brief::IN_ONE_GO;
+        foreach ($this->brief->byGroup($zones, $limit) as $part) {
+            $this->laying->add($code, $part, $why, product: $product);
         }
     }
 

@@ -48,7 +48,7 @@ final readonly class Wearing
     /** @return list<string> the zones that have chips by now */
     private function chips(): array
     {
-        $zones = $this->brief->with(Trace::Chips, $this->brief->painted());
+        $zones = $this->brief->chipped();
         $steel = $this->brief->where(static fn (Zone $zone) => $zone->depicts->rusts());
         $zones = array_values(array_intersect($zones, $steel));
         if ($this->brief->liftsChips() && ! $this->brief->isAtLeast(Ambition::Exhibition)) {

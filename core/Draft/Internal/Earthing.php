@@ -22,6 +22,9 @@ final readonly class Earthing
     /** CIEDE2000 from which two earths are not one. */
     private const ANOTHER_EARTH = 6.0;
 
+    /** CIEDE2000 within which every earth lies from every other. */
+    private const ANY_EARTH = 40.0;
+
     private function __construct(private Laying $laying, private Brief $brief)
     {
     }
@@ -105,7 +108,12 @@ final readonly class Earthing
             'Thrown by wheels, finer the higher it went, and darker than what has dried.',
             product: $built === null || $thick === []
                 ? null
-                : $this->laying->find($this->laying->need('mud-splash')->apartFrom([$built], self::ANOTHER_EARTH)),
+                : $this->laying->find(
+                    $this->laying->need('mud-splash')
+                        ->inFamilies(BinderFamily::MudPaste)
+                        ->within(self::ANY_EARTH)
+                        ->apartFrom([$built], self::ANOTHER_EARTH),
+                ),
         );
         $this->laying->add(
             'wet-mud',

@@ -30,20 +30,25 @@ final readonly class Marking
     {
         $sheen = self::sheen($brief);
         $marked = $brief->story->hasMarkings ? self::carriers($brief) : [];
-        if ($sheen === Sheen::Matte) {
-            // Only what markings lie on is made smooth.
-            $laying->add('clear-coat', $marked, 'Markings silver on matte paint.', sheen: Sheen::Gloss);
-        } else {
+        if ($sheen === Sheen::Gloss) {
             $laying->add(
                 'clear-coat',
                 self::sealed($brief),
-                $sheen === Sheen::Gloss
-                    ? 'Markings settle on it, washes run on it, and spirit does not get through.'
-                    : 'One satin coat carries all that follows and keeps spirit off the paint.',
-                sheen: $marked === [] || $sheen === Sheen::Gloss ? $sheen : Sheen::Gloss,
+                'Markings settle on it, washes run on it, and spirit does not get through.',
+                sheen: Sheen::Gloss,
             );
+        } else {
+            // Only what markings lie on is made smooth.
+            $laying->add('clear-coat', $marked, 'Markings silver on matte paint.', sheen: Sheen::Gloss);
         }
         if ($marked === []) {
+            $laying->add(
+                'clear-coat',
+                $sheen === Sheen::Satin ? self::sealed($brief) : [],
+                'One satin coat carries all that follows and keeps spirit off the paint.',
+                sheen: Sheen::Satin,
+            );
+
             return;
         }
         $laying->add('decal', $marked, 'Where the unit put them; the vehicle has a name and a number.');
@@ -52,8 +57,10 @@ final readonly class Marking
         $laying->add(
             'clear-coat',
             $sheen === Sheen::Satin ? self::sealed($brief) : $marked,
-            'Takes their edge away and keeps what follows off them.',
-            sheen: $sheen === Sheen::Matte ? Sheen::Matte : $sheen,
+            $sheen === Sheen::Satin
+                ? 'One satin coat carries all that follows, takes the edge off markings and keeps spirit off the paint.'
+                : 'Takes their edge away and keeps what follows off them.',
+            sheen: $sheen,
         );
     }
 

@@ -117,3 +117,25 @@ it('drafts one part anew and leaves one’s own steps as they are', function () 
         ->and($after->take(20)->all())->toBe($before->take(20)->all());
     ($this->draft)([], ['part' => 'Lunch'])->assertJsonValidationErrorFor('part');
 });
+
+it('takes over the plan of another build of one’s own, and of nobody else’s', function () {
+    $other = $this->startBuild($this->user)->json('id');
+    $edits = ($this->draft)()->json('edits');
+    $this->postJson("/api/builds/{$this->id}/edits", ['version' => 1, 'edits' => $edits])->assertOk();
+    $ask = fn (string $from) => $this->postJson("/api/builds/{$other}/draft", [
+        ...json_decode((string) json_encode([
+            'brief' => ['base' => '#6f7478', 'scheme' => 'plain', 'season' => 'summer', 'weather' => 'dry',
+                'driving' => 'road', 'ambition' => 'weeks'],
+        ]), true),
+        'from' => $from,
+    ]);
+    $taken = $ask($this->id)->assertOk();
+
+    expect(unlikeTheContract($taken, 'draft'))->toBe([])
+        ->and($taken->json('stops') + $taken->json('risks'))->toBe(0)
+        ->and(count($taken->json('steps')))->toBeGreaterThan(20);
+    $stranger = $this->modeller();
+    $theirs = $this->startBuild($stranger)->json('id');
+    $this->actingAs($this->user);
+    $ask($theirs)->assertJsonValidationErrorFor('from');
+});

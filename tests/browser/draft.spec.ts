@@ -39,6 +39,17 @@ test('a plan is drafted anew in place of another', async ({ page }) => {
     await expect(dialog.getByText(/Nothing speaks against it/)).toBeVisible()
     await dialog.getByLabel('Painted as this school does').selectOption('One satin coat')
     await expect(dialog.getByText('Chips by sponge').first()).toBeVisible()
+
+    // Beside others, and only one part of it.
+    await dialog.getByRole('button', { name: 'Beside others' }).click()
+    await expect(dialog.getByRole('region', { name: 'Bare matte' }).getByText(/Only here/)).toBeVisible()
+    await scan(page)
+    await dialog.getByRole('button', { name: 'Back to the story' }).click()
+    await dialog.getByLabel('Drafted anew').selectOption('only earth')
+    await expect(dialog.getByText('New:').first()).toBeVisible()
+    // What was laid down for another vehicle goes on this one as well.
+    await dialog.getByLabel('The steps come from').selectOption('Ostrel, 2nd Squadron at Vell Bay')
+    await expect(dialog.getByText('Morrin streaking grime', { exact: false }).first()).toBeVisible()
     await page.keyboard.press('Escape')
     await expect(page.getByRole('grid')).toBeVisible()
 })

@@ -126,6 +126,20 @@ describe('the draft', () => {
         await userEvent.click(other.getByRole('button', { name: 'Lay this one down' }))
         await waitFor(() => expect(edit).toHaveBeenCalled())
     })
+    it('drafts from the story, and asks for no other build where there is none', async () => {
+        const asked: { from: string | null }[] = []
+        serverKnows({
+            [path]: (body: { from: string | null }) => {
+                asked.push(body)
+                return draft
+            },
+            'GET /builds': { builds: [] },
+        })
+        open()
+        await screen.findByRole('list', { name: 'The steps of the draft' })
+        expect(asked[0]?.from).toBeNull()
+        expect(screen.queryByLabelText('The steps come from')).toBeNull()
+    })
     it('says what the server has against the story', async () => {
         serverKnows({})
         open()

@@ -13,6 +13,7 @@ use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 use Ulvrach\Draft\Drafter;
+use Ulvrach\Draft\Transfer;
 use Ulvrach\Material\ProductShelf;
 use Ulvrach\Plan\Fault;
 use Ulvrach\Plan\Plan;
@@ -32,7 +33,7 @@ use Ulvrach\Technique\Stage;
  */
 final readonly class DraftController
 {
-    public function __construct(private LogStore $logs, private Drafter $drafter)
+    public function __construct(private LogStore $logs, private Drafter $drafter, private Transfer $transfer)
     {
     }
 
@@ -49,11 +50,24 @@ final readonly class DraftController
         $jars = CurrentUser::of($request)->jars()->get()->map(static fn (Jar $jar) => $jar->product)->all();
         $own = $jars === [] ? null : new ProductShelf($jars);
         $part = $request->string('part')->toString();
-        $draft = $part === '' || $plan->steps === []
-            ? $this->drafter->draft($plan, $story, $own)
-            : $this->drafter->redraft($plan, $story, $part, $own);
+        $from = $request->string('from')->toString();
+        $draft = match (true) {
+            $from !== '' => $this->transfer->onto(self::source($request, $from), $plan, $story, $own),
+            $part === '' || $plan->steps === [] => $this->drafter->draft($plan, $story, $own),
+            default => $this->drafter->redraft($plan, $story, $part, $own),
+        };
 
         return new JsonResponse(['version' => $build->version, ...DraftReport::of($draft, $before)]);
+    }
+
+    /** The plan of another build of one's own, whose steps are taken over. */
+    private static function source(Request $request, string $id): Plan
+    {
+        $build = CurrentUser::of($request)->builds()->find($id);
+
+        return $build === null
+            ? throw ValidationException::withMessages(['from' => 'There is no such build on your bench.'])
+            : $build->head->document;
     }
 
     /**
@@ -74,6 +88,7 @@ final readonly class DraftController
             'serviceMonths' => ['nullable', 'integer', 'min:0', 'max:1200'],
             'terrain' => ['nullable', Rule::enum(Terrain::class)],
             'school' => ['nullable', Rule::in(array_keys(School::all()))],
+            'from' => ['nullable', 'uuid'],
             'part' => ['nullable', Rule::in(Stage::parts())],
         ]);
         /** @var BriefData $brief */

@@ -87,6 +87,8 @@ final class Laying
         if ($zones === []) {
             return null;
         }
+        // In the order of the board, whatever order they were chosen in.
+        $zones = array_values(array_intersect(array_map(strval(...), array_keys($this->plan->zones)), $zones));
         $technique = TechniqueLibrary::get($code);
         if ($technique->takesProduct() && $product === null) {
             $product = $this->find($this->need($code, $sheen, $colour), self::isThin($technique));

@@ -64,6 +64,7 @@ export function Compare({ state, library, wish, onBack, onTake }: Props) {
                             ...wish,
                             // Plans are compared whole.
                             part: null,
+                            from: null,
                             school: variant.school,
                             brief: { ...wish.brief, ambition: variant.ambition },
                         }}

@@ -7,6 +7,7 @@ import { inWords } from '@/design/duration'
 import { Select, TextField } from '@/design/Field'
 import { later } from '@/design/later'
 import { RetryNotice } from '@/design/Notice'
+import { benchQuery } from '@/features/bench/api'
 import type { Library, Plan } from '@/features/build'
 import { type Brief, type Drafted, type DraftWish, draftQuery } from './api'
 import { Budgets, TRACES } from './Budgets'
@@ -87,6 +88,7 @@ function Story({
         terrain: plan.build.terrain ?? 'dry-earth',
         school: null,
         part: null,
+        from: null,
     })
     const asked = useDeferredValue(wish)
     const draft = useQuery(draftQuery(state.id, stampOf(state), asked))
@@ -103,7 +105,7 @@ function Story({
     }
     return (
         <div className="grid items-start gap-5 md:grid-cols-[17rem_1fr]">
-            <Questions wish={wish} library={library} plan={plan} onWish={setWish} tell={tell} />
+            <Questions state={state} wish={wish} library={library} onWish={setWish} tell={tell} />
             <div className="min-w-0" aria-live="polite" aria-busy={isStale}>
                 {draft.isError ? (
                     <RetryNotice error={draft.error} onRetry={() => void draft.refetch()} />
@@ -128,18 +130,32 @@ function Story({
 type QuestionsProps = {
     wish: DraftWish
     library: Library
-    plan: Plan
+    state: PlanState
     onWish: (wish: DraftWish) => void
     tell: (some: Partial<Brief>) => void
 }
 
-function Questions({ wish, library, plan, onWish, tell }: QuestionsProps) {
+function Questions({ state, wish, library, onWish, tell }: QuestionsProps) {
+    const { plan } = state
+    const bench = useQuery(benchQuery)
+    const others = bench.data?.filter(({ id }) => id !== state.id) ?? []
     const { brief } = wish
     const parts = [...new Set(library.techniques.flatMap(({ part }) => part ?? []))]
     const hasMore = brief.scheme === 'soft-edged' || brief.scheme === 'hard-edged'
     const school = typeof plan.school === 'string' ? plan.school : ''
     return (
         <div className="flex flex-col gap-2.5">
+            {others.length > 0 && (
+                <Select
+                    label="The steps come from"
+                    value={wish.from ?? ''}
+                    choices={[
+                        { value: '', label: 'its story' },
+                        ...others.map(({ id, name }) => ({ value: id, label: name })),
+                    ]}
+                    onChange={(event) => onWish({ ...wish, from: event.target.value || null, part: null })}
+                />
+            )}
             <Colour label="Its own colour" value={brief.base} onChange={(base) => tell({ base })} />
             <Select
                 label="Its scheme"
@@ -218,7 +234,7 @@ function Questions({ wish, library, plan, onWish, tell }: QuestionsProps) {
                 choices={choicesOf(AMBITIONS)}
                 onChange={(event) => tell({ ambition: event.target.value as Brief['ambition'] })}
             />
-            {plan.steps.length > 0 && (
+            {plan.steps.length > 0 && wish.from === null && (
                 <Select
                     label="Drafted anew"
                     value={wish.part ?? ''}

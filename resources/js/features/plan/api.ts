@@ -61,6 +61,8 @@ export type DraftWish = {
     school: string | null
     /** The part of the work that is drafted anew, as the board names it; null: all of it. */
     part: string | null
+    /** Another build whose steps are taken over; null: they are drafted. */
+    from: string | null
 }
 
 export const draftQuery = (buildId: string, stamp: string, wish: DraftWish) =>

@@ -159,8 +159,8 @@ return [
     [
         'file' => 'Evaluation/Windows.php',
         'tests' => 'Evaluation Rules',
-        'from' => 'min($closes ?? $here, $here)',
-        'to' => 'max($closes ?? $here, $here)',
+        'from' => '$here = $this->liftOffCloses($work, $one->strata);',
+        'to' => '$here = null;',
     ],
     [
         'file' => 'Evaluation/Strata.php',
@@ -345,7 +345,7 @@ return [
     [
         'file' => 'Evaluation/Walker.php',
         'tests' => 'Evaluation Rules',
-        'from' => '$times->end + self::SET_AFTER_CLEANING',
+        'from' => '$times->end + Layer::SET_AFTER_CLEANING',
         'to' => '$times->end',
     ],
     [
@@ -489,8 +489,8 @@ return [
     [
         'file' => 'Mixing/Film.php',
         'tests' => 'Mixing',
-        'from' => '$this->through[$band] * $ground[$band] /',
-        'to' => '$this->through[$band] /',
+        'from' => '$through[$band] * $below /',
+        'to' => '$through[$band] /',
     ],
     [
         'file' => 'Mixing/Film.php',
@@ -565,7 +565,7 @@ return [
         'to' => '\'row\' => $place + 1',
     ],
     [
-        'file' => 'ShelfFile/ShelfTable.php',
+        'file' => 'ShelfFile/Csv.php',
         'tests' => 'ShelfFile',
         'from' => '? "\'{$text}" : $text',
         'to' => '? $text : $text',
@@ -585,8 +585,8 @@ return [
     [
         'file' => 'Forecast/Forecast.php',
         'tests' => 'Forecast',
-        'from' => '$mark->amount * max(1, $step->coats) * $each',
-        'to' => '$mark->amount * $each',
+        'from' => '$mark->amount * max(1, $step->coats) * (',
+        'to' => '$mark->amount * (',
     ],
     [
         'file' => 'Forecast/Colours.php',
@@ -705,7 +705,103 @@ return [
     [
         'file' => 'PlanFile/OwnShelfFile.php',
         'tests' => 'PlanFile',
-        'from' => '\'keepsMonths\' => $of->keepsMonths',
+        'from' => '\'keepsMonths\' => $of->stock->keepsMonths',
         'to' => '\'keepsMonths\' => null',
+    ],
+    [
+        'file' => 'Material/Stock.php',
+        'tests' => 'Material',
+        'from' => '$days === [] ? null : min($days)',
+        'to' => '$days === [] ? null : max($days)',
+    ],
+    [
+        'file' => 'Palette/Cup.php',
+        'tests' => 'Palette',
+        'from' => '$count * $weight / $all',
+        'to' => '$count * $weight',
+    ],
+    [
+        'file' => 'Palette/Cup.php',
+        'tests' => 'Palette',
+        'from' => '1.0 / $this->share + $this->retarder',
+        'to' => '1.0 / $this->share - $this->retarder',
+    ],
+    [
+        'file' => 'Palette/MixedSheen.php',
+        'tests' => 'Palette',
+        'from' => '$parts * log(self::UNITS[$code])',
+        'to' => '$parts * self::UNITS[$code]',
+    ],
+    [
+        'file' => 'Palette/Reserve.php',
+        'tests' => 'Palette',
+        'from' => '$makes < $lasts ?',
+        'to' => '$makes > $lasts ?',
+    ],
+    [
+        'file' => 'ShelfFile/RecipeTable.php',
+        'tests' => 'ShelfFile',
+        'from' => '$mixes[mb_strtolower($mix->name)] = $mix;',
+        'to' => '',
+    ],
+    [
+        'file' => 'ShelfFile/ShelfRow.php',
+        'tests' => 'ShelfFile',
+        'from' => '$says(Column::Opacity) ? $material->opacity : $known->opacity',
+        'to' => '$known->opacity',
+    ],
+    [
+        'file' => 'Supply/Takes.php',
+        'tests' => 'Supply',
+        'from' => '$onModel = $sets * $area',
+        'to' => '$onModel = $area',
+    ],
+    [
+        'file' => 'Forecast/Forecast.php',
+        'tests' => 'Forecast',
+        'from' => 'self::weight($load) / self::weight($usual)',
+        'to' => '1.0',
+    ],
+    [
+        'file' => 'Variety/PanelMixes.php',
+        'tests' => 'Variety',
+        'from' => '$edits[] = new ReplaceStep($first->with($changes));',
+        'to' => '$edits[] = new ReplaceStep($first);',
+    ],
+    [
+        'file' => 'Draft/Exposure.php',
+        'tests' => 'Draft',
+        'from' => '1.0 - exp(-$this->months / self::AGEING)',
+        'to' => 'exp(-$this->months / self::AGEING)',
+    ],
+    [
+        'file' => 'Draft/Internal/Mending.php',
+        'tests' => 'Draft',
+        'from' => '[Severity::Stop, Severity::Risk]',
+        'to' => '[Severity::Stop]',
+    ],
+    [
+        'file' => 'Draft/Internal/Brief.php',
+        'tests' => 'Draft',
+        'from' => 'count($this->story->more) <= 1 &&',
+        'to' => 'count($this->story->more) <= 9 &&',
+    ],
+    [
+        'file' => 'Draft/Internal/Parts.php',
+        'tests' => 'Draft',
+        'from' => 'if ($of[$place] !== $part) {',
+        'to' => 'if (true) {',
+    ],
+    [
+        'file' => 'Draft/Transfer.php',
+        'tests' => 'Draft',
+        'from' => '$from->differenceTo($to) <= self::SAME ? $product',
+        'to' => 'true ? $product',
+    ],
+    [
+        'file' => 'Draft/Internal/Laying.php',
+        'tests' => 'Draft',
+        'from' => '$near[0] <= self::NEAR',
+        'to' => '$near[0] <= 60.0',
     ],
 ];

@@ -51,7 +51,7 @@ final readonly class PhotoStore
 
     /**
      * @param  list<string>  $subjects
-     * @return array<string, list<array{id: string, width: int, height: int, taken: string}>> by subject, the first first
+     * @return array<string, list<array{id: string, width: int, height: int, taken: string}>> by subject, oldest first
      */
     public function of(User $user, array $subjects): array
     {

@@ -20,8 +20,8 @@ use Ulvrach\Plan\Story;
 
 /**
  * From a story to a plan. What each zone has been through says which traces it bears (Exposure); the school and the
- * shelf say with which technique each is made; the chapters stand in the order in which layers bear each other; what the
- * rules still object to is mended before anybody sees it. How it decides: docs/drafting.md.
+ * shelf say with which technique each is made; the chapters stand in the order in which layers bear each other; what
+ * the rules still object to is mended before anybody sees it. How it decides: docs/drafting.md.
  */
 final readonly class Drafter
 {

@@ -184,7 +184,9 @@ final readonly class Exposure
             return [0.0, ucfirst($zone->depicts->label()).' does not rust.'];
         }
         if (in_array($zone->kind, [ZoneKind::Exhaust, ZoneKind::Tracks, ZoneKind::SpareLinks], true)) {
-            return [max(min(0.6, 0.3 * $this->months), $this->age()), 'Bare and hot, or bare and wet: it rusts at once.'];
+            $first = min(0.6, 0.3 * $this->months);
+
+            return [max($first, $this->age()), 'Bare and hot, or bare and wet: it rusts at once.'];
         }
         $wet = 0.35 + 0.5 * $this->story->weather->wetness() + ($this->terrain === Terrain::Snow ? 0.15 : 0.0);
 
@@ -223,10 +225,11 @@ final readonly class Exposure
             Driving::Road => 0.85,
             Driving::Parked => 0.4,
         };
+        $dry = 1.0 - 0.7 * $this->story->weather->wetness();
         $height = 0.5 + 0.5 * (self::LOW[$zone->kind->value] ?? 0.0);
 
         return [
-            $ground * $stirred * (1.0 - 0.7 * $this->story->weather->wetness()) * $height * ($zone->sheltered ? 0.7 : 1.0),
+            $ground * $stirred * $dry * $height * ($zone->sheltered ? 0.7 : 1.0),
             "{$this->ground()}, {$this->story->weather->value} days.",
         ];
     }

@@ -33,7 +33,8 @@ final readonly class Reserve
             $perMl = $perMl === null || $each === null ? null : $perMl + $each * $weight / $all;
             if ($stock->leftMl !== null) {
                 $makes = $stock->leftMl * $all / $weight;
-                [$lasts, $scarcest] = $lasts === null || $makes < $lasts ? [$makes, (string) $jar] : [$lasts, $scarcest];
+                $isLess = $lasts === null || $makes < $lasts;
+                [$lasts, $scarcest] = $isLess ? [$makes, (string) $jar] : [$lasts, $scarcest];
             }
         }
 

@@ -25,7 +25,8 @@ final class Warning
         );
         $warnings = [];
         if (count($families) > 1) {
-            $warnings[] = 'Two binders in one cup may curdle: '.implode(' and ', $families).'. Try a drop of each first.';
+            $both = implode(' and ', $families);
+            $warnings[] = "Two binders in one cup may curdle: {$both}. Try a drop of each first.";
         }
         if ($cup->retarder > self::MOST_RETARDER) {
             $warnings[] = 'More than a tenth of retarder: the film stays soft for days and marks under a thumb.';

@@ -70,17 +70,6 @@ final readonly class Placing
     /** Painted in the vehicle's own colour; the rest has materials of its own. */
     private const BODY = ['body', 'inside'];
 
-    private const APART = [
-        ZoneKind::Glass,
-        ZoneKind::Tyres,
-        ZoneKind::Tracks,
-        ZoneKind::SpareLinks,
-        ZoneKind::Tools,
-        ZoneKind::Stowage,
-        ZoneKind::Canvas,
-        ZoneKind::Exhaust,
-    ];
-
     /** @param  int  $at  index at which the new step will stand */
     public function __construct(private Plan $plan, private int $at)
     {
@@ -180,7 +169,7 @@ final readonly class Placing
     {
         return $this->where(
             static fn (Zone $zone) => in_array($zone->kind->group(), self::BODY, true) ||
-                ($zone->kind->group() === 'running gear' && ! in_array($zone->kind, self::APART, true)),
+                ($zone->kind->group() === 'running gear' && ! $zone->kind->isApart()),
         );
     }
 

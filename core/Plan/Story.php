@@ -8,8 +8,8 @@ use Ulvrach\Colour\Lab;
 use Ulvrach\Drying\Season;
 
 /**
- * What a vehicle has been through, as far as it shows, and how much work its finish may be. How long it has served and on
- * which ground stands in the build.
+ * What a vehicle has been through, as far as it shows, and how much work its finish may be. How long it has served and
+ * on which ground stands in the build.
  */
 final readonly class Story
 {
@@ -17,7 +17,7 @@ final readonly class Story
      * @param  Lab  $base  the vehicle's own colour
      * @param  list<Lab>  $more  the other colours of its scheme, the one that covers most first
      * @param  bool|null  $isExpressive  whether wear may be stronger than life; null: as the school has it
-     * @param  array<string, array<string, float>>  $overrules  by zone and trace, 0 to 1: what the modeller knows better
+     * @param  array<string, array<string, float>>  $overrules  by zone and trace, 0 to 1: what somebody knows better
      */
     public function __construct(
         public Lab $base,

@@ -110,6 +110,22 @@ enum ZoneKind: string
         };
     }
 
+    /** Painted in a material of its own, and not in the vehicle's colours. */
+    public function isApart(): bool
+    {
+        return match ($this) {
+            self::Glass,
+            self::Tyres,
+            self::Tracks,
+            self::SpareLinks,
+            self::Tools,
+            self::Stowage,
+            self::Canvas,
+            self::Exhaust => true,
+            default => false,
+        };
+    }
+
     /** Glass shines and is put in after the last matte coat. */
     public function mayShine(): bool
     {

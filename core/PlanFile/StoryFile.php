@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Ulvrach\PlanFile;
 
-use Ulvrach\Material\Product;
 use Ulvrach\Material\ProductShelf;
 use Ulvrach\Plan\BenchConditions;
 use Ulvrach\Plan\Build;
@@ -14,8 +13,8 @@ use Ulvrach\Plan\Story;
 use Ulvrach\Plan\Zone;
 
 /**
- * A story by itself, from which a plan can be drafted: the build with its brief, the school, and the jars that there are.
- * The schema stands beside this file; docs/drafting.md says what it means.
+ * A story by itself, from which a plan can be drafted: the build with its brief, the school, and the jars that there
+ * are. The schema stands beside this file; docs/drafting.md says what it means.
  *
  * @phpstan-import-type BuildData from PlanReader
  * @phpstan-import-type BenchData from PlanReader
@@ -59,7 +58,7 @@ final readonly class StoryFile
             PlanReader::school($data['school'] ?? PlanReader::DEFAULT_SCHOOL),
             isset($data['bench']) ? PlanReader::bench($data['bench']) : new BenchConditions(20.0, 50.0),
             isset($data['shelf'])
-                ? new ProductShelf(array_map(static fn (array $of): Product => PlanReader::product($of), $data['shelf']))
+                ? new ProductShelf(array_map(PlanReader::product(...), $data['shelf']))
                 : null,
         );
     }

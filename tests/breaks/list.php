@@ -735,8 +735,8 @@ return [
     [
         'file' => 'Palette/Reserve.php',
         'tests' => 'Palette',
-        'from' => '$makes < $lasts ?',
-        'to' => '$makes > $lasts ?',
+        'from' => '$makes < $lasts;',
+        'to' => '$makes > $lasts;',
     ],
     [
         'file' => 'ShelfFile/RecipeTable.php',

@@ -64,7 +64,7 @@ const open = (edit = vi.fn().mockResolvedValue(true), onLaid = vi.fn(), at = fir
 afterEach(() => vi.restoreAllMocks())
 
 describe('the draft', () => {
-    it('is there before anything is answered, says why each step is there, and is laid down with one press', async () => {
+    it('is there before anything is answered, says why each step is there, and is laid with one press', async () => {
         knows()
         const { edit, onLaid } = open()
         const steps = within(await screen.findByRole('list', { name: 'The steps of the draft' }))

@@ -29,7 +29,7 @@ final readonly class ColourController
     {
     }
 
-    /** On the zone named by "zone"; without one, on the first that the step goes on. With so much of it as "load" says. */
+    /** On the zone named by "zone", or else the first that the step goes on; so much of it as "load" says. */
     public function jars(Request $request, Build $build, string $step): JsonResponse
     {
         $plan = $build->head->document;
@@ -41,10 +41,11 @@ final readonly class ColourController
             throw new NotFoundHttpException('The step goes on no zone.');
         }
         $walk = $this->walker->walk($plan, $this->logs->of($build));
+        $load = $request->enum('load', Load::class);
 
         return new JsonResponse([
             'version' => $build->version,
-            ...JarChoiceReport::of($walk, $index, $zone, self::within($request, $plan), $request->enum('load', Load::class)),
+            ...JarChoiceReport::of($walk, $index, $zone, self::within($request, $plan), $load),
         ]);
     }
 

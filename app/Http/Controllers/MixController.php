@@ -149,7 +149,11 @@ final readonly class MixController
                 'cup' => OwnShelfFile::writeCup($own->cup),
             ]);
         }
-        $own->update([...self::said($request), 'cup' => $cup, 'history' => array_slice($history, 0, self::MOST_HISTORY)]);
+        $own->update([
+            ...self::said($request),
+            'cup' => $cup,
+            'history' => array_slice($history, 0, self::MOST_HISTORY),
+        ]);
 
         return new JsonResponse(self::saved($own, $this->uses->of($user), $this->photos->of($user, [$own->subject()])));
     }

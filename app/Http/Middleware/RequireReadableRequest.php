@@ -20,7 +20,8 @@ final class RequireReadableRequest
     /** Bytes of everything that is no plan: settings, forms, questions to the clock. */
     private const SMALL = 65_536;
 
-    private const LARGE_PATHS = '#^/api/(shelf/(file|import)|mixes/import|builds/(import|[0-9a-f-]{36}/(edits|preview|log)))$#';
+    private const LARGE_PATHS = '#^/api/(shelf/(file|import)|mixes/import|'
+        .'builds/(import|[0-9a-f-]{36}/(edits|preview|log)))$#';
 
     /** What comes here is a picture, which whoever keeps it looks at. */
     private const PICTURE_PATHS = '#^/api/mixes/[0-9a-f-]{36}/photos$#';

@@ -14,7 +14,7 @@ use Ulvrach\Colour\Lab;
 use Ulvrach\Palette\Cup;
 use Ulvrach\Palette\KeptMix;
 
-/** Jars of one's own shelf, and mixes that are kept, with their parts, how they are thinned, and what is wanted of them. */
+/** Jars of one's own shelf and kept mixes with their parts, how they are thinned, and what is wanted of them. */
 final class CupRequest extends FormRequest
 {
     /** @return array<string, list<string>> */

@@ -20,19 +20,7 @@ use Ulvrach\Rules\School;
 /** What a draft is to be: the story, the answers of the school, and the zones by what they are. */
 final readonly class Brief
 {
-    /** Painted in materials of their own. */
-    private const APART = [
-        ZoneKind::Glass,
-        ZoneKind::Tyres,
-        ZoneKind::Tracks,
-        ZoneKind::SpareLinks,
-        ZoneKind::Tools,
-        ZoneKind::Stowage,
-        ZoneKind::Canvas,
-        ZoneKind::Exhaust,
-    ];
-
-    /** cm² of a smooth face that are blended while the first of it is still open: on a matte ground, and on a smooth one. */
+    /** cm² of a smooth face that are done while the first of it is open, on a matte ground and on a smooth one. */
     public const IN_ONE_GO_ON_MATTE = 900.0;
 
     public const IN_ONE_GO = 2_000.0;
@@ -97,7 +85,7 @@ final readonly class Brief
     /** @return list<string> in the vehicle's own colours */
     public function painted(): array
     {
-        return $this->where(static fn (Zone $zone) => ! in_array($zone->kind, self::APART, true));
+        return $this->where(static fn (Zone $zone) => ! $zone->kind->isApart());
     }
 
     /** @return list<string> */
@@ -110,7 +98,7 @@ final readonly class Brief
     public function ofMaterial(DepictedMaterial $material): array
     {
         return $this->where(
-            static fn (Zone $zone) => $zone->depicts === $material && in_array($zone->kind, self::APART, true),
+            static fn (Zone $zone) => $zone->depicts === $material && $zone->kind->isApart(),
         );
     }
 
@@ -147,8 +135,8 @@ final readonly class Brief
     /**
      * @param  list<string>  $zones
      * @param  float  $inOneGo  cm² of a smooth face
-     * @return list<list<string>> the same in parts that stand together on the model, none larger than is blended in one go
-     *   unless a zone is
+     * @return list<list<string>> the same in parts that stand together on the model, none larger than is done in one
+     *   go unless a zone is
      */
     public function byGroup(array $zones, float $inOneGo): array
     {

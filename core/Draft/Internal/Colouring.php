@@ -57,7 +57,7 @@ final readonly class Colouring
         $this->toned($zones, $base, $chipped !== []);
         $this->scheme($zones, $chipped !== []);
         if ($chipped !== []) {
-            $this->lift($chipped, 'Wetted and worked while the film below still swells: chips show what lies under them.');
+            $this->lift($chipped, 'Worked wet while the film below still swells: chips show what lies under them.');
         }
     }
 
@@ -119,10 +119,8 @@ final readonly class Colouring
             product: $base,
             coats: $isLifted ? 1 : 2,
         );
-        $isToned = $this->brief->answers('basing', 'three-tone') || ($colour->l <= self::DARK && ! $this->brief->answers(
-            'basing',
-            'plain',
-        ));
+        $isDark = $colour->l <= self::DARK && ! $this->brief->answers('basing', 'plain');
+        $isToned = $isDark || $this->brief->answers('basing', 'three-tone');
         if ($isShaded && ! $isLifted && $isToned) {
             $deep = new Lab(max(8.0, $colour->l - self::DEEPER), 0.95 * $colour->a, 0.95 * $colour->b);
             $light = new Lab(min(92.0, $colour->l + self::LIGHTER), 0.9 * $colour->a, 1.05 * $colour->b);
@@ -158,7 +156,7 @@ final readonly class Colouring
             $paint = $this->laying->paint($colour, $place === 0 ? 'Second colour' : 'Third colour');
             $extent = new Extent((int) round(self::SECOND / (1 + $place)), [], [], Pattern::Bands);
             if ($scheme === Scheme::HardEdged) {
-                $this->laying->add('mask-putty', $zones, 'Holds what is to stay, with an edge as sharp as the original.');
+                $this->laying->add('mask-putty', $zones, 'Holds what is to stay, with an edge as sharp as it was.');
                 $this->laying->add(
                     'hard-camouflage',
                     $zones,

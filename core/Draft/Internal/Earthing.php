@@ -100,6 +100,7 @@ final readonly class Earthing
             $thick,
             'Where it is thrown and stays: built up low down, nothing where shape would shed it.',
         );
+        $isWet = $this->brief->story->weather === Weather::Wet;
         $steps = $this->laying->plan->steps;
         $built = $this->laying->plan->productOf($steps[count($steps) - 1])?->material->colour;
         $this->laying->add(
@@ -117,7 +118,7 @@ final readonly class Earthing
         );
         $this->laying->add(
             'wet-mud',
-            $this->brief->story->weather === Weather::Wet && $this->brief->isAtLeast(Ambition::Exhibition) ? $thick : [],
+            $isWet && $this->brief->isAtLeast(Ambition::Exhibition) ? $thick : [],
             'The last of it is still wet; dry first, wet last.',
         );
     }

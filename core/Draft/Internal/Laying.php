@@ -100,7 +100,10 @@ final class Laying
         }
         $id = $this->freeId($code);
         [$step] = (new StepMaker($this->plan, $this->own))->make($id, $technique, $zones, $product);
-        $changes = array_filter(['note' => $why, 'coats' => $coats, 'load' => $load, 'extent' => $extent], static fn ($of) => $of !== null);
+        $changes = array_filter(
+            ['note' => $why, 'coats' => $coats, 'load' => $load, 'extent' => $extent],
+            static fn ($of) => $of !== null,
+        );
         if ($product !== null && ! isset($this->plan->products[$product->id])) {
             $this->plan = (new PutProduct($product))->applyTo($this->plan);
         }
@@ -129,7 +132,7 @@ final class Laying
     /**
      * An own jar, unless none of them comes near what is meant and a usual one does.
      *
-     * @param  bool  $isThin  whether it has to be made for washing: paint from a jar would have to be thinned to nothing
+     * @param  bool  $isThin  whether it has to be made for washing: paint would have to be thinned to nothing
      */
     public function find(Need $need, bool $isThin = false): ?Product
     {

@@ -81,7 +81,10 @@ final readonly class Mending
             $isKept = array_diff($kept, array_column($plan->steps, 'id')) === [];
             $ids = array_diff(array_column($plan->steps, 'id'), array_column($verdict->plan->steps, 'id'));
             $new = array_map(static fn (string $id) => $plan->steps[$plan->indexOf($id) ?? 0]->technique, $ids);
-            if ($isKept && array_intersect($new, $givenUp) === [] && $this->weight($this->evaluator->evaluate($plan)) < $this->weight($verdict)) {
+            if (! $isKept || array_intersect($new, $givenUp) !== []) {
+                continue;
+            }
+            if ($this->weight($this->evaluator->evaluate($plan)) < $this->weight($verdict)) {
                 return $plan;
             }
         }
@@ -94,7 +97,8 @@ final readonly class Mending
     {
         foreach ([Severity::Stop, Severity::Risk] as $severity) {
             foreach ($verdict->findings as $finding) {
-                if ($finding->severity === $severity && $finding->accepted === null && ! in_array($finding->stepId, $kept, true)) {
+                $isOwn = in_array($finding->stepId, $kept, true);
+                if ($finding->severity === $severity && $finding->accepted === null && ! $isOwn) {
                     return $finding;
                 }
             }

@@ -31,17 +31,18 @@ final class DraftKit
 {
     /** cm² at 1:35 of each kind of zone. */
     private const ZONES = [
-        'light-tank' => 'hull-top 90 glacis 35 hull-sides 110 rear-plate 30 turret 95 barrel 15 fenders 55 running-gear 90 '
-            .'tracks 120 exhaust 8 tools 12 stowage 30',
+        'light-tank' => 'hull-top 90 glacis 35 hull-sides 110 rear-plate 30 turret 95 barrel 15 fenders 55 '
+            .'running-gear 90 tracks 120 exhaust 8 tools 12 stowage 30',
         'tank' => 'hull-top 110 engine-deck 60 glacis 45 hull-sides 150 rear-plate 40 turret 130 barrel 25 fenders 80 '
             .'running-gear 120 tyres 40 tracks 160 spare-links 12 exhaust 10 tools 14 stowage 35 canvas 12',
-        'tracked-carrier' => 'hull-top 70 glacis 40 hull-sides 120 rear-plate 35 interior 110 running-gear 70 tracks 95 '
-            .'exhaust 8 tools 12 stowage 30',
-        'half-track' => 'engine-deck 40 hull-sides 110 cab 60 load-bed 110 fenders 40 chassis 70 running-gear 60 wheels 20 '
-            .'tyres 20 tracks 70 exhaust 8 tools 10 stowage 25 canvas 15',
-        'lorry' => 'cab 95 load-bed 130 fenders 40 chassis 110 wheels 60 tyres 40 exhaust 8 tools 12 canvas 150 glass 6',
-        'scout-car' => 'hull-top 50 engine-deck 25 glacis 25 hull-sides 80 rear-plate 22 turret 30 fenders 35 chassis 40 '
-            .'wheels 30 tyres 30 exhaust 5 tools 8 stowage 15 canvas 8',
+        'tracked-carrier' => 'hull-top 70 glacis 40 hull-sides 120 rear-plate 35 interior 110 running-gear 70 '
+            .'tracks 95 exhaust 8 tools 12 stowage 30',
+        'half-track' => 'engine-deck 40 hull-sides 110 cab 60 load-bed 110 fenders 40 chassis 70 running-gear 60 '
+            .'wheels 20 tyres 20 tracks 70 exhaust 8 tools 10 stowage 25 canvas 15',
+        'lorry' => 'cab 95 load-bed 130 fenders 40 chassis 110 wheels 60 tyres 40 exhaust 8 tools 12 canvas 150 '
+            .'glass 6',
+        'scout-car' => 'hull-top 50 engine-deck 25 glacis 25 hull-sides 80 rear-plate 22 turret 30 fenders 35 '
+            .'chassis 40 wheels 30 tyres 30 exhaust 5 tools 8 stowage 15 canvas 8',
         'armoured-car' => 'hull-top 60 glacis 30 hull-sides 95 rear-plate 25 turret 60 barrel 10 fenders 40 chassis 50 '
             .'wheels 45 tyres 45 exhaust 6 tools 10 stowage 20',
         'wheeled-gun' => 'hull-sides 60 barrel 40 chassis 70 wheels 25 tyres 25 tools 8',
@@ -76,7 +77,14 @@ final class DraftKit
         }
 
         return new Plan(
-            new Build('Test', 'Test', VehicleKind::from($kind), 35, serviceMonths: $facts[1] ?? null, terrain: $facts[0] ?? null),
+            new Build(
+                'Test',
+                'Test',
+                VehicleKind::from($kind),
+                35,
+                serviceMonths: $facts[1] ?? null,
+                terrain: $facts[0] ?? null,
+            ),
             new SchoolChoice($school),
             new BenchConditions(20.0, 50.0),
             $zones,
@@ -146,7 +154,11 @@ final class DraftKit
             $own[] = PlanReader::readProduct($one->jar);
         }
 
-        return ['none' => null, 'plain jars' => new ProductShelf(StarterShelf::all()), 'full' => new ProductShelf($own)];
+        return [
+            'none' => null,
+            'plain jars' => new ProductShelf(StarterShelf::all()),
+            'full' => new ProductShelf($own),
+        ];
     }
 
     private static function depicted(ZoneKind $zone, string $kind): DepictedMaterial

@@ -58,7 +58,8 @@ it('drafts a plan without stop or risk for every kind, school, story and effort'
                 static fn (Finding $finding) => $finding->severity !== Severity::Note,
             );
             $name = "{$kind}, {$school}, {$story}, {$ambition->value}, {$shelf}";
-            expect(array_map(static fn (Finding $of) => "{$of->code} {$of->stepId} {$of->happens}", array_values($grave)))
+            $said = array_map(static fn (Finding $of) => "{$of->code} {$of->stepId} {$of->happens}", $grave);
+            expect(array_values($said))
                 ->toBe([], $name)
                 ->and(count($plan->steps))->toBeGreaterThan(8, $name)
                 ->and($draft->verdict->walk->lasts())->toBeLessThan(10 * 1440, $name);
@@ -225,11 +226,13 @@ it('drafts any one part anew into any plan, and keeps all other steps', function
             $others = array_filter($plan->steps, static fn ($place) => $of[$place] !== $part, ARRAY_FILTER_USE_KEY);
             $ids = array_column($others, 'id');
 
-            expect(array_values(array_intersect(array_column($after->steps, 'id'), $ids)))->toBe($ids, "{$story} {$school}");
+            $stay = array_values(array_intersect(array_column($after->steps, 'id'), $ids));
+            expect($stay)->toBe($ids, "{$story} {$school}");
             // What is new has nothing against it.
             foreach ($draft->verdict->findings as $finding) {
                 $isNew = ! in_array($finding->stepId, $ids, true);
-                expect($isNew && $finding->severity !== Severity::Note)->toBeFalse("{$finding->code} {$finding->stepId}");
+                $isGrave = $isNew && $finding->severity !== Severity::Note;
+                expect($isGrave)->toBeFalse("{$finding->code} {$finding->stepId}");
             }
         }
     }

@@ -28,7 +28,8 @@ it('takes a plan over to any other vehicle, soundly, each zone getting what its 
         $target = DraftKit::plan($to, 'sealed-steps', $facts);
         $draft = (new Transfer())->onto($source, $target, $told);
 
-        expect($draft->verdict->count(Severity::Stop) + $draft->verdict->count(Severity::Risk))->toBe(0, "{$from} {$to}")
+        expect($draft->verdict->count(Severity::Stop))->toBe(0, "{$from} {$to}")
+            ->and($draft->verdict->count(Severity::Risk))->toBe(0, "{$from} {$to}")
             ->and($draft->verdict->plan->zones)->toBe($target->zones);
         foreach ($draft->verdict->plan->steps as $step) {
             expect(array_diff($step->zones, array_keys($target->zones)))->toBe([]);

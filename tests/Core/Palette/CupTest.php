@@ -38,7 +38,8 @@ it('is the same cup whether a mix is poured in or the jars that it is made of', 
 });
 
 it('fills a mix into a jar that looks like it', function () {
-    $mix = new KeptMix('0b1f4a52-9d0c-4f6e-8a17-5f2f6e0a9c11', 'Faded', new Cup([[$this->green, 3], [$this->white, 1]]));
+    $cup = new Cup([[$this->green, 3], [$this->white, 1]]);
+    $mix = new KeptMix('0b1f4a52-9d0c-4f6e-8a17-5f2f6e0a9c11', 'Faded', $cup);
     $jar = $mix->product();
 
     expect($jar->material->colour?->differenceTo(($this->colour)($mix->cup)))->toBeLessThan(0.5)

@@ -41,7 +41,7 @@ function ownShelf(): OwnShelfFile
 
     return new OwnShelfFile($jars, [
         $green,
-        new KeptMix('', 'Lighter still', new Cup([[$green, 2], [$products['offwhite'], 1]], retarder: 0.05, flow: 0.02)),
+        new KeptMix('', 'Lighter', new Cup([[$green, 2], [$products['offwhite'], 1]], retarder: 0.05, flow: 0.02)),
         new KeptMix('', 'Plain', new Cup([[$products['brown'], 1]])),
     ]);
 }

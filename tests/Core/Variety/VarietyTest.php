@@ -142,7 +142,8 @@ it('makes as many mixes of n jars as it should', function (int $count, int $mixe
 })->with([[1, 1], [2, 3], [3, 7], [4, 14], [5, 25], [6, 41]]);
 
 it('lays each mix as a step on its panels, and no neighbours read as one', function () {
-    $plan = PlanKit::plan("prime primer on hull\nspray-colour acrylic on hull, 2 coats\nclear-coat satin on hull\noil-dots oil on hull");
+    $below = "prime primer on hull\nspray-colour acrylic on hull, 2 coats\nclear-coat satin on hull";
+    $plan = PlanKit::plan("{$below}\noil-dots oil on hull");
     $tinted = $plan->steps[3]->id;
     $mixes = new PanelMixes($plan, ['hull'], array_slice(oilsToMix(), 0, 3), ['bow' => 1]);
     foreach ($mixes->edits(3) as $edit) {

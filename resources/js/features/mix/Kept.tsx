@@ -80,6 +80,8 @@ export function Kept({ find, near, onPour }: Props) {
     )
 }
 
+const stepOrSteps = (count: number): string => (count === 1 ? 'step' : 'steps')
+
 const times = (count: number): string => (count === 1 ? 'once' : `${count} times`)
 
 /** Which parts still need it: as long as there are any, the cup is not washed out. */
@@ -94,7 +96,7 @@ function NeededFor({ uses }: { uses: SavedMix['usedIn'] }) {
                 : builds
                       .map((name) => {
                           const steps = open.filter(({ buildName }) => buildName === name).map(({ number }) => number)
-                          return `still needed for ${steps.length === 1 ? 'step' : 'steps'} ${steps.join(', ')} of ${name}`
+                          return `still needed for ${stepOrSteps(steps.length)} ${steps.join(', ')} of ${name}`
                       })
                       .join('; ')}
         </span>

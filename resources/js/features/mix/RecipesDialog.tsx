@@ -2,6 +2,7 @@ import { useMutation, useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { Button } from '@/design/Button'
 import { Dialog } from '@/design/Dialog'
+import { FileField } from '@/design/FileField'
 import { readRecipes, takeRecipes } from './api'
 import { Patch } from './Patch'
 
@@ -15,17 +16,9 @@ export default function RecipesDialog({ open, onOpenChange, onTaken }: Props) {
             open={open}
             onOpenChange={onOpenChange}
             title="Mixes from a table"
-            description="A CSV table with the columns “mix” and “parts”, as it is saved here. All of it is taken, or nothing."
+            description="A CSV table with the columns “mix” and “parts”. All of it is taken, or nothing."
         >
-            <label className="flex flex-col gap-1">
-                <span className="text-fine text-soft">File</span>
-                <input
-                    type="file"
-                    accept=".csv,.tsv,.txt,text/csv"
-                    className="pointer-coarse:min-h-11"
-                    onChange={async (event) => setText((await event.target.files?.[0]?.text()) ?? null)}
-                />
-            </label>
+            <FileField label="File" accept=".csv,.tsv,.txt,text/csv" onText={setText} />
             {text !== null && (
                 <Preview
                     key={text}

@@ -8,6 +8,8 @@ export const TRACES: readonly Trace[] = ['chips', 'rubbing', 'rust', 'streaks', 
 /** What a press goes through, and then back to what the story says. */
 const AMOUNTS = [0, 0.25, 0.5, 0.75, 1] as const
 
+const CELL = 'relative h-7 w-full min-w-12 border border-line bg-sheet hover:border-ink pointer-coarse:h-11'
+
 type Props = {
     budgets: Drafted['budgets']
     zones: Plan['zones']
@@ -47,15 +49,16 @@ export function Budgets({ budgets, zones, traces, overrules, onOverrule }: Props
                             {traces.map((trace) => {
                                 const budget = amounts.find((one) => one.trace === trace)
                                 if (budget === undefined) return <td key={trace} />
+                                const name = nameOf.get(zone) ?? zone
                                 const percent = Math.round(100 * budget.amount)
                                 return (
                                     <td key={trace} className="p-0.5">
                                         <button
                                             type="button"
                                             title={budget.reason}
-                                            aria-label={`${nameOf.get(zone) ?? zone}, ${trace}: ${percent} %. ${budget.reason}`}
+                                            aria-label={`${name}, ${trace}: ${percent} %. ${budget.reason}`}
                                             onClick={() => press(zone, trace)}
-                                            className="relative h-7 w-full min-w-12 border border-line bg-sheet hover:border-ink"
+                                            className={CELL}
                                         >
                                             <span
                                                 aria-hidden="true"

@@ -1,16 +1,14 @@
 import { useQuery } from '@tanstack/react-query'
-import { Suspense, useEffect, useEffectEvent, useState } from 'react'
+import { useEffect, useEffectEvent, useState } from 'react'
 import { Button } from '@/design/Button'
 import { inWords } from '@/design/duration'
 import { Select } from '@/design/Field'
-import { later } from '@/design/later'
 import { RetryNotice } from '@/design/Notice'
 import type { Library } from '@/features/build'
 import { type Brief, type Drafted, type DraftWish, draftQuery } from './api'
 import { AMBITIONS, choicesOf } from './briefWords'
+import { Seen, seenOf } from './Seen'
 import { type PlanState, previewQuery, stampOf } from './usePlan'
-
-const VehicleThumb = later(() => import('@/features/vehicle/VehicleThumb'))
 
 const THUMB = { width: 250, height: 110 }
 const MOST = 4
@@ -119,20 +117,7 @@ function Column({ state, library, variant, wish, first, onChange, onRemove, onDr
                 choices={choicesOf(AMBITIONS)}
                 onChange={(event) => onChange({ ambition: event.target.value as Brief['ambition'] })}
             />
-            <div className="overflow-hidden rounded-plate bg-stage p-1" aria-hidden="true">
-                {after.data === undefined ? (
-                    <div style={{ height: THUMB.height }} />
-                ) : (
-                    <Suspense fallback={<div style={{ height: THUMB.height }} />}>
-                        <VehicleThumb
-                            vehicle={after.data.plan.build}
-                            name={after.data.plan.build.name}
-                            finish={after.data.verdict.finish}
-                            {...THUMB}
-                        />
-                    </Suspense>
-                )}
-            </div>
+            <Seen after={seenOf(after.data)} className="p-1" {...THUMB} />
             {query.isError && <RetryNotice error={query.error} onRetry={() => void query.refetch()} />}
             {draft === undefined ? (
                 !query.isError && <p className="p-4 text-center text-soft">Drafting…</p>

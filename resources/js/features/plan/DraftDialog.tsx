@@ -1,11 +1,10 @@
 import { useQuery } from '@tanstack/react-query'
-import { type ReactNode, Suspense, useDeferredValue, useState } from 'react'
+import { type ReactNode, useDeferredValue, useState } from 'react'
 import { Button } from '@/design/Button'
 import { classes } from '@/design/classes'
 import { Dialog } from '@/design/Dialog'
 import { inWords } from '@/design/duration'
 import { Select, TextField } from '@/design/Field'
-import { later } from '@/design/later'
 import { RetryNotice } from '@/design/Notice'
 import { benchQuery } from '@/features/bench/api'
 import type { Library, Plan } from '@/features/build'
@@ -15,9 +14,8 @@ import { AMBITIONS, choicesOf, DRIVINGS, SCHEMES, SEASONS, WEATHERS } from './br
 import { Compare } from './Compare'
 import { DraftSteps } from './DraftSteps'
 import type { PlanEdit } from './edits'
+import { Seen, seenOf } from './Seen'
 import { type PlanState, previewQuery, stampOf } from './usePlan'
-
-const VehicleThumb = later(() => import('@/features/vehicle/VehicleThumb'))
 
 type Edit = (edits: PlanEdit[], label?: string) => Promise<boolean>
 type Props = {
@@ -301,21 +299,7 @@ function Outcome({ draft, state, isStale, overrules, onOverrule, onTake, onCompa
     const [isTaking, setTaking] = useState(false)
     return (
         <div className={classes('flex flex-col gap-3', isStale ? 'opacity-60' : '')}>
-            <div className="rounded-plate bg-stage p-2" aria-hidden="true">
-                {after.data === undefined ? (
-                    <div style={{ height: THUMB.height }} />
-                ) : (
-                    <Suspense fallback={<div style={{ height: THUMB.height }} />}>
-                        <VehicleThumb
-                            vehicle={after.data.plan.build}
-                            name={after.data.plan.build.name}
-                            finish={after.data.verdict.finish}
-                            views={VIEWS}
-                            {...THUMB}
-                        />
-                    </Suspense>
-                )}
-            </div>
+            <Seen after={seenOf(after.data)} views={VIEWS} {...THUMB} />
             <div className="flex flex-wrap items-center gap-3">
                 <p className="flex-1">
                     <span className="text-base font-semibold">{draft.steps.length} steps</span>,{' '}

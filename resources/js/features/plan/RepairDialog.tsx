@@ -1,18 +1,16 @@
 import { useQuery } from '@tanstack/react-query'
-import { Suspense, useState } from 'react'
+import { useState } from 'react'
 import { Button } from '@/design/Button'
 import { classes } from '@/design/classes'
 import { Dialog } from '@/design/Dialog'
-import { later } from '@/design/later'
 import { RetryNotice } from '@/design/Notice'
 import { SEVERITY_WORD, SeverityMark, VerdictLine } from '@/design/Severity'
-import type { BuildState, Plan, Verdict } from '@/features/build'
+import type { BuildState } from '@/features/build'
 import { type Repair, repairQuery } from './api'
 import type { PlanEdit } from './edits'
 import { outcomeOf } from './Findings'
+import { Seen, seenOf } from './Seen'
 import { previewQuery, stampOf } from './usePlan'
-
-const VehicleThumb = later(() => import('@/features/vehicle/VehicleThumb'))
 
 /** Pixels beside each other in the dialog. */
 const THUMB = { width: 244, height: 116 }
@@ -77,17 +75,14 @@ function Choice({
                 <div>
                     <p className="text-fine text-soft">Now</p>
                     <VerdictLine counts={repair.before} />
-                    <Seen plan={state.plan} finish={state.verdict.finish} />
+                    <Seen after={seenOf(state)} className="mt-2 p-2" {...THUMB} />
                 </div>
                 <div>
                     <p className="text-fine text-soft">
                         {count === repair.actions.length ? 'With all of it' : `With the first ${count}`}
                     </p>
                     <VerdictLine counts={after.data?.verdict.summary ?? repair.after} />
-                    <Seen
-                        plan={after.data?.plan ?? state.plan}
-                        finish={after.data?.verdict.finish ?? state.verdict.finish}
-                    />
+                    <Seen after={seenOf(after.data ?? state)} className="mt-2 p-2" {...THUMB} />
                 </div>
             </div>
             {!repair.isSound && <p>Some stops stay: no change that is known here removes them.</p>}
@@ -141,17 +136,6 @@ function Choice({
                         : `Apply the first ${count === 1 ? 'one' : count}`}
                 </Button>
             </div>
-        </div>
-    )
-}
-
-/** The finished vehicle, so that one sees what a change does to it, or that it does nothing to be seen. */
-function Seen({ plan, finish }: { plan: Plan; finish: Verdict['finish'] }) {
-    return (
-        <div className="mt-2 rounded-plate bg-stage p-2" aria-hidden="true">
-            <Suspense fallback={<div style={THUMB} />}>
-                <VehicleThumb vehicle={plan.build} name={plan.build.name} finish={finish} {...THUMB} />
-            </Suspense>
         </div>
     )
 }

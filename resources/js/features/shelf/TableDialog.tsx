@@ -4,6 +4,7 @@ import type { ShelfTable } from '@/contract'
 import { Button } from '@/design/Button'
 import { Dialog } from '@/design/Dialog'
 import { Select } from '@/design/Field'
+import { FileField } from '@/design/FileField'
 import { readTable, takeFile, takeTable } from './api'
 
 type Props = { open: boolean; onOpenChange: (open: boolean) => void; onTaken: () => Promise<void> }
@@ -22,15 +23,7 @@ export default function TableDialog({ open, onOpenChange, onTaken }: Props) {
                 'All of it is taken, or nothing.'
             }
         >
-            <label className="flex flex-col gap-1">
-                <span className="text-fine text-soft">File</span>
-                <input
-                    type="file"
-                    accept=".csv,.tsv,.txt,.json,.gpl,text/csv,application/json"
-                    className="pointer-coarse:min-h-11"
-                    onChange={async (event) => setText((await event.target.files?.[0]?.text()) ?? null)}
-                />
-            </label>
+            <FileField label="File" accept=".csv,.tsv,.txt,.json,.gpl,text/csv,application/json" onText={setText} />
             {text?.trimStart().startsWith('{') === true && (
                 <OwnFile
                     key={text}

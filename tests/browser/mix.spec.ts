@@ -95,7 +95,7 @@ test('what is left of a jar is typed into the shelf; a jar taken off comes back;
 test('a table with a bad row is refused by row, and taken whole once it is right', async ({ page }) => {
     await makeAccount(page)
     await page.goto('/shelf')
-    await page.getByRole('button', { name: 'Take jars from a file (CSV or JSON)' }).click()
+    await page.getByRole('button', { name: 'Take jars from a file (CSV, GPL or JSON)' }).click()
     const dialog = page.getByRole('dialog')
     const file = (text: string) => ({ name: 'jars.csv', mimeType: 'text/csv', buffer: Buffer.from(text) })
     await dialog.getByLabel('File').setInputFiles(file('Paint;Hex;Rest\nFir;#3f4a38;4,5 ml\nBuff;sandy;2 ml\n'))

@@ -30,6 +30,13 @@ type Props = {
 
 const THUMB = { width: 690, height: 130 }
 const VIEWS = ['left', 'top'] as const
+/** Pixels of a window below which one view is all that has room, and what of it is not the picture. */
+const NARROW = 768
+const MARGIN = 80
+
+/** As much of the vehicle as the window has room for. */
+const thumbFor = (wide: number) =>
+    wide < NARROW ? { ...THUMB, width: wide - MARGIN, views: VIEWS.slice(0, 1) } : { ...THUMB, views: VIEWS }
 
 /** What a newcomer does not have to say: each of it may be changed at once. */
 const firstBrief = (plan: Plan): Brief =>
@@ -299,7 +306,7 @@ function Outcome({ draft, state, isStale, overrules, onOverrule, onTake, onCompa
     const [isTaking, setTaking] = useState(false)
     return (
         <div className={classes('flex flex-col gap-3', isStale ? 'opacity-60' : '')}>
-            <Seen after={seenOf(after.data)} views={VIEWS} {...THUMB} />
+            <Seen after={seenOf(after.data)} {...thumbFor(window.innerWidth)} />
             <div className="flex flex-wrap items-center gap-3">
                 <p className="flex-1">
                     <span className="text-base font-semibold">{draft.steps.length} steps</span>,{' '}

@@ -7,6 +7,7 @@ namespace App\Models;
 use App\Plans\ProductCast;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
+use Ulvrach\Material\JarRole;
 use Ulvrach\Material\LabelSign;
 use Ulvrach\Material\Product;
 use Ulvrach\Material\Stock;
@@ -27,6 +28,7 @@ use Ulvrach\Material\Stock;
  * @property Carbon|null $thinned_on
  * @property list<string> $signs  by their codes
  * @property float|null $holds_ml
+ * @property string|null $role  by its code
  * @property bool $is_withdrawn
  * @property Carbon|null $measured_at  when somebody looked how much is left
  */
@@ -46,6 +48,7 @@ final class Jar extends Model
         'signs',
         'is_withdrawn',
         'holds_ml',
+        'role',
     ];
 
     protected $attributes = ['note' => '', 'thinner' => '', 'signs' => '[]', 'is_withdrawn' => false];
@@ -64,6 +67,7 @@ final class Jar extends Model
             signs: array_map(LabelSign::from(...), $this->signs),
             isWithdrawn: $this->is_withdrawn,
             holdsMl: $this->holds_ml,
+            role: $this->role === null ? null : JarRole::from($this->role),
         );
     }
 
@@ -81,6 +85,7 @@ final class Jar extends Model
             'signs' => array_map(static fn (LabelSign $sign) => $sign->value, $stock->signs),
             'is_withdrawn' => $stock->isWithdrawn,
             'holds_ml' => $stock->holdsMl,
+            'role' => $stock->role?->value,
         ];
     }
 

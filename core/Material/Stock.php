@@ -25,6 +25,7 @@ final readonly class Stock
      * @param  list<LabelSign>  $signs  each once
      * @param  bool  $isWithdrawn  whether it is no longer sold
      * @param  float|null  $holdsMl  when it is full, above 0; null: nobody has said
+     * @param  JarRole|null  $role  what it is there for; null: what is in it tells
      */
     public function __construct(
         public ?float $leftMl = null,
@@ -37,6 +38,7 @@ final readonly class Stock
         public array $signs = [],
         public bool $isWithdrawn = false,
         public ?float $holdsMl = null,
+        public ?JarRole $role = null,
     ) {
     }
 
@@ -67,6 +69,7 @@ final readonly class Stock
             $this->signs,
             $this->isWithdrawn,
             $this->holdsMl,
+            $this->role,
         );
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ulvrach\PlanFile;
 
 use Ulvrach\Colour\Lab;
+use Ulvrach\Material\JarRole;
 use Ulvrach\Material\LabelSign;
 use Ulvrach\Material\Stock;
 use Ulvrach\Palette\Cup;
@@ -28,6 +29,7 @@ use Ulvrach\Palette\KeptMix;
  *   signs?: list<string>,
  *   isWithdrawn?: bool,
  *   holdsMl?: int|float|null,
+ *   role?: string|null,
  * }
  * @phpstan-type CupData array{
  *   share: int|float,
@@ -109,6 +111,7 @@ final readonly class OwnShelfFile
                 signs: array_map(LabelSign::from(...), $data['signs'] ?? []),
                 isWithdrawn: $data['isWithdrawn'] ?? false,
                 holdsMl: isset($data['holdsMl']) ? (float) $data['holdsMl'] : null,
+                role: isset($data['role']) ? JarRole::from($data['role']) : null,
             ),
         );
     }
@@ -128,6 +131,7 @@ final readonly class OwnShelfFile
             'signs' => array_map(static fn (LabelSign $sign) => $sign->value, $of->stock->signs),
             'isWithdrawn' => $of->stock->isWithdrawn,
             'holdsMl' => $of->stock->holdsMl,
+            'role' => $of->stock->role?->value,
         ];
     }
 

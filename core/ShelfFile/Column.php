@@ -24,6 +24,7 @@ enum Column: string
     case Signs = 'warnings';
     case Withdrawn = 'withdrawn';
     case Holds = 'holds';
+    case Role = 'role';
 
     /** As it stands at the head of a table that is written, with its unit. */
     public function heading(): string
@@ -56,6 +57,7 @@ enum Column: string
             self::Thinner => ['maker’s thinner', 'thin with', 'thinned with'],
             self::ThinnedOn => ['thinned', 'date thinned', 'thinned since'],
             self::Signs => ['hazards', 'hazard', 'label', 'signs', 'safety'],
+            self::Role => ['use', 'used for', 'purpose', 'for'],
             self::Holds => ['size', 'jar size', 'full', 'bottle size', 'content'],
             self::Withdrawn => ['discontinued', 'no longer sold', 'out of production'],
         };

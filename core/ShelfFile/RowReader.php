@@ -6,6 +6,7 @@ namespace Ulvrach\ShelfFile;
 
 use Ulvrach\Chemistry\BinderFamily;
 use Ulvrach\Colour\ColourText;
+use Ulvrach\Material\JarRole;
 use Ulvrach\Material\Material;
 use Ulvrach\Material\Stock;
 
@@ -62,6 +63,7 @@ final class RowReader
         $signs = $this->said(Column::Signs, Cells::signs(...), 'is no warning: flammable, irritates, toxic …');
         $withdrawn = $this->said(Column::Withdrawn, Cells::yes(...), 'is neither yes nor no.');
         $holds = $this->said(Column::Holds, Cells::millilitres(...), 'is no amount: 17 ml, 1.7 cl.');
+        $role = $this->said(Column::Role, JarRole::called(...), 'is no use of a jar: primer, paint, wash …');
         $isSize = $holds === null || ($holds > 0.0 && $holds <= self::LARGEST);
         $this->must(Column::Holds, $isSize, 'A jar holds something, and at most 100 litres.');
         $this->must(Column::Left, $left === null || $left <= self::LARGEST, 'No jar holds more than 100 litres.');
@@ -91,6 +93,7 @@ final class RowReader
                 $signs ?? [],
                 $withdrawn ?? false,
                 $holds,
+                $role,
             ),
         );
     }

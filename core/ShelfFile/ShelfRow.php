@@ -47,6 +47,7 @@ final readonly class ShelfRow
                 signs: $says(Column::Signs) ? $this->stock->signs : $stock->signs,
                 isWithdrawn: $says(Column::Withdrawn) ? $this->stock->isWithdrawn : $stock->isWithdrawn,
                 holdsMl: $says(Column::Holds) ? $this->stock->holdsMl : $stock->holdsMl,
+                role: $says(Column::Role) ? $this->stock->role : $stock->role,
             ),
         );
     }

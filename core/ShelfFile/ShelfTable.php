@@ -112,6 +112,7 @@ final readonly class ShelfTable
             Column::Signs => implode('; ', array_map(static fn (LabelSign $of) => $of->says(), $row->stock->signs)),
             Column::Withdrawn => $row->stock->isWithdrawn ? 'yes' : null,
             Column::Holds => $row->stock->holdsMl,
+            Column::Role => $row->stock->role?->label(),
         };
     }
 }

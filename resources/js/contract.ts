@@ -1046,6 +1046,10 @@ export const standingSchema = z.object({
     isWithdrawn: z.boolean(),
     /** Millilitres when it is full; null: nobody has said. */
     holdsMl: z.number().nullable(),
+    /** What it is there for, as its owner has said; null: what is in it tells. */
+    role: z.string().nullable(),
+    /** What it is there for, said or told by what is in it. */
+    isFor: z.string(),
 })
 export type Standing = z.infer<typeof standingSchema>
 

@@ -106,12 +106,15 @@ it('knows what is left of a jar, since when it is open, and where it is used', f
         'signs' => ['irritant', 'water'],
         'holdsMl' => 17,
         'isWithdrawn' => true,
+        'role' => 'primer',
     ]))->assertOk();
     $standing = $this->getJson('/api/shelf')->assertOk()->json('jars.0');
 
     expect($standing)
         ->toMatchArray(['leftMl' => 8.5, 'price' => 2.9, 'openedOn' => '2026-01-31', 'note' => 'thinned once'])
         ->toMatchArray(['thinner' => 'Vellow thinner', 'signs' => ['irritant', 'water'], 'isWithdrawn' => true])
+        ->and($standing['isFor'])
+        ->toBe('primer')
         ->and($standing['goesOffOn'])
         ->toBe('2026-02-28')
         ->and($standing['isOff'])
@@ -146,6 +149,7 @@ it('says where what is known of a jar is not as it should be', function (array $
     'less than nothing' => [['leftMl' => -1], 'leftMl'],
     'a word for a price' => [['price' => 'cheap'], 'price'],
     'no day' => [['openedOn' => '31.01.2026'], 'openedOn'],
+    'a role that is none' => [['role' => 'sauce'], 'role'],
     'a sign that is none' => [['signs' => ['spicy']], 'signs.0'],
     'a jar that holds nothing' => [['holdsMl' => 0], 'holdsMl'],
     'half a month' => [['keepsMonths' => 0.5], 'keepsMonths'],

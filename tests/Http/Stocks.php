@@ -23,6 +23,7 @@ final class Stocks
             'thinnedOn' => null,
             'signs' => [],
             'holdsMl' => null,
+            'role' => null,
             'isWithdrawn' => false,
             ...$changes,
         ];

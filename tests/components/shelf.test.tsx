@@ -21,6 +21,8 @@ const standing = (id: string, name: string, changes: Partial<Standing> = {}): St
     signs: [],
     isWithdrawn: false,
     holdsMl: null,
+    role: null,
+    isFor: 'paint',
     usedIn: [],
     ...changes,
 })
@@ -38,7 +40,7 @@ const names = () =>
         .map((row) => within(row).getByRole('rowheader').textContent)
 
 describe('what is shown of a shelf', () => {
-    const all = { find: '', family: '', view: 'all', order: 'name' } as const
+    const all = { find: '', family: '', role: '', view: 'all', order: 'name' } as const
     const now = new Date('2026-11-20')
     const ids = (wish: Partial<Parameters<typeof shown>[1]>) =>
         shown(jars, { ...all, ...wish }, now).map((one) => one.jar.id)
@@ -151,6 +153,7 @@ describe('the shelf', () => {
             signs: [],
             isWithdrawn: false,
             holdsMl: null,
+            role: null,
         })
         expect(merged(standing('a', 'A'), [standing('b', 'B')]).leftMl).toBeNull()
     })

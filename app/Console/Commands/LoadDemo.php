@@ -14,6 +14,7 @@ use Illuminate\Support\Str;
 use Ulvrach\Drying\RoomProfile;
 use Ulvrach\Log\Entry;
 use Ulvrach\Log\Log;
+use Ulvrach\Material\JarRole;
 use Ulvrach\Material\LabelSign;
 use Ulvrach\Material\Stock;
 use Ulvrach\Palette\Cup;
@@ -76,6 +77,7 @@ final class LoadDemo extends Command
              *   thinnedDaysAgo?: int,
              *   signs?: list<string>,
              *   isWithdrawn?: bool,
+             *   role?: string,
              * } $standing
              */
             $product = PlanReader::readProduct($standing->jar);
@@ -94,6 +96,7 @@ final class LoadDemo extends Command
                     signs: array_map(LabelSign::from(...), $standing->signs ?? []),
                     isWithdrawn: $standing->isWithdrawn ?? false,
                     holdsMl: $standing->holdsMl ?? null,
+                    role: isset($standing->role) ? JarRole::from($standing->role) : null,
                 )),
             ]);
         }

@@ -18,6 +18,7 @@ use Illuminate\Http\Response;
 use Illuminate\Support\Str;
 use Illuminate\Validation\ValidationException;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
+use Ulvrach\Material\JarRole;
 use Ulvrach\Material\Product;
 use Ulvrach\PlanFile\OwnJar;
 use Ulvrach\PlanFile\OwnShelfFile;
@@ -221,6 +222,7 @@ final readonly class ShelfController
 
         return [
             ...OwnShelfFile::writeJar($own),
+            'isFor' => ($own->stock->role ?? JarRole::of($jar->product->material))->value,
             'goesOffOn' => $goesOff,
             'isOff' => $goesOff !== null && $goesOff < now()->format('Y-m-d'),
         ];

@@ -6,6 +6,7 @@ namespace App\Http\Requests;
 
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
+use Ulvrach\Material\JarRole;
 use Ulvrach\Material\LabelSign;
 use Ulvrach\Material\Stock;
 
@@ -28,6 +29,7 @@ final class StockRequest extends FormRequest
             'signs' => ['present', 'array', 'list', 'max:7'],
             'signs.*' => ['string', 'distinct', Rule::enum(LabelSign::class)],
             'holdsMl' => ['present', 'nullable', 'numeric', 'min:0.1', 'max:100000'],
+            'role' => ['present', 'nullable', 'string', Rule::enum(JarRole::class)],
             'isWithdrawn' => ['required', 'boolean'],
         ];
     }
@@ -61,6 +63,7 @@ final class StockRequest extends FormRequest
             signs: array_map(LabelSign::from(...), $signs),
             isWithdrawn: $this->boolean('isWithdrawn'),
             holdsMl: $this->input('holdsMl') === null ? null : $this->float('holdsMl'),
+            role: $this->enum('role', JarRole::class),
         );
     }
 

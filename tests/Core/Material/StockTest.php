@@ -3,6 +3,9 @@
 declare(strict_types=1);
 
 use Ulvrach\Chemistry\BinderFamily;
+use Ulvrach\Chemistry\Sheen;
+use Ulvrach\Colour\Lab;
+use Ulvrach\Material\JarRole;
 use Ulvrach\Material\LabelSign;
 use Ulvrach\Material\Material;
 use Ulvrach\Material\Stock;
@@ -49,3 +52,20 @@ it('understands the signs of a label by their code and by their words', function
         ->and(LabelSign::called('spicy'))
         ->toBeNull();
 })->with(LabelSign::cases());
+
+it('tells what a jar is there for from what is in it', function (Material $material, JarRole $role) {
+    expect(JarRole::of($material))
+        ->toBe($role)
+        ->and(JarRole::called($role->label()))
+        ->toBe($role)
+        ->and(JarRole::called(strtoupper($role->value)))
+        ->toBe($role);
+})->with([
+    [new Material(BinderFamily::Enamel, null, Sheen::Matte, Lab::fromHex('#566043')), JarRole::Paint],
+    [new Material(BinderFamily::Enamel, null, null, Lab::fromHex('#566043')), JarRole::Wash],
+    [new Material(BinderFamily::Lacquer, null, Sheen::Gloss), JarRole::Clear],
+    [new Material(BinderFamily::Lacquer, null, Sheen::Gloss, Lab::fromHex('#888888'), metallic: true), JarRole::Metal],
+    [new Material(BinderFamily::ArtistOil, null), JarRole::Oil],
+    [new Material(BinderFamily::Salt, null), JarRole::Chipping],
+    [new Material(BinderFamily::BoundPigment, null), JarRole::Aid],
+]);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Tests\Core\PlanKit;
 use Ulvrach\Colour\Lab;
+use Ulvrach\Material\JarRole;
 use Ulvrach\Material\LabelSign;
 use Ulvrach\Material\Stock;
 use Ulvrach\Palette\Cup;
@@ -29,6 +30,7 @@ function ownShelf(): OwnShelfFile
                 [LabelSign::Flammable],
                 true,
                 17.0,
+                JarRole::Primer,
             ))
             : new OwnJar($product, new Stock());
     }

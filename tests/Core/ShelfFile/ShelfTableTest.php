@@ -6,6 +6,7 @@ use Ulvrach\Chemistry\BinderFamily;
 use Ulvrach\Chemistry\Carrier;
 use Ulvrach\Chemistry\Sheen;
 use Ulvrach\Colour\Lab;
+use Ulvrach\Material\JarRole;
 use Ulvrach\Material\LabelSign;
 use Ulvrach\Material\Material;
 use Ulvrach\Material\Stock;
@@ -35,6 +36,7 @@ it('reads back all that it writes', function () {
                 signs: [LabelSign::Irritant, LabelSign::Water],
                 isWithdrawn: true,
                 holdsMl: 17.0,
+                role: JarRole::Primer,
             ),
         ),
         new ShelfRow(
@@ -146,7 +148,8 @@ it('reads numbers, amounts and days as people write them', function (callable $r
 
 it('leaves of a jar that is known what a table does not speak of', function () {
     $known = new Material(BinderFamily::Enamel, Carrier::WhiteSpirit, Sheen::Satin, Lab::fromHex('#3f4a38'), 0.9);
-    $stock = new Stock(4.0, 3.5, '2026-05-02', 24, 'shaken', 'spirit', '2026-05-03', [LabelSign::Toxic], true, 17.0);
+    $signs = [LabelSign::Toxic];
+    $stock = new Stock(4.0, 3.5, '2026-05-02', 24, 'shaken', 'spirit', '2026-05-03', $signs, true, 17.0, JarRole::Oil);
     $table = ShelfTable::read("name,left ml,hides %\nFir,9,\n");
     $row = $table->rows[0]->onto($known, $stock, $table->map);
 

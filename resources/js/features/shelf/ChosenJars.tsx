@@ -116,6 +116,7 @@ export function merged(first: Standing, others: readonly Standing[]): Stock {
         thinnedOn: all.flatMap(({ thinnedOn }) => thinnedOn ?? []).toSorted()[0] ?? null,
         signs: [...new Set(all.flatMap(({ signs }) => signs))],
         holdsMl: first.holdsMl ?? others.find(({ holdsMl }) => holdsMl !== null)?.holdsMl ?? null,
+        role: first.role ?? others.find(({ role }) => role !== null)?.role ?? null,
         isWithdrawn: all.every(({ isWithdrawn }) => isWithdrawn),
         note: [...new Set(all.map(({ note }) => note).filter((note) => note !== ''))].join('; ').slice(0, 500),
     }

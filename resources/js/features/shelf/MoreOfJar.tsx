@@ -1,6 +1,8 @@
 import { classes } from '@/design/classes'
+import { Select } from '@/design/Field'
 import type { Standing, Stock } from './api'
 import { Cell, numberOf } from './Cell'
+import { ROLE } from './sorting'
 
 type Props = {
     one: Standing
@@ -31,6 +33,17 @@ export function MoreOfJar({ one, onChange }: Props) {
         <tr className="border-b border-line bg-row">
             <td colSpan={10} className="px-3 py-2">
                 <div className="flex flex-wrap items-start gap-x-6 gap-y-2">
+                    <Select
+                        label="It is there as"
+                        value={one.role ?? ''}
+                        choices={[
+                            { value: '', label: `${ROLE[one.isFor]}, by what is in it` },
+                            ...Object.entries(ROLE).map(([value, label]) => ({ value, label })),
+                        ]}
+                        onChange={(event) =>
+                            void onChange({ role: (event.target.value || null) as Stock['role'] }, 'role')
+                        }
+                    />
                     <Field label="Its own thinner">
                         <Cell
                             label={`${jar.name}: its own thinner`}

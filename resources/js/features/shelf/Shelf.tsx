@@ -26,7 +26,7 @@ import { keepStock, type Standing, type Stock, shelfQuery, stockOf } from './api
 import { Cell, numberOf } from './Cell'
 import { ChosenJars } from './ChosenJars'
 import { MoreOfJar } from './MoreOfJar'
-import { isGoing, ORDER_NAME, ORDERS, type Order, shown, VIEW_NAME, VIEWS, type View } from './sorting'
+import { isGoing, ORDER_NAME, ORDERS, type Order, ROLE, shown, VIEW_NAME, VIEWS, type View } from './sorting'
 
 const ProductDialog = later(() => import('@/features/plan/ProductDialog'))
 
@@ -57,6 +57,7 @@ export function Shelf() {
 function Jars({ jars, library }: { jars: readonly Standing[]; library: Library }) {
     const [find, setFind] = useState('')
     const [family, setFamily] = useState('')
+    const [role, setRole] = useState('')
     const [view, setView] = useState<View>('all')
     const [order, setOrder] = useState<Order>('name')
     const [asked, setAsked] = useState<Asked>(null)
@@ -86,7 +87,7 @@ function Jars({ jars, library }: { jars: readonly Standing[]; library: Library }
             return refresh()
         },
     })
-    const list = shown(jars, { find, family, view, order })
+    const list = shown(jars, { find, family, role, view, order })
     const families = library.families.filter(({ code }) => jars.some(({ jar }) => jar.family === code))
     const now = new Date()
     // What is no longer shown is not done anything to.
@@ -111,6 +112,17 @@ function Jars({ jars, library }: { jars: readonly Standing[]; library: Library }
                         ...families.map(({ code, label }) => ({ value: code, label })),
                     ]}
                     onChange={(event) => setFamily(event.target.value)}
+                />
+                <Select
+                    label="There as"
+                    value={role}
+                    choices={[
+                        { value: '', label: 'anything' },
+                        ...Object.entries(ROLE)
+                            .filter(([code]) => jars.some(({ isFor }) => isFor === code))
+                            .map(([value, label]) => ({ value, label })),
+                    ]}
+                    onChange={(event) => setRole(event.target.value)}
                 />
                 <Select
                     label="Show"
@@ -331,7 +343,13 @@ function Row({ one, isChosen, onChoose, family, isGoing, onSaved, onAsk, onRemov
                         {jar.name}
                     </span>
                     <span className="block text-fine text-soft">
-                        {[family, jar.sheen, jar.colour, one.isWithdrawn && 'no longer sold']
+                        {[
+                            family,
+                            one.role !== null && ROLE[one.isFor],
+                            jar.sheen,
+                            jar.colour,
+                            one.isWithdrawn && 'no longer sold',
+                        ]
                             .filter(Boolean)
                             .join(', ')}
                     </span>

@@ -13,9 +13,9 @@ import {
 export type { Standing, Supplies }
 
 /** What is known of a jar beside the paint in it. */
-export type Stock = Omit<Standing, 'jar' | 'goesOffOn' | 'isOff' | 'usedIn'>
+export type Stock = Omit<Standing, 'jar' | 'goesOffOn' | 'isOff' | 'isFor' | 'usedIn'>
 
-export const stockOf = ({ jar, goesOffOn, isOff, usedIn, ...stock }: Standing): Stock => stock
+export const stockOf = ({ jar, goesOffOn, isOff, isFor, usedIn, ...stock }: Standing): Stock => stock
 
 export const shelfQuery = queryOptions({
     queryKey: ['jars', 'shelf'],

@@ -1,5 +1,20 @@
 import type { Standing } from './api'
 
+/** What a jar is there for, in the order in which it is taken up. */
+export const ROLE: Record<Standing['isFor'], string> = {
+    primer: 'primer',
+    paint: 'paint',
+    metal: 'metal',
+    clear: 'clear coat',
+    wash: 'wash or filter',
+    oil: 'oil',
+    pigment: 'pigment',
+    mud: 'mud',
+    chipping: 'chipping',
+    marking: 'marking',
+    aid: 'aid',
+}
+
 export const VIEWS = ['all', 'off', 'low', 'unused', 'withdrawn', 'twice'] as const
 export type View = (typeof VIEWS)[number]
 
@@ -75,13 +90,14 @@ const compare: Record<Order, (one: Standing, other: Standing) => number> = {
 /** Those that are asked for; equal ones stay in the order of their names, in which the server sends them. */
 export function shown(
     jars: readonly Standing[],
-    wish: { find: string; family: string; view: View; order: Order },
+    wish: { find: string; family: string; role: string; view: View; order: Order },
     now = new Date(),
 ): Standing[] {
     const words = wish.find.trim().toLowerCase().split(/\s+/)
     return jars
         .filter((one) => words.every((word) => `${one.jar.name} ${one.note}`.toLowerCase().includes(word)))
         .filter((one) => wish.family === '' || one.jar.family === wish.family)
+        .filter((one) => wish.role === '' || one.isFor === wish.role)
         .filter((one) => fits[wish.view](one, now, jars))
         .toSorted(compare[wish.order])
 }

@@ -261,7 +261,11 @@ http {
         location /build/ { expires 1y; add_header Cache-Control immutable; try_files \$uri =404; }
         location ~ ^/api/mixes/[0-9a-f-]+/photos\$ {
             client_max_body_size 26m; error_page 413 = @too_large_a_photo;
-            try_files \$uri /index.php?\$query_string;
+            # Passed on from here: the place that another request is sent on to has a limit of its own.
+            include /etc/nginx/fastcgi_params;
+            fastcgi_param SCRIPT_NAME /index.php;
+            fastcgi_param SCRIPT_FILENAME $root/public/index.php;
+            fastcgi_pass unix:$run/fpm.sock;
         }
         location / { try_files \$uri /index.php?\$query_string; }
         location = /index.php {

@@ -144,6 +144,24 @@ test('what the plans need is added up, and a mix is printed on a card', async ({
         .first()
         .click()
     await expect(page.getByRole('columnheader', { name: 'Drops for 5 ml' })).toBeVisible()
+    // A photograph is larger than anything else that is sent.
+    const noise = await page.evaluate(() => {
+        const canvas = document.createElement('canvas')
+        canvas.width = canvas.height = 1000
+        const paint = canvas.getContext('2d')
+        const pixels = paint?.createImageData(1000, 1000)
+        if (paint == null || pixels === undefined) throw new Error('Nothing can be drawn here.')
+        for (let at = 0; at < pixels.data.length; at++) pixels.data[at] = at % 4 === 3 ? 255 : Math.random() * 256
+        paint.putImageData(pixels, 0, 0)
+        return canvas.toDataURL('image/png').split(',')[1] ?? ''
+    })
+    const buffer = Buffer.from(noise, 'base64')
+    expect(buffer.length).toBeGreaterThan(2_500_000)
+    const photographs = page.getByRole('region', { name: 'Photographs' })
+    await photographs.getByLabel('Add one').setInputFiles({ name: 'stroke.png', mimeType: 'image/png', buffer })
+    await expect(photographs.getByRole('img')).toHaveCount(1)
+    await photographs.getByRole('button', { name: /Throw away the photograph/ }).click()
+    await expect(photographs.getByRole('img')).toHaveCount(0)
     await scan(page)
     await page.goto('/almanac?page=sizes')
     await expect(page.getByRole('img', { name: /1:35/ })).toBeVisible()

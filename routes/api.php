@@ -11,6 +11,7 @@ use App\Http\Controllers\JarController;
 use App\Http\Controllers\LibraryController;
 use App\Http\Controllers\LogController;
 use App\Http\Controllers\MixController;
+use App\Http\Controllers\PatternController;
 use App\Http\Controllers\PhotoController;
 use App\Http\Controllers\PlanController;
 use App\Http\Controllers\RecipeController;
@@ -18,6 +19,7 @@ use App\Http\Controllers\RoomController;
 use App\Http\Controllers\SchoolController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\ShelfController;
+use App\Http\Controllers\SpreadController;
 use App\Http\Controllers\StepController;
 use App\Http\Controllers\VehicleController;
 use Illuminate\Cookie\Middleware\AddQueuedCookiesToResponse;
@@ -66,6 +68,8 @@ Route::prefix('api')->group(function (): void {
         Route::get('schools', [SchoolController::class, 'index']);
         Route::post('schools', [SchoolController::class, 'store']);
         Route::delete('schools/{school}', [SchoolController::class, 'destroy'])->where('school', '[0-9]{1,18}');
+        Route::get('patterns', [PatternController::class, 'index']);
+        Route::delete('patterns/{pattern}', [PatternController::class, 'destroy'])->whereUuid('pattern');
         Route::get('jars', [JarController::class, 'index']);
         Route::put('jars/{jar}', [JarController::class, 'put'])->where('jar', '[a-z0-9-]{1,40}');
         Route::delete('jars/{jar}', [JarController::class, 'destroy'])->where('jar', '[a-z0-9-]{1,40}');
@@ -117,6 +121,9 @@ Route::prefix('api')->group(function (): void {
                 Route::get('repair', [PlanController::class, 'repair']);
                 Route::get('steps/{step}', [StepController::class, 'show'])->where('step', '[a-z0-9-]{1,40}');
                 Route::post('draft', [DraftController::class, 'draft'])->middleware('throttle:solving');
+                Route::post('pattern', [PatternController::class, 'store']);
+                Route::post('spread/look', [SpreadController::class, 'look'])->middleware('throttle:solving');
+                Route::post('spread', [SpreadController::class, 'lay']);
                 Route::get('steps/{step}/jars', [ColourController::class, 'jars'])
                     ->where('step', '[a-z0-9-]{1,40}')
                     ->middleware('throttle:solving');

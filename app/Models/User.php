@@ -50,6 +50,12 @@ final class User extends Authenticatable
         return $this->hasMany(SavedMix::class);
     }
 
+    /** @return HasMany<Pattern, $this> */
+    public function patterns(): HasMany
+    {
+        return $this->hasMany(Pattern::class);
+    }
+
     /** The jars as the core looks for one that suits. */
     public function shelf(): ProductShelf
     {

@@ -17,6 +17,8 @@ use Ulvrach\Draft\Internal\Wearing;
 use Ulvrach\Material\ProductShelf;
 use Ulvrach\Plan\Plan;
 use Ulvrach\Plan\Story;
+use Ulvrach\Rules\Evaluator;
+use Ulvrach\Rules\Verdict;
 
 /**
  * From a story to a plan. What each zone has been through says which traces it bears (Exposure); the school and the
@@ -25,19 +27,20 @@ use Ulvrach\Plan\Story;
  */
 final readonly class Drafter
 {
-    public function __construct(private Mending $mending = new Mending())
-    {
+    public function __construct(
+        private Mending $mending = new Mending(),
+        private Evaluator $evaluator = new Evaluator(),
+    ) {
     }
 
-    /**
-     * Drafts one part of the work anew, and leaves all other steps as they are.
-     *
-     * @param  string  $part  as Stage::part() names it
-     */
-    public function redraft(Plan $plan, Story $story, string $part, ?ProductShelf $own = null): Draft
+    /** Drafts some of a plan anew, and leaves all other steps as they are; locked ones in any case. */
+    public function redraft(Plan $plan, Story $story, Redraft $wish, ?ProductShelf $own = null): Draft
     {
         $draft = $this->draft($plan, $story, $own);
-        $steps = Parts::exchanged($plan->steps, $draft->verdict->plan->steps, $part);
+        if ($wish->isWhole($plan)) {
+            return $draft;
+        }
+        $steps = Parts::exchanged($plan->steps, $draft->verdict->plan->steps, $wish);
         $kept = array_values(array_intersect(array_column($plan->steps, 'id'), array_column($steps, 'id')));
         $products = [...$draft->verdict->plan->products, ...$plan->products];
         $laying = new Laying($plan->with(steps: $steps, products: $products), Brief::of($plan, $story), $own);
@@ -46,14 +49,18 @@ final readonly class Drafter
         }
         $verdict = $this->mending->mend($laying, $own, $kept);
 
-        return new Draft(
-            $verdict,
-            $laying->reasons,
-            $laying->purchases(),
-            $draft->budgets,
-            $draft->contradictions,
-            $laying->left,
-        );
+        return $this->handed($verdict, $laying, Brief::of($plan, $story));
+    }
+
+    /** The plan as it stands, told as a draft is, so that others can be held against it. */
+    public function asItStands(Plan $plan, Story $story, ?ProductShelf $own = null): Draft
+    {
+        $laying = new Laying($plan, Brief::of($plan, $story), $own);
+        foreach ($plan->steps as $step) {
+            $laying->reasons[$step->id] = $step->note;
+        }
+
+        return $this->handed($this->evaluator->evaluate($plan), $laying, Brief::of($plan, $story));
     }
 
     /**
@@ -73,17 +80,20 @@ final readonly class Drafter
         Wearing::lay($laying, $brief);
         Earthing::lay($laying, $brief);
         $verdict = $this->mending->mend($laying, $own);
-        $budgets = [];
-        foreach ($plan->zones as $zone) {
-            $budgets[$zone->id] = $brief->exposure->of($zone);
-        }
+
+        return $this->handed($verdict, $laying, $brief);
+    }
+
+    private function handed(Verdict $verdict, Laying $laying, Brief $brief): Draft
+    {
+        $plan = $verdict->plan;
 
         return new Draft(
             $verdict,
-            array_intersect_key($laying->reasons, array_flip(array_column($verdict->plan->steps, 'id'))),
+            array_intersect_key($laying->reasons, array_flip(array_column($plan->steps, 'id'))),
             $laying->purchases(),
-            $budgets,
-            $story->contradictions($plan->build),
+            array_map($brief->exposure->of(...), $plan->zones),
+            $brief->story->contradictions($plan->build),
             $laying->left,
         );
     }

@@ -59,6 +59,9 @@ final readonly class Exposure
         'fenders' => 0.4,
     ];
 
+    /** What a model on a slope adds to faces that lay level, or to its low end. */
+    private const TILTED = 0.4;
+
     private const OILY = [
         'engine-deck' => 0.8,
         'running-gear' => 0.5,
@@ -128,6 +131,7 @@ final readonly class Exposure
                 'Oil and fuel are spilled where engines are filled and axles turn.',
             ],
             Trace::Soot => $this->soot($zone),
+            Trace::Heat => $this->heat($zone),
         };
 
         // Earth is on a vehicle whatever one likes; wear may be told more softly.
@@ -202,11 +206,18 @@ final readonly class Exposure
         $rain = 0.35 + 0.65 * $this->story->weather->wetness();
         $parked = $this->story->driving === Driving::Parked ? 1.2 : 1.0;
 
+        $pose = $this->story->pose;
+        $isLevel = $zone->kind->isLevel();
+        $steep = self::STEEP[$zone->kind->value] ?? ($isLevel && $pose->tilts() ? self::TILTED : 0.0);
+        $steep += $pose->lowers($zone->kind) ? self::TILTED : 0.0;
+
         return [
-            (self::STEEP[$zone->kind->value] ?? 0.0) * $rain * $parked * $this->age() * ($zone->sheltered ? 0.4 : 1.0),
-            isset(self::STEEP[$zone->kind->value])
-                ? "Rain runs down it, in {$this->weather()}."
-                : 'It does not stand steep enough for rain to run.',
+            $steep * $rain * $parked * $this->age() * ($zone->sheltered ? 0.4 : 1.0),
+            match (true) {
+                $steep === 0.0 => 'It does not stand steep enough for rain to run.',
+                $pose->tilts() => "Rain runs towards {$pose->runsTowards()}, in {$this->weather()}.",
+                default => "Rain runs down it, in {$this->weather()}.",
+            },
         ];
     }
 
@@ -265,6 +276,20 @@ final readonly class Exposure
             ZoneKind::Exhaust => [min(1.0, 0.5 + $this->age()), 'At the mouth of the exhaust.'],
             ZoneKind::Barrel => [0.3 * $this->age(), 'At the muzzle.'],
             default => [0.0, 'No fire comes near.'],
+        };
+    }
+
+    /** @return array{float, string} */
+    private function heat(Zone $zone): array
+    {
+        // Hours of running, and not months of standing, burn paint; the first week does most of it.
+        $run = 1.0 - exp(-4.0 * $this->months / self::AGEING);
+
+        return match ($zone->kind) {
+            ZoneKind::Exhaust => [min(1.0, 1.5 * $run), 'It glows where the gas comes out; no paint stays there.'],
+            ZoneKind::EngineDeck => [0.25 * $run, 'Warm above the engine: grilles bleach and dry out.'],
+            ZoneKind::Barrel => [0.3 * $run, 'The muzzle, after firing.'],
+            default => [0.0, 'It never gets hot.'],
         };
     }
 

@@ -17,4 +17,6 @@ enum Trace: string
     case Mud = 'mud';
     case Oil = 'oil';
     case Soot = 'soot';
+    /** Paint burned off or turned by heat. */
+    case Heat = 'heat';
 }

@@ -7,12 +7,11 @@ namespace Ulvrach\Draft;
 use Ulvrach\Colour\Lab;
 use Ulvrach\Draft\Internal\Brief;
 use Ulvrach\Draft\Internal\Laying;
+use Ulvrach\Draft\Internal\Likeness;
 use Ulvrach\Draft\Internal\Mending;
 use Ulvrach\Material\Product;
 use Ulvrach\Material\ProductShelf;
-use Ulvrach\Plan\Extent;
 use Ulvrach\Plan\Plan;
-use Ulvrach\Plan\Step;
 use Ulvrach\Plan\Story;
 use Ulvrach\Plan\Zone;
 
@@ -36,20 +35,12 @@ final readonly class Transfer
      */
     public function onto(Plan $source, Plan $target, Story $story, ?ProductShelf $own = null): Draft
     {
-        $like = $left = [];
-        foreach ($target->zones as $zone) {
-            $its = self::mostLike($zone, $source);
-            if ($its === null) {
-                $left[] = "{$zone->name}: nothing on the other vehicle is like it.";
-            } else {
-                $like[$its->id][] = $zone->id;
-            }
-        }
+        [$like, $alone] = Likeness::between($source, $target);
         $laying = new Laying($target->with(steps: [], products: []), Brief::of($target, $story), $own);
         $colours = self::colours($source, $story);
         $products = $steps = [];
         foreach ($source->steps as $step) {
-            $zones = array_merge(...array_map(static fn (string $id) => $like[$id] ?? [], $step->zones));
+            $zones = Likeness::zones($like, $step->zones, $target);
             if ($zones === [] && $step->zones !== []) {
                 continue;
             }
@@ -58,11 +49,14 @@ final readonly class Transfer
             if ($product !== null) {
                 $products[$product->id] = $product;
             }
-            $steps[] = self::moved($step, self::inOrder($zones, $target), $product);
+            $steps[] = Likeness::moved($step, $zones, $product);
             $laying->reasons[$step->id] = $step->note;
         }
         $laying->plan = $target->with(steps: $steps, products: $products);
-        $laying->left = $left;
+        $laying->left = array_map(
+            static fn (Zone $zone) => "{$zone->name}: nothing on the other vehicle is like it.",
+            $alone,
+        );
         $verdict = $this->mending->mend($laying, $own);
         $exposure = Brief::of($target, $story)->exposure;
 
@@ -74,27 +68,6 @@ final readonly class Transfer
             $story->contradictions($target->build),
             $laying->left,
         );
-    }
-
-    /** By what it is, then by where it is and what it is made of. */
-    private static function mostLike(Zone $zone, Plan $source): ?Zone
-    {
-        $best = null;
-        $least = PHP_INT_MAX;
-        foreach ($source->zones as $other) {
-            $away = match (true) {
-                $other->kind === $zone->kind && $other->depicts === $zone->depicts => 0,
-                $other->kind === $zone->kind => 1,
-                $other->depicts !== $zone->depicts || $other->kind->role() !== $zone->kind->role() => PHP_INT_MAX,
-                $other->kind->group() === $zone->kind->group() => 2,
-                default => 3,
-            };
-            if ($away < $least) {
-                [$best, $least] = [$other, $away];
-            }
-        }
-
-        return $best;
     }
 
     /** @return list<array{Lab, Lab}> a colour of the source, and what stands in its place */
@@ -123,34 +96,5 @@ final readonly class Transfer
         }
 
         return $product;
-    }
-
-    /**
-     * Panels and what was accepted belong to the other vehicle.
-     *
-     * @param  list<string>  $zones
-     */
-    private static function moved(Step $step, array $zones, ?Product $product): Step
-    {
-        $extent = $step->extent === null
-            ? null
-            : new Extent($step->extent->share, $step->extent->places, [], $step->extent->pattern);
-
-        return $step->with([
-            'zones' => $zones,
-            'product' => $product?->id,
-            'accepted' => [],
-            'merge' => null,
-            'extent' => $extent === null || $extent->isUsual() ? null : $extent,
-        ]);
-    }
-
-    /**
-     * @param  list<string>  $zones
-     * @return list<string> each once, in the order of the board
-     */
-    private static function inOrder(array $zones, Plan $target): array
-    {
-        return array_values(array_intersect(array_map(strval(...), array_keys($target->zones)), $zones));
     }
 }

@@ -23,6 +23,7 @@ final readonly class Step
      * @param  Load|null  $load  how much liquid; null: as much as the technique usually brings
      * @param  Merge|null  $merge  what it is worked into; null: into what is open, as its medium does
      * @param  list<Acceptance>  $accepted  rules that are broken here knowingly
+     * @param  bool  $locked  whether it stays as it is when others are drafted anew
      */
     public function __construct(
         public string $id,
@@ -39,6 +40,7 @@ final readonly class Step
         public ?Load $load = null,
         public ?Extent $extent = null,
         public ?Merge $merge = null,
+        public bool $locked = false,
     ) {
     }
 
@@ -77,6 +79,7 @@ final readonly class Step
      *   extent?: Extent|null,
      *   merge?: Merge|null,
      *   note?: string,
+     *   locked?: bool,
      * }  $changes
      */
     public function with(array $changes): self
@@ -96,6 +99,7 @@ final readonly class Step
             load: array_key_exists('load', $changes) ? $changes['load'] : $this->load,
             extent: array_key_exists('extent', $changes) ? $changes['extent'] : $this->extent,
             merge: array_key_exists('merge', $changes) ? $changes['merge'] : $this->merge,
+            locked: $changes['locked'] ?? $this->locked,
         );
     }
 }

@@ -18,6 +18,7 @@ final readonly class Story
      * @param  list<Lab>  $more  the other colours of its scheme, the one that covers most first
      * @param  bool|null  $isExpressive  whether wear may be stronger than life; null: as the school has it
      * @param  array<string, array<string, float>>  $overrules  by zone and trace, 0 to 1: what somebody knows better
+     * @param  Pose  $pose  on its base
      */
     public function __construct(
         public Lab $base,
@@ -30,6 +31,7 @@ final readonly class Story
         public Ambition $ambition = Ambition::Weeks,
         public ?bool $isExpressive = null,
         public array $overrules = [],
+        public Pose $pose = Pose::Level,
     ) {
     }
 

@@ -126,6 +126,12 @@ enum ZoneKind: string
         };
     }
 
+    /** Lies flat while the vehicle stands level: nothing runs down it. */
+    public function isLevel(): bool
+    {
+        return in_array($this, [self::HullTop, self::EngineDeck], true);
+    }
+
     /** Glass shines and is put in after the last matte coat. */
     public function mayShine(): bool
     {

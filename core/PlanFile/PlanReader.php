@@ -70,6 +70,7 @@ use Ulvrach\Technique\TechniqueLibrary;
  *   waitMinutes?: int|float|null,
  *   note?: string,
  *   accepted?: list<AcceptanceData>,
+ *   locked?: bool,
  * }
  * @phpstan-type TimesData array{
  *   touchDry?: array{int|float, int|float}|null,
@@ -346,6 +347,7 @@ final class PlanReader
             load: isset($data['load']) ? Load::from($data['load']) : null,
             extent: isset($data['extent']) ? self::extent($data['extent']) : null,
             merge: isset($data['merge']) ? new Merge($data['merge']['into']) : null,
+            locked: $data['locked'] ?? false,
         );
     }
 

@@ -196,6 +196,7 @@ final class PlanWriter
                 static fn (Acceptance $accepted) => ['rule' => $accepted->rule, 'reason' => $accepted->reason],
                 $step->accepted,
             ),
+            'locked' => $step->locked,
         ];
     }
 }

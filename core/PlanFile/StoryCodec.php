@@ -8,6 +8,7 @@ use Ulvrach\Colour\Lab;
 use Ulvrach\Drying\Season;
 use Ulvrach\Plan\Ambition;
 use Ulvrach\Plan\Driving;
+use Ulvrach\Plan\Pose;
 use Ulvrach\Plan\Scheme;
 use Ulvrach\Plan\Story;
 use Ulvrach\Plan\Weather;
@@ -25,6 +26,7 @@ use Ulvrach\Plan\Weather;
  *   hasMarkings?: bool,
  *   ambition: string,
  *   isExpressive?: bool|null,
+ *   pose?: string,
  *   overrules?: list<array{zone: string, trace: string, amount: int|float}>,
  * }
  */
@@ -49,6 +51,7 @@ final class StoryCodec
             ambition: Ambition::from($data['ambition']),
             isExpressive: $data['isExpressive'] ?? null,
             overrules: $overrules,
+            pose: Pose::from($data['pose'] ?? Pose::Level->value),
         );
     }
 
@@ -72,6 +75,7 @@ final class StoryCodec
             'hasMarkings' => $story->hasMarkings,
             'ambition' => $story->ambition->value,
             'isExpressive' => $story->isExpressive,
+            'pose' => $story->pose->value,
             'overrules' => $overrules,
         ];
     }

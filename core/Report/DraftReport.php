@@ -8,6 +8,7 @@ use Ulvrach\Chemistry\Carrier;
 use Ulvrach\Draft\Budget;
 use Ulvrach\Draft\Draft;
 use Ulvrach\Draft\Purchase;
+use Ulvrach\Evaluation\Walk;
 use Ulvrach\Plan\CleanUpPass;
 use Ulvrach\Plan\Edit\DescribeBuild;
 use Ulvrach\Plan\Edit\InsertStep;
@@ -22,6 +23,7 @@ use Ulvrach\PlanFile\EditCodec;
 use Ulvrach\PlanFile\PlanWriter;
 use Ulvrach\Rules\Severity;
 use Ulvrach\Technique\TechniqueLibrary;
+use Ulvrach\Undo\UndoAdvisor;
 
 /** A draft as plain data, with the edits that make it the plan. */
 final class DraftReport
@@ -49,6 +51,8 @@ final class DraftReport
                 'why' => $draft->reasons[$step->id] ?? '',
                 'isNew' => ! isset($own[$step->id]),
                 'minutes' => $verdict->walk->times[$index]->handsOn,
+                'isLocked' => $step->locked,
+                'takenBack' => self::takenBack($verdict->walk, $index),
             ];
         }
 
@@ -72,6 +76,22 @@ final class DraftReport
             'left' => $draft->left,
             'edits' => EditCodec::write(self::edits($draft, $before)),
         ];
+    }
+
+    /** @return string|null until when a step can be undone without harm below; null: it leaves nothing to undo */
+    private static function takenBack(Walk $walk, int $step): ?string
+    {
+        $ways = UndoAdvisor::of($walk, $step);
+        if ($ways === []) {
+            return null;
+        }
+        ['open' => $isOpen, 'until' => $until] = UndoAdvisor::adjustable($ways);
+
+        return match (true) {
+            ! $isOpen => 'never',
+            $until === null => 'always',
+            default => 'soon',
+        };
     }
 
     /** @return list<string> what is smelled at the bench beside water, the mildest first */

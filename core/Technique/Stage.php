@@ -27,7 +27,7 @@ enum Stage: string
         return array_values(array_unique(array_filter($parts, static fn (?string $part) => $part !== null)));
     }
 
-    /** The part of the work that it belongs to; null: seals, looks and joins go with what comes before them. */
+    /** The part of the work that it belongs to; null: seals, looks, trials and joins go with what comes before them. */
     public function part(): ?string
     {
         return match ($this) {

@@ -85,7 +85,7 @@ final readonly class Technique
     /** Priming and trials meet the bare part on purpose. */
     public function isGroundWork(): bool
     {
-        return $this->stage === Stage::Ground;
+        return $this->stage === Stage::Ground || $this->kind === TechniqueKind::TestPatch;
     }
 
     public function takesProduct(): bool

@@ -38,6 +38,8 @@ export const buildFactsSchema = z.object({
             ambition: z.enum(['evenings', 'weeks', 'exhibition']),
             /** Whether wear may be stronger than life; null: as the school has it. */
             isExpressive: z.boolean().nullable(),
+            /** How the model stands on its base. */
+            pose: z.string(),
             /** What the modeller knows better, 0 to 1. */
             overrules: z.array(
                 z.object({
@@ -187,6 +189,8 @@ export const stepSchema = z.object({
     waitMinutes: z.number().nullable(),
     note: z.string(),
     accepted: z.array(acceptanceSchema),
+    /** Whether it stays as it is when others are drafted anew. */
+    locked: z.boolean(),
 })
 export type Step = z.infer<typeof stepSchema>
 
@@ -1275,6 +1279,10 @@ export const draftStepSchema = z.object({
     minutes: z.number(),
     /** It is not in the plan as it stands. */
     isNew: z.boolean(),
+    /** It stays as it is whatever is drafted. */
+    isLocked: z.boolean(),
+    /** Until when it can be undone without harm below; null: it leaves nothing to undo. */
+    takenBack: z.enum(['always', 'soon', 'never']).nullable(),
 })
 export type DraftStep = z.infer<typeof draftStepSchema>
 
@@ -1309,3 +1317,35 @@ export const draftSchema = z.object({
     solvents: z.array(z.string()),
 })
 export type Draft = z.infer<typeof draftSchema>
+
+/** A plan kept as a pattern of one's own. */
+export const patternSchema = z.object({ id: z.string(), name: z.string() })
+export type Pattern = z.infer<typeof patternSchema>
+
+export const patternsSchema = z.object({ patterns: z.array(patternSchema) })
+export type Patterns = z.infer<typeof patternsSchema>
+
+/** What the same steps would come to on each of one's other builds. */
+export const spreadSchema = z.object({
+    builds: z.array(
+        z.object({
+            id: z.string(),
+            name: z.string(),
+            /** Empty: none of them has a zone there. */
+            steps: z.array(
+                z.object({
+                    technique: z.string(),
+                    /** By name. */
+                    zones: z.array(z.string()),
+                    /** Where it would stand. */
+                    number: z.number(),
+                }),
+            ),
+            /** More than there are. */
+            stops: z.number(),
+            /** More than there are. */
+            risks: z.number(),
+        }),
+    ),
+})
+export type Spread = z.infer<typeof spreadSchema>

@@ -65,7 +65,7 @@ final class RemedyText
     {
         foreach ($data as $key => $value) {
             $data[$key] = is_array($value) ? self::short($value) : $value;
-            if (in_array($data[$key], [null, '', []], true)) {
+            if (in_array($data[$key], [null, '', []], true) || ($key === 'locked' && $data[$key] === false)) {
                 unset($data[$key]);
             }
         }

@@ -140,3 +140,41 @@ it('takes over the plan of another build of one’s own, and of nobody else’s'
     $this->actingAs($this->user);
     $ask($theirs)->assertJsonValidationErrorFor('from');
 });
+
+it('drafts zones anew, keeps what is locked, and tells the plan as it stands', function () {
+    $this->postJson("/api/builds/{$this->id}/edits", ['version' => 1, 'edits' => ($this->draft)()->json('edits')]);
+    $steps = collect($this->getJson("/api/builds/{$this->id}")->json('plan.steps'));
+    $prime = $steps->firstWhere('technique', 'prime');
+    $this->postJson("/api/builds/{$this->id}/edits", [
+        'version' => 2,
+        'edits' => [['edit' => 'replace-step', 'step' => [...$prime, 'locked' => true]]],
+    ])->assertOk();
+    $standing = ($this->draft)([], ['asItStands' => true])->assertOk();
+    $anew = ($this->draft)(['base' => '#c2a878'], ['zones' => ['turret']])->assertOk();
+    $locked = collect($anew->json('steps'))->firstWhere('id', $prime['id']);
+
+    expect(unlikeTheContract($standing, 'draft'))->toBe([])
+        ->and(array_column($standing->json('steps'), 'id'))->toBe($steps->pluck('id')->all())
+        ->and($locked['isLocked'])->toBeTrue()
+        ->and($locked['zones'])->toBe($prime['zones'])
+        ->and(collect($anew->json('steps'))->where('isNew', true)->pluck('zones')->flatten()->unique()->all())
+        ->toBe(['turret'])
+        ->and(array_column($standing->json('steps'), 'takenBack'))->toContain('always', 'never');
+    ($this->draft)([], ['zones' => ['cellar']])->assertJsonValidationErrorFor('zones.0');
+});
+
+it('says what follows from one other answer, and keeps that answer with the plan', function () {
+    $lifted = ($this->draft)();
+    $applied = ($this->draft)([], ['answers' => ['chips' => 'applied']])->assertOk();
+    $after = $this->postJson("/api/builds/{$this->id}/edits", [
+        'version' => 1,
+        'edits' => $applied->json('edits'),
+    ])->assertOk();
+
+    expect(array_column($lifted->json('steps'), 'technique'))->toContain('Chipping fluid')
+        ->and(array_column($applied->json('steps'), 'technique'))->not->toContain('Chipping fluid')
+        ->and($after->json('plan.school.answers'))->toBe(['chips' => 'applied'])
+        ->and($after->json('plan.school.name'))->toBe('Sealed steps; applied with sponge, brush or pencil');
+    ($this->draft)([], ['answers' => ['chips' => 'dreamt']])->assertJsonValidationErrorFor('answers');
+    ($this->draft)([], ['answers' => ['lunch' => 'early']])->assertJsonValidationErrorFor('answers');
+});

@@ -1,13 +1,18 @@
 import { expect, makeAccount, openDemo, scan, startBuild, test } from './kit'
 
-test('a newcomer comes from nothing to a sound plan in its colours, and one undo takes it back', async ({ page }) => {
+test('a newcomer comes from nothing to a sound plan in its colours, and one undo takes it back', async ({
+    page,
+}, info) => {
     await makeAccount(page)
+    const begun = Date.now()
+    const decided = ['its name', 'its kind']
     await startBuild(page, 'Pell', 'Medium tank')
-    // Decisions: the name, the kind, to draft, the weather, the effort, to lay it down. All else has a usual answer.
+    decided.push('to draft it')
     await page.getByRole('button', { name: 'Draft a plan from its story' }).click()
     const dialog = page.getByRole('dialog')
     await expect(dialog.getByText(/Nothing speaks against it/)).toBeVisible()
-    const plain = await dialog.getByRole('listitem').count()
+    const plain = await dialog.getByRole('list', { name: 'The steps of the draft' }).getByRole('listitem').count()
+    decided.push('the weather', 'the effort')
     await dialog.getByLabel('After').selectOption('rain')
     await dialog.getByLabel('It may take').selectOption('for an exhibition')
     await expect.poll(() => dialog.getByRole('listitem').count()).toBeGreaterThan(plain)
@@ -15,8 +20,11 @@ test('a newcomer comes from nothing to a sound plan in its colours, and one undo
     await dialog.getByRole('button', { name: 'How much of what, where' }).click()
     await expect(dialog.getByRole('button', { name: /^Turret, mud: 0 %/ })).toBeVisible()
     await scan(page)
+    decided.push('to lay it down')
     await dialog.getByRole('button', { name: 'Lay it down' }).click()
     await expect(page.getByRole('grid')).toBeVisible()
+    info.annotations.push({ type: 'first plan', description: `${Date.now() - begun} ms, ${decided.join(', ')}` })
+    expect(decided.length).toBeLessThan(10)
     await expect(page.getByText(/\d+ stops/)).toHaveCount(0)
     await expect(page.getByText(/\d+ risks/)).toHaveCount(0)
     // The vehicle stands there as it will be, and not as it is cast.
@@ -52,4 +60,51 @@ test('a plan is drafted anew in place of another', async ({ page }) => {
     await expect(dialog.getByText('Morrin streaking grime', { exact: false }).first()).toBeVisible()
     await page.keyboard.press('Escape')
     await expect(page.getByRole('grid')).toBeVisible()
+})
+
+test('a step is locked, a zone drafted anew, and the plan kept as a pattern', async ({ page }) => {
+    await makeAccount(page)
+    await startBuild(page, 'Pell', 'Light tank')
+    await page.getByRole('button', { name: 'Draft a plan from its story' }).click()
+    const dialog = page.getByRole('dialog')
+    await dialog.getByRole('button', { name: 'Lay it down' }).click()
+    await expect(page.getByRole('grid')).toBeVisible()
+    const prime = page.getByRole('row', { name: /primer/ }).first()
+    await prime.getByRole('button').nth(1).click()
+    await page.getByRole('checkbox', { name: 'Keep it as it is whenever the plan is drafted anew' }).check()
+    await expect(prime.getByLabel('kept as it is')).toBeVisible()
+
+    await page.getByRole('button', { name: 'Draft the plan from its story' }).click()
+    await dialog.getByText('On all zones').click()
+    await dialog.getByRole('checkbox', { name: 'Turret', exact: true }).check()
+    await dialog.getByLabel('Its own colour').fill('#c2a878')
+    await expect(dialog.getByText('New:').first()).toBeVisible()
+    await dialog.getByText('Own patterns').click()
+    await dialog.getByLabel('Keep this plan as').fill('Two weeks')
+    await dialog.getByRole('button', { name: 'Keep as a pattern' }).click()
+    await expect(dialog.getByText(/^Kept\./)).toBeVisible()
+    await dialog.getByRole('button', { name: 'Beside others' }).click()
+    await expect(dialog.getByRole('region', { name: 'As it stands' }).getByText('Can be undone later')).toBeVisible()
+    await dialog.getByLabel('What follows from').selectOption('How are chips made?')
+    await expect(
+        dialog.getByRole('region', { name: 'Applied with' }).getByText(/Not here: .*chipping fluid/),
+    ).toBeVisible()
+    await scan(page)
+    await page.keyboard.press('Escape')
+
+    // The same steps on another build, in one go.
+    await page.goto('/')
+    await startBuild(page, 'Second set', 'Light tank')
+    await page.getByRole('button', { name: 'Draft a plan from its story' }).click()
+    await dialog.getByLabel('The steps come from').selectOption('pattern: Two weeks')
+    await expect(dialog.getByText(/Nothing speaks against it/)).toBeVisible()
+    await dialog.getByRole('button', { name: 'Lay it down' }).click()
+    await expect(page.getByRole('grid')).toBeVisible()
+    await page.keyboard.press('x')
+    await page.getByRole('button', { name: 'On other builds too' }).click()
+    await dialog.getByRole('checkbox', { name: 'Pell' }).check()
+    await scan(page)
+    await dialog.getByRole('button', { name: 'Lay it there' }).click()
+    await dialog.getByRole('link', { name: 'Pell' }).click()
+    await expect(page.getByRole('button', { name: 'Undo: As on Second set' })).toBeVisible()
 })

@@ -20,6 +20,8 @@ const draft = {
             zones: ['hull'],
             why: 'One skin with grip.',
             isNew: true,
+            isLocked: false,
+            takenBack: 'never',
             minutes: 30,
         },
         {
@@ -31,6 +33,8 @@ const draft = {
             zones: ['hull'],
             why: 'Thickest low down.',
             isNew: true,
+            isLocked: false,
+            takenBack: 'always',
             minutes: 20,
         },
     ],
@@ -125,6 +129,87 @@ describe('the draft', () => {
         expect(other.getByText('nothing but water')).toBeVisible()
         await userEvent.click(other.getByRole('button', { name: 'Lay this one down' }))
         await waitFor(() => expect(edit).toHaveBeenCalled())
+    })
+    it('shows what follows from one choice alone, step by step', async () => {
+        const asked: { answers: Record<string, string>; school: string | null }[] = []
+        const [prime, dust] = draft.steps
+        const options = [
+            { code: 'gloss', text: 'Gloss' },
+            { code: 'satin', text: 'Satin' },
+        ]
+        const questions = [{ code: 'sheen', text: 'Under washes?', options }]
+        serverKnows({
+            [path]: (body: { answers: Record<string, string>; school: string | null }) => {
+                asked.push(body)
+                const isSatin = body.answers.sheen === 'satin'
+                return isSatin ? { ...draft, steps: [prime, { ...dust, product: 'Ash' }] } : draft
+            },
+        })
+        show(
+            <DraftDialog
+                open
+                onOpenChange={vi.fn()}
+                state={first}
+                library={{ ...schools, questions }}
+                edit={vi.fn()}
+                onLaid={vi.fn()}
+            />,
+        )
+        await userEvent.click(await screen.findByRole('button', { name: 'Beside others' }))
+        await userEvent.selectOptions(screen.getByLabelText('What follows from'), 'Under washes?')
+        const satin = within(await screen.findByRole('region', { name: 'Satin' }))
+        expect(await satin.findByText('Otherwise: dry pigment with Ash on one zone.')).toBeVisible()
+        expect(satin.getByText('1 of 2')).toBeVisible()
+        expect(asked.at(-1)).toMatchObject({ answers: { sheen: 'satin' }, school: null })
+    })
+    it('is held against the plan as it stands, and drafts only what is asked for anew', async () => {
+        const asked: { zones: string[]; asItStands: boolean }[] = []
+        serverKnows({
+            [path]: (body: { zones: string[]; asItStands: boolean }) => {
+                asked.push(body)
+                return draft
+            },
+        })
+        open(vi.fn(), vi.fn(), state([step('a')]))
+        await screen.findByRole('list', { name: 'The steps of the draft' })
+        await userEvent.click(screen.getByText('On all zones'))
+        await userEvent.click(screen.getByRole('checkbox', { name: 'Hull' }))
+        await waitFor(() => expect(asked.at(-1)?.zones).toEqual(['hull']))
+        expect(screen.getByText('Only on Hull')).toBeVisible()
+        await userEvent.click(await screen.findByRole('button', { name: 'Beside others' }))
+        const standing = within(await screen.findByRole('region', { name: 'As it stands' }))
+        expect(standing.queryByRole('button', { name: 'Lay this one down' })).toBeNull()
+        await waitFor(() => expect(asked.some(({ asItStands }) => asItStands)).toBe(true))
+    })
+    it('keeps the plan as a pattern, and takes steps from one', async () => {
+        const asked: { from: string | null }[] = []
+        const kept: unknown[] = []
+        const known = [{ id: 'p', name: 'Quick' }]
+        serverKnows({
+            [path]: (body: { from: string | null }) => {
+                asked.push(body)
+                return draft
+            },
+            'GET /builds': { builds: [] },
+            'GET /patterns': () => ({ patterns: known }),
+            [`POST /builds/${first.id}/pattern`]: (body: { name: string }) => {
+                kept.push(body)
+                known.push({ id: 'q', name: body.name })
+                return { id: 'q', name: body.name }
+            },
+            'DELETE /patterns/p': null,
+        })
+        open(vi.fn(), vi.fn(), state([step('a')]))
+        await userEvent.selectOptions(await screen.findByLabelText('The steps come from'), 'pattern: Quick')
+        await waitFor(() => expect(asked.at(-1)?.from).toBe('p'))
+        await userEvent.click(screen.getByText('Own patterns'))
+        await userEvent.clear(screen.getByLabelText('Keep this plan as'))
+        await userEvent.type(screen.getByLabelText('Keep this plan as'), 'Coast')
+        await userEvent.click(screen.getByRole('button', { name: 'Keep as a pattern' }))
+        expect(await screen.findByText(/^Kept\./)).toBeVisible()
+        expect(kept).toEqual([{ name: 'Coast' }])
+        const list = within(screen.getByRole('list', { name: 'Own patterns' }))
+        expect(await list.findByText('Coast')).toBeVisible()
     })
     it('drafts from the story, and asks for no other build where there is none', async () => {
         const asked: { from: string | null }[] = []

@@ -74,6 +74,7 @@ export const step = (id: string, changes: Partial<Step> = {}): Step => ({
     waitMinutes: null,
     note: '',
     accepted: [],
+    locked: false,
     ...changes,
 })
 

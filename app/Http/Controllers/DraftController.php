@@ -13,6 +13,7 @@ use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 use Ulvrach\Draft\Drafter;
+use Ulvrach\Draft\Redraft;
 use Ulvrach\Draft\Transfer;
 use Ulvrach\Material\ProductShelf;
 use Ulvrach\Plan\Fault;
@@ -24,6 +25,7 @@ use Ulvrach\PlanFile\SchemaCheck;
 use Ulvrach\PlanFile\StoryCodec;
 use Ulvrach\Report\DraftReport;
 use Ulvrach\Rules\School;
+use Ulvrach\Rules\SchoolQuestion;
 use Ulvrach\Technique\Stage;
 
 /**
@@ -49,25 +51,60 @@ final readonly class DraftController
         $story = $plan->build->brief ?? throw new \LogicException('A build that was told has a story.');
         $jars = CurrentUser::of($request)->jars()->get()->map(static fn (Jar $jar) => $jar->product)->all();
         $own = $jars === [] ? null : new ProductShelf($jars);
-        $part = $request->string('part')->toString();
         $from = $request->string('from')->toString();
         $draft = match (true) {
             $from !== '' => $this->transfer->onto(self::source($request, $from), $plan, $story, $own),
-            $part === '' || $plan->steps === [] => $this->drafter->draft($plan, $story, $own),
-            default => $this->drafter->redraft($plan, $story, $part, $own),
+            $request->boolean('asItStands') => $this->drafter->asItStands($plan, $story, $own),
+            default => $this->drafter->redraft($plan, $story, self::wish($request), $own),
         };
 
         return new JsonResponse(['version' => $build->version, ...DraftReport::of($draft, $before)]);
     }
 
-    /** The plan of another build of one's own, whose steps are taken over. */
+    private static function wish(Request $request): Redraft
+    {
+        $part = $request->string('part')->toString();
+        /** @var list<string> $zones */
+        $zones = array_values($request->array('zones'));
+
+        return new Redraft($part === '' ? null : $part, $zones);
+    }
+
+    /** The school that is drafted by: that of the plan or another, with one of its questions answered otherwise. */
+    private static function school(Request $request, Plan $plan): SchoolChoice
+    {
+        $code = $request->string('school')->toString();
+        $school = $code === '' ? $plan->school : new SchoolChoice($code);
+        /** @var array<string, string> $answers */
+        $answers = $request->array('answers');
+        if ($answers === []) {
+            return $school;
+        }
+        $words = [];
+        foreach ($answers as $question => $option) {
+            $options = (SchoolQuestion::all()[$question] ?? null)->options ?? [];
+            $words[] = ($options[$option] ?? null)[0] ?? throw ValidationException::withMessages([
+                'answers' => 'A school answers the questions of the almanac, each with one of its options.',
+            ]);
+        }
+
+        return new SchoolChoice(
+            $school->from,
+            mb_substr($school->name ?? School::of($school)->name.'; '.lcfirst(implode('; ', $words)), 0, 120),
+            [...$school->answers, ...$answers],
+            $school->severities,
+        );
+    }
+
+    /** The plan of another build, or a pattern, of one's own, whose steps are taken over. */
     private static function source(Request $request, string $id): Plan
     {
-        $build = CurrentUser::of($request)->builds()->find($id);
+        $user = CurrentUser::of($request);
+        $source = $user->builds()->find($id)->head->document ?? $user->patterns()->find($id)?->document;
 
-        return $build === null
-            ? throw ValidationException::withMessages(['from' => 'There is no such build on your bench.'])
-            : $build->head->document;
+        return $source ?? throw ValidationException::withMessages([
+            'from' => 'There is no such build or pattern of yours.',
+        ]);
     }
 
     /**
@@ -90,15 +127,19 @@ final readonly class DraftController
             'school' => ['nullable', Rule::in(array_keys(School::all()))],
             'from' => ['nullable', 'uuid'],
             'part' => ['nullable', Rule::in(Stage::parts())],
+            'zones' => ['array', 'max:60'],
+            'zones.*' => ['string', Rule::in(array_map(strval(...), array_keys($plan->zones)))],
+            'asItStands' => ['boolean'],
+            'answers' => ['array', 'max:20'],
+            'answers.*' => ['string'],
         ]);
         /** @var BriefData $brief */
         $brief = $request->array('brief');
         $months = $request->input('serviceMonths') === null ? null : $request->integer('serviceMonths');
-        $school = $request->string('school')->toString();
 
         return $plan->with(
             build: $plan->build->told(StoryCodec::read($brief), $months, $request->enum('terrain', Terrain::class)),
-            school: $school === '' ? $plan->school : new SchoolChoice($school),
+            school: self::school($request, $plan),
         );
     }
 }

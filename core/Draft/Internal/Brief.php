@@ -82,6 +82,22 @@ final readonly class Brief
         return $this->where(static fn (Zone $zone) => $zone->kind !== ZoneKind::Glass);
     }
 
+    /**
+     * @param  list<string>  $among
+     * @return list<string> the one of them that is seen least, where a trial harms nobody; none of none
+     */
+    public function hidden(array $among): array
+    {
+        foreach ([ZoneKind::Chassis, ZoneKind::Interior, ZoneKind::RunningGear, ZoneKind::RearPlate] as $kind) {
+            $zones = array_values(array_intersect($this->ofKind($kind), $among));
+            if ($zones !== []) {
+                return [$zones[0]];
+            }
+        }
+
+        return array_slice($among, 0, 1);
+    }
+
     /** @return list<string> in the vehicle's own colours */
     public function painted(): array
     {

@@ -65,6 +65,14 @@ final readonly class Colouring
     private function underlay(array $zones): void
     {
         $under = $this->laying->need('sponge-chips');
+        if ($this->brief->isAtLeast(Ambition::Exhibition)) {
+            $this->laying->add(
+                'test-patch',
+                $this->brief->hidden($zones),
+                'Underlay, film, colour and water on a spoon first: how thin is thin enough is learned there.',
+                product: $this->laying->find($this->laying->need('chipping-fluid')),
+            );
+        }
         $this->laying->add(
             'spray-colour',
             $zones,
@@ -228,7 +236,7 @@ final readonly class Colouring
         );
         $laying->add(
             'exhaust-heat',
-            $brief->with(Trace::Rust, $brief->ofKind(ZoneKind::Exhaust)),
+            $brief->with(Trace::Heat, $brief->ofKind(ZoneKind::Exhaust)),
             'Heat has burned the paint off, to a pale grey under the rust that comes.',
             colour: Lab::fromHex('#8c867b'),
         );

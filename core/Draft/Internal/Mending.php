@@ -8,6 +8,7 @@ use Ulvrach\Material\ProductShelf;
 use Ulvrach\Plan\Edit\RemoveStep;
 use Ulvrach\Plan\Edit\ReplaceStep;
 use Ulvrach\Plan\Plan;
+use Ulvrach\Plan\Step;
 use Ulvrach\Rules\Evaluator;
 use Ulvrach\Rules\Finding;
 use Ulvrach\Rules\Remedy\RemedyAdvisor;
@@ -78,7 +79,8 @@ final readonly class Mending
             foreach ($proved->remedy->edits as $edit) {
                 $plan = $edit->applyTo($plan);
             }
-            $isKept = array_diff($kept, array_column($plan->steps, 'id')) === [];
+            $after = array_column($plan->steps, null, 'id');
+            $isKept = array_diff($kept, array_keys($after)) === [] && self::keepsLocked($verdict->plan, $after);
             $ids = array_diff(array_column($plan->steps, 'id'), array_column($verdict->plan->steps, 'id'));
             $new = array_map(static fn (string $id) => $plan->steps[$plan->indexOf($id) ?? 0]->technique, $ids);
             if (! $isKept || array_intersect($new, $givenUp) !== []) {
@@ -90,6 +92,18 @@ final readonly class Mending
         }
 
         return null;
+    }
+
+    /** @param  array<string, Step>  $after  by id */
+    private static function keepsLocked(Plan $before, array $after): bool
+    {
+        foreach ($before->steps as $step) {
+            if ($step->locked && ($after[$step->id] ?? null) != $step) {
+                return false;
+            }
+        }
+
+        return true;
     }
 
     /** @param  list<string>  $kept */

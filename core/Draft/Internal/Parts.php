@@ -4,15 +4,18 @@ declare(strict_types=1);
 
 namespace Ulvrach\Draft\Internal;
 
+use Ulvrach\Draft\Redraft;
 use Ulvrach\Plan\Step;
 use Ulvrach\Technique\TechniqueLibrary;
 
-/** Steps by the part of the work that they belong to; seals, looks and joins go with what comes before them. */
+/** Steps by the part of the work that they belong to, and one plan put together from an old one and a draft. */
 final class Parts
 {
     private const FIRST = 'Ground';
 
     /**
+     * Seals, looks, trials and joins go with what comes before them.
+     *
      * @param  list<Step>  $steps
      * @return list<string> the part of each
      */
@@ -29,60 +32,140 @@ final class Parts
     }
 
     /**
-     * One part of a plan as another has it, all else as it was.
+     * What is drafted anew as a draft has it, all else as it was. A step of the draft that is there already for other
+     * zones takes its zones in instead of standing beside it.
      *
      * @param  list<Step>  $steps
      * @param  list<Step>  $drafted
      * @return list<Step> the new ones with ids that none has or had
      */
-    public static function exchanged(array $steps, array $drafted, string $part): array
+    public static function exchanged(array $steps, array $drafted, Redraft $wish): array
     {
         $of = self::of($steps);
-        $kept = $order = [];
-        foreach ($steps as $place => $step) {
-            if ($of[$place] !== $part) {
-                $kept[] = $step;
-                $order[] = $of[$place];
+        /** @var array<int, Step> $kept by where they stood */
+        $kept = [];
+        /** @var array<string, int> $began where a part that is drafted anew first stood */
+        $began = [];
+        foreach ($steps as $at => $step) {
+            $rest = self::rest($step, $of[$at], $wish);
+            if ($rest !== $step) {
+                $began[$of[$at]] ??= $at;
             }
+            $kept += $rest === null ? [] : [$at => $rest];
         }
         $taken = array_fill_keys(array_column($steps, 'id'), true);
+        $parts = self::of($drafted);
         $new = [];
-        foreach (self::of($drafted) as $place => $its) {
-            if ($its === $part) {
-                $id = self::free($drafted[$place]->id, $taken);
-                $taken[$id] = true;
-                $new[] = $drafted[$place]->with(['id' => $id]);
+        foreach ($drafted as $place => $step) {
+            $part = $parts[$place];
+            $zones = self::wanted($step, $kept, $of, $part, $wish);
+            if ($zones === null) {
+                continue;
             }
-        }
-        array_splice($kept, self::place($of, $order, self::of($drafted), $part), 0, $new);
+            $host = $wish->zones === [] ? null : self::host($step, $kept, $of, $part);
+            if ($host !== null) {
+                $kept[$host] = $kept[$host]->onZones([...$kept[$host]->zones, ...$zones]);
 
-        return $kept;
+                continue;
+            }
+            $id = self::free($step->id, $taken);
+            $taken[$id] = true;
+            $before = array_slice($parts, 0, $place);
+            $at = $began[$part] ?? self::after($kept, $of, $before);
+            $new[max($at, (int) array_key_last($new))][] = $step->with(['id' => $id, 'zones' => $zones]);
+        }
+
+        return self::merged($kept, $new, count($steps));
+    }
+
+    /** @return Step|null what stays of it; null: nothing does */
+    private static function rest(Step $step, string $part, Redraft $wish): ?Step
+    {
+        if ($step->locked || ($wish->part !== null && $wish->part !== $part)) {
+            return $step;
+        }
+        $zones = $wish->zones === [] ? [] : array_values(array_diff($step->zones, $wish->zones));
+        if ($zones === []) {
+            return null;
+        }
+
+        return count($zones) === count($step->zones) ? $step : $step->onZones($zones);
     }
 
     /**
-     * Where the part stood, or after what comes before it in a draft.
-     *
-     * @param  list<string>  $of  parts of all steps that there were
-     * @param  list<string>  $kept  of those that stay
-     * @param  list<string>  $drafted  of those of the draft
+     * @param  array<int, Step>  $kept
+     * @param  list<string>  $of  the part of each step that there was
+     * @return list<string>|null zones on which a step of the draft is wanted; null: it is not
      */
-    private static function place(array $of, array $kept, array $drafted, string $part): int
+    private static function wanted(Step $step, array $kept, array $of, string $part, Redraft $wish): ?array
     {
-        $first = array_search($part, $of, true);
-        if ($first !== false) {
-            return $first;
+        if ($wish->part !== null && $wish->part !== $part) {
+            return null;
         }
-        $before = array_slice($drafted, 0, (int) array_search($part, $drafted, true));
-        $last = 0;
-        foreach ($kept as $place => $its) {
-            $last = in_array($its, $before, true) ? $place + 1 : $last;
+        $zones = $wish->zones === [] ? $step->zones : array_intersect($step->zones, $wish->zones);
+        foreach ($kept as $at => $locked) {
+            if ($locked->locked && $locked->technique === $step->technique && $of[$at] === $part) {
+                $zones = array_diff($zones, $locked->zones);
+            }
         }
 
-        return $last;
+        return $zones === [] && $step->zones !== [] ? null : array_values($zones);
     }
 
-    /** @param  array<string, true>  $taken */
-    private static function free(string $id, array $taken): string
+    /**
+     * @param  array<int, Step>  $kept
+     * @param  list<string>  $of
+     * @return int|null where the same work stands for other zones
+     */
+    private static function host(Step $step, array $kept, array $of, string $part): ?int
+    {
+        foreach ($kept as $at => $other) {
+            $isSame = $other->technique === $step->technique && $other->product === $step->product &&
+                $other->coats === $step->coats;
+            if ($isSame && ! $other->locked && $of[$at] === $part) {
+                return $at;
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * @param  array<int, Step>  $kept
+     * @param  list<string>  $of
+     * @param  list<string>  $before  parts that come before in the draft
+     * @return int after what of them is there
+     */
+    private static function after(array $kept, array $of, array $before): int
+    {
+        $after = 0;
+        foreach (array_keys($kept) as $at) {
+            $after = in_array($of[$at], $before, true) ? $at + 1 : $after;
+        }
+
+        return $after;
+    }
+
+    /**
+     * @param  array<int, Step>  $kept
+     * @param  array<int, list<Step>>  $new  by the place before which they go
+     * @return list<Step>
+     */
+    private static function merged(array $kept, array $new, int $count): array
+    {
+        $merged = [];
+        for ($at = 0; $at <= $count; $at++) {
+            array_push($merged, ...($new[$at] ?? []), ...(isset($kept[$at]) ? [$kept[$at]] : []));
+        }
+
+        return $merged;
+    }
+
+    /**
+     * @param  array<string, true>  $taken
+     * @return string the id, or the next of its kind that none has
+     */
+    public static function free(string $id, array $taken): string
     {
         $stem = (string) preg_replace('/-\d+$/', '', $id);
         $number = 1;

@@ -23,6 +23,7 @@ final readonly class Tinting
     public static function lay(Laying $laying, Brief $brief): void
     {
         $tinting = new self($laying, $brief);
+        $tinting->tryOut();
         $hasFilter = $brief->isAtLeast(Ambition::Weeks);
         $isFirst = $brief->answers('filter-or-wash', 'filter');
         if ($hasFilter && $isFirst) {
@@ -46,6 +47,23 @@ final readonly class Tinting
                 'Several oils, blended to a tint that differs from panel to panel.',
             );
         }
+    }
+
+    /** Spirit that meets bare paint, or work that may take long, is tried where nobody looks. */
+    private function tryOut(): void
+    {
+        $isBare = $this->brief->answers('clear-before-solvents', 'never') && $this->brief->isAtLeast(Ambition::Weeks);
+        if ($this->brief->isWaterOnly() || ! ($isBare || $this->brief->isAtLeast(Ambition::Exhibition))) {
+            return;
+        }
+        $this->laying->add(
+            'test-patch',
+            $this->brief->hidden($this->brief->painted()),
+            $isBare
+                ? 'Nothing keeps spirit off this paint: rub a spot where nobody looks before the whole is washed.'
+                : 'The very wash with its spirit, on this very paint: ten rubs, and no colour on the paper.',
+            product: $this->laying->find($this->laying->need('pin-wash'), isThin: true),
+        );
     }
 
     private function filter(): void

@@ -32,6 +32,11 @@ final readonly class Wearing
         $chipped = $wearing->chips();
         $wearing->rust($chipped);
         $wearing->streaks();
+        $laying->add(
+            'muzzle-heat',
+            $brief->isAtLeast(Ambition::Exhibition) ? $brief->with(Trace::Heat, $brief->ofKind(ZoneKind::Barrel)) : [],
+            'Fired, and not once: straw and blue round the mouth, a finger wide.',
+        );
         $rusty = $brief->with(Trace::Rust, $brief->ofKind(ZoneKind::Exhaust));
         $laying->add(
             'rust-wash',
@@ -90,7 +95,7 @@ final readonly class Wearing
         $this->laying->add(
             $this->brief->isWaterOnly() ? 'acrylic-streak' : 'rust-streak',
             $this->brief->isAtLeast(Ambition::Weeks) ? $zones : [],
-            'From the largest chips, as far as rain has carried it.',
+            $this->running('From the largest chips, as far as rain has carried it'),
             colour: $this->brief->isWaterOnly() ? Lab::fromHex('#7a4a2a') : null,
         );
     }
@@ -101,8 +106,16 @@ final readonly class Wearing
         $this->laying->add(
             $this->brief->isWaterOnly() ? 'air-streak' : 'grime-streak',
             $this->brief->isAtLeast(Ambition::Weeks) ? $zones : [],
-            'Rain has washed dirt down the steep faces.',
+            $this->running('Rain has washed dirt down the steep faces'),
             colour: Lab::fromHex('#4a4238'),
         );
+    }
+
+    /** Why, and whereto where the model does not stand level. */
+    private function running(string $why): string
+    {
+        $towards = $this->brief->story->pose->runsTowards();
+
+        return $towards === null ? "{$why}." : "{$why}: on its base it runs towards {$towards}, not along the vehicle.";
     }
 }

@@ -50,7 +50,7 @@ final class WearBeyondService extends RuleBase
                 Severity::Note,
                 $situation,
                 $below,
-                "This wear takes {$needs} months; the vehicle has been in service for {$months}.",
+                'This wear takes '.self::said($needs).'; the vehicle has been in service for '.self::said($months).'.',
             )
             : null;
     }
@@ -58,5 +58,10 @@ final class WearBeyondService extends RuleBase
     public function remedies(Finding $finding, Workbench $bench): array
     {
         return [$bench->leaveOut($finding->stepId, $finding->zones)];
+    }
+
+    private static function said(int $months): string
+    {
+        return $months === 1 ? 'a month' : "{$months} months";
     }
 }

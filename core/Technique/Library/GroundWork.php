@@ -27,7 +27,7 @@ final class GroundWork
                 code: 'test-patch',
                 name: 'Test patch',
                 kind: TechniqueKind::TestPatch,
-                stage: Stage::Ground,
+                stage: Stage::Assembly,
                 families: BinderFamily::cases(),
                 wants: new Want(family: BinderFamily::Enamel, colour: '#3b2f24', anyColour: true),
                 application: Application::Brush,

@@ -8,8 +8,10 @@ use Ulvrach\Draft\Draft;
 use Ulvrach\Draft\Drafter;
 use Ulvrach\Draft\Exposure;
 use Ulvrach\Draft\Internal\Parts;
+use Ulvrach\Draft\Redraft;
 use Ulvrach\Draft\Trace;
 use Ulvrach\Plan\Ambition;
+use Ulvrach\Plan\Pose;
 use Ulvrach\Plan\Step;
 use Ulvrach\Plan\Terrain;
 use Ulvrach\Plan\Weather;
@@ -194,6 +196,17 @@ describe('exposure', function () {
             ->and($wet(Trace::Chips, 'canvas'))->toBe(0.0);
     });
 
+    it('runs down what a slope tilts, towards its low end', function () use ($exposed) {
+        $level = $exposed(['weather' => Weather::Wet]);
+        $nose = $exposed(['weather' => Weather::Wet, 'pose' => Pose::NoseDown]);
+
+        expect($nose(Trace::Streaks, 'hull-top'))->toBeGreaterThan($level(Trace::Streaks, 'hull-top'))
+            ->and($nose(Trace::Streaks, 'glacis'))->toBeGreaterThan($level(Trace::Streaks, 'glacis'))
+            ->and($nose(Trace::Streaks, 'rear-plate'))->toBe($level(Trace::Streaks, 'rear-plate'))
+            ->and($level(Trace::Heat, 'exhaust'))->toBeGreaterThan($level(Trace::Heat, 'engine-deck'))
+            ->and($level(Trace::Heat, 'hull-sides'))->toBe(0.0);
+    });
+
     it('believes the modeller', function () use ($exposed) {
         $own = $exposed(['overrules' => ['turret' => ['mud' => 0.5]]]);
 
@@ -220,7 +233,7 @@ it('drafts any one part anew into any plan, and keeps all other steps', function
         foreach (['sealed-steps', 'one-satin', 'clean-air'] as $school) {
             $plan = drafted($story, $school)->verdict->plan;
             [, $told] = DraftKit::stories(Ambition::Exhibition)['snow'];
-            $draft = (new Drafter())->redraft($plan, $told, $part, DraftKit::shelves()['plain jars']);
+            $draft = (new Drafter())->redraft($plan, $told, new Redraft($part), DraftKit::shelves()['plain jars']);
             $after = $draft->verdict->plan;
             $of = Parts::of($plan->steps);
             $others = array_filter($plan->steps, static fn ($place) => $of[$place] !== $part, ARRAY_FILTER_USE_KEY);
@@ -237,3 +250,84 @@ it('drafts any one part anew into any plan, and keeps all other steps', function
         }
     }
 })->with(Stage::parts());
+
+it('drafts single zones anew, and leaves the others as they are', function (string $zone) {
+    foreach (['sealed-steps', 'clean-air', 'bare-matte'] as $school) {
+        $plan = drafted('coast road', $school)->verdict->plan;
+        [, $told] = DraftKit::stories(Ambition::Weeks)['desert'];
+        $after = (new Drafter())
+            ->redraft($plan, $told, new Redraft(zones: [$zone]), DraftKit::shelves()['plain jars'])->verdict->plan;
+        $had = array_column($plan->steps, null, 'id');
+        $isElsewhere = static fn (Step $step) => array_values(array_diff($step->zones, [$zone]));
+        $stay = [];
+        foreach ($after->steps as $step) {
+            $before = $had[$step->id] ?? null;
+            if ($before === null) {
+                continue;
+            }
+            $stay[] = $step->id;
+            expect($isElsewhere($step))->toEqualCanonicalizing($isElsewhere($before));
+        }
+        $others = array_keys(array_filter($had, static fn (Step $step) => $isElsewhere($step) !== []));
+
+        expect(array_values(array_intersect($stay, $others)))->toBe($others, $school);
+    }
+})->with(['turret', 'tracks', 'engine-deck']);
+
+it('draws a zone into the work that there is, where the story has not changed', function () {
+    $plan = drafted()->verdict->plan;
+    [, $told] = DraftKit::stories()['coast road'];
+    $after = (new Drafter())
+        ->redraft($plan, $told, new Redraft(zones: ['turret']), DraftKit::shelves()['plain jars'])->verdict->plan;
+
+    expect(array_column($after->steps, 'id'))->toBe(array_column($plan->steps, 'id'))
+        ->and($after->steps)->each(
+            fn ($step) => $step->zones->toEqualCanonicalizing(
+                array_column($plan->steps, null, 'id')[$step->value->id]->zones,
+            ),
+        );
+});
+
+it('leaves locked steps as they are, and draws nothing like them over them', function () {
+    $plan = drafted()->verdict->plan;
+    $locked = array_map(
+        static fn (Step $step) => $step->technique === 'pin-wash'
+            ? $step->with(['locked' => true, 'note' => 'As I had it.', 'coats' => 2])
+            : $step,
+        $plan->steps,
+    );
+    [, $told] = DraftKit::stories(Ambition::Exhibition)['autumn mud'];
+    $after = (new Drafter())->redraft(
+        $plan->with(steps: $locked),
+        $told,
+        new Redraft(),
+        DraftKit::shelves()['plain jars'],
+    )->verdict->plan;
+    $washes = array_values(array_filter($after->steps, static fn (Step $step) => $step->technique === 'pin-wash'));
+    $own = array_values(array_filter($locked, static fn (Step $step) => $step->locked));
+
+    expect($own)->not->toBe([])
+        ->and($washes)->toEqual($own)
+        ->and(count($after->steps))->toBeGreaterThan(count($plan->steps));
+});
+
+it('tells a plan as it stands, changing nothing', function () {
+    $plan = drafted()->verdict->plan;
+    [, $told] = DraftKit::stories()['snow'];
+    $standing = (new Drafter())->asItStands($plan, $told);
+
+    expect($standing->verdict->plan)->toBe($plan)
+        ->and(array_keys($standing->reasons))->toBe(array_column($plan->steps, 'id'))
+        ->and(array_keys($standing->budgets))->toBe(array_keys($plan->zones));
+});
+
+it('tries out before the whole is at stake, where nobody looks', function () {
+    $tried = drafted(school: 'bare-matte');
+    $steps = techniquesOf($tried);
+    $patch = $tried->verdict->plan->steps[array_search('test-patch', $steps, true)];
+
+    expect(array_search('test-patch', $steps, true))->toBeLessThan(array_search('filter', $steps, true))
+        ->and($patch->zones)->toBe(['running-gear'])
+        ->and(techniquesOf(drafted(school: 'clean-air')))->not->toContain('test-patch')
+        ->and(techniquesOf(drafted(ambition: Ambition::Exhibition)))->toContain('test-patch');
+});

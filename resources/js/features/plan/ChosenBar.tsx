@@ -12,6 +12,7 @@ export function ChosenBar({ count, acts }: { count: number; acts: Acts }) {
                 {count} {count === 1 ? 'step' : 'steps'} chosen
             </p>
             <Button onClick={() => acts.open('copy')}>Copy to other zones</Button>
+            <Button onClick={() => acts.open('spread')}>On other builds too</Button>
             <Button onClick={acts.steps.done}>Mark as done</Button>
             <Button onClick={acts.steps.remove}>Delete</Button>
             <Button tone="quiet" onClick={acts.choice.none}>

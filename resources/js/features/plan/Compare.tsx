@@ -13,7 +13,18 @@ import { type PlanState, previewQuery, stampOf } from './usePlan'
 const THUMB = { width: 250, height: 110 }
 const MOST = 4
 
-type Variant = { key: number; school: string; ambition: Brief['ambition'] }
+/** What is set beside what: schools, or the answers to one of the questions on which they differ. */
+type Variant = {
+    key: number
+    school: string
+    ambition: Brief['ambition']
+    /** Another answer than the school's; null: its own. */
+    answer: { question: string; option: string } | null
+    /** Nothing is drafted: the plan as it is. */
+    isStanding: boolean
+}
+
+const SCHOOLS = 'schools'
 
 type Props = {
     state: PlanState
@@ -26,11 +37,34 @@ type Props = {
 /** The same story as two to four schools, or with more or less work, would paint it, side by side. */
 export function Compare({ state, library, wish, onBack, onTake }: Props) {
     const own = wish.school ?? (typeof state.plan.school === 'string' ? state.plan.school : 'sealed-steps')
-    const [variants, setVariants] = useState<readonly Variant[]>(() =>
-        [own, ...library.schools.map(({ code }) => code).filter((code) => code !== own)]
-            .slice(0, 3)
-            .map((school, key) => ({ key, school, ambition: wish.brief.ambition })),
-    )
+    const ambition = wish.brief.ambition
+    const bySchool = (): Variant[] => [
+        ...(state.plan.steps.length > 0 ? [{ key: 0, school: own, ambition, answer: null, isStanding: true }] : []),
+        ...[own, ...library.schools.map(({ code }) => code).filter((code) => code !== own)]
+            .slice(0, state.plan.steps.length > 0 ? 2 : 3)
+            .map((school, place) => ({ key: place + 1, school, ambition, answer: null, isStanding: false })),
+    ]
+    const [subject, setSubject] = useState(SCHOOLS)
+    const [variants, setVariants] = useState<readonly Variant[]>(bySchool)
+    const question = library.questions.find(({ code }) => code === subject)
+    const compare = (code: string) => {
+        const asked = library.questions.find((one) => one.code === code)
+        setSubject(code)
+        setDrafts(new Map())
+        // Keys that none of those before had: a column starts anew with what it shows.
+        const after = Math.max(0, ...variants.map(({ key }) => key)) + 1
+        setVariants(
+            asked === undefined
+                ? bySchool().map((one) => ({ ...one, key: after + one.key }))
+                : asked.options.slice(0, MOST).map((option, place) => ({
+                      key: after + place,
+                      school: own,
+                      ambition,
+                      answer: { question: code, option: option.code },
+                      isStanding: false,
+                  })),
+        )
+    }
     const [drafts, setDrafts] = useState<ReadonlyMap<number, Drafted>>(new Map())
     const first = drafts.get(variants[0]?.key ?? -1)
     const change = (key: number, some: Partial<Variant>) =>
@@ -39,14 +73,31 @@ export function Compare({ state, library, wish, onBack, onTake }: Props) {
         const school = library.schools.find(({ code }) => !variants.some((one) => one.school === code))?.code ?? own
         setVariants([
             ...variants,
-            { key: Math.max(...variants.map(({ key }) => key)) + 1, school, ambition: wish.brief.ambition },
+            {
+                key: Math.max(...variants.map(({ key }) => key)) + 1,
+                school,
+                ambition,
+                answer: null,
+                isStanding: false,
+            },
         ])
     }
     return (
         <div className="flex flex-col gap-3">
-            <div className="flex items-center gap-2">
+            <div className="flex flex-wrap items-end gap-2">
                 <Button onClick={onBack}>Back to the story</Button>
-                {variants.length < MOST && <Button onClick={add}>One more beside them</Button>}
+                <Select
+                    label="What follows from"
+                    value={subject}
+                    choices={[
+                        { value: SCHOOLS, label: 'schools and effort' },
+                        ...library.questions.map(({ code, text }) => ({ value: code, label: text })),
+                    ]}
+                    onChange={(event) => compare(event.target.value)}
+                />
+                {question === undefined && variants.length < MOST && (
+                    <Button onClick={add}>One more beside them</Button>
+                )}
             </div>
             <div
                 className="grid gap-3 overflow-x-auto"
@@ -63,13 +114,16 @@ export function Compare({ state, library, wish, onBack, onTake }: Props) {
                             // Plans are compared whole.
                             part: null,
                             from: null,
-                            school: variant.school,
+                            school: variant.isStanding || variant.answer !== null ? wish.school : variant.school,
+                            asItStands: variant.isStanding,
+                            answers:
+                                variant.answer === null ? {} : { [variant.answer.question]: variant.answer.option },
                             brief: { ...wish.brief, ambition: variant.ambition },
                         }}
                         first={variant === variants[0] ? null : (first ?? null)}
                         onChange={(some) => change(variant.key, some)}
                         onRemove={
-                            variants.length > 2
+                            variants.length > 2 && question === undefined
                                 ? () => setVariants(variants.filter(({ key }) => key !== variant.key))
                                 : null
                         }
@@ -102,21 +156,34 @@ function Column({ state, library, variant, wish, first, onChange, onRemove, onDr
     useEffect(() => {
         if (draft !== undefined) tell(draft)
     }, [draft])
-    const name = library.schools.find(({ code }) => code === variant.school)?.name ?? variant.school
+    const { answer } = variant
+    const name = variant.isStanding
+        ? 'As it stands'
+        : answer === null
+          ? (library.schools.find(({ code }) => code === variant.school)?.name ?? variant.school)
+          : (library.questions
+                .find(({ code }) => code === answer.question)
+                ?.options.find(({ code }) => code === answer.option)?.text ?? answer.option)
     return (
         <section aria-label={name} className="flex min-w-0 flex-col gap-2 rounded-plate border border-line p-2">
-            <Select
-                label="School"
-                value={variant.school}
-                choices={library.schools.map((school) => ({ value: school.code, label: school.name }))}
-                onChange={(event) => onChange({ school: event.target.value })}
-            />
-            <Select
-                label="It may take"
-                value={variant.ambition}
-                choices={choicesOf(AMBITIONS)}
-                onChange={(event) => onChange({ ambition: event.target.value as Brief['ambition'] })}
-            />
+            {variant.isStanding || answer !== null ? (
+                <h3 className="wide text-base font-semibold">{name}</h3>
+            ) : (
+                <Select
+                    label="School"
+                    value={variant.school}
+                    choices={library.schools.map((school) => ({ value: school.code, label: school.name }))}
+                    onChange={(event) => onChange({ school: event.target.value })}
+                />
+            )}
+            {!variant.isStanding && (
+                <Select
+                    label="It may take"
+                    value={variant.ambition}
+                    choices={choicesOf(AMBITIONS)}
+                    onChange={(event) => onChange({ ambition: event.target.value as Brief['ambition'] })}
+                />
+            )}
             <Seen after={seenOf(after.data)} className="p-1" {...THUMB} />
             {query.isError && <RetryNotice error={query.error} onRetry={() => void query.refetch()} />}
             {draft === undefined ? (
@@ -128,6 +195,10 @@ function Column({ state, library, variant, wish, first, onChange, onRemove, onDr
                         <Figure name="Work">{inWords(draft.handsOn)}</Figure>
                         <Figure name="Until dry">{inWords(draft.lasts)}</Figure>
                         <Figure name="Notes">{draft.notes}</Figure>
+                        {draft.stops + draft.risks > 0 && (
+                            <Figure name="Stops and risks">{draft.stops + draft.risks}</Figure>
+                        )}
+                        <Figure name="Can be undone later">{undoneLater(draft)}</Figure>
                         <Figure name="To buy">{draft.purchases.length}</Figure>
                         <Figure name="Smells of">
                             {draft.solvents.length === 0 ? 'nothing but water' : draft.solvents.join(', ')}
@@ -135,9 +206,11 @@ function Column({ state, library, variant, wish, first, onChange, onRemove, onDr
                     </dl>
                     {first !== null && <Differences draft={draft} first={first} />}
                     <div className="mt-auto flex gap-2 pt-1">
-                        <Button tone="act" onClick={() => void onTake(draft)}>
-                            Lay this one down
-                        </Button>
+                        {!variant.isStanding && (
+                            <Button tone="act" onClick={() => void onTake(draft)}>
+                                Lay this one down
+                            </Button>
+                        )}
                         {onRemove !== null && (
                             <Button tone="quiet" onClick={onRemove}>
                                 Away with it
@@ -159,25 +232,53 @@ function Figure({ name, children }: { name: string; children: React.ReactNode })
     )
 }
 
-/** Which work is only in the one, and which only in the other. */
+/** How many of the steps that lay something can be taken back at any later time, and from which on one cannot. */
+function undoneLater({ steps }: Drafted): string {
+    const laid = steps.filter(({ takenBack }) => takenBack !== null)
+    return `${laid.filter(({ takenBack }) => takenBack === 'always').length} of ${laid.length}`
+}
+
+/** Which work is only in the one, which only in the other, and which is done with something else. */
 function Differences({ draft, first }: { draft: Drafted; first: Drafted }) {
     const only = onlyIn(draft, first)
     const without = onlyIn(first, draft)
-    if (only.length === 0 && without.length === 0) return <p className="text-fine text-soft">The same work.</p>
+    const otherwise = otherwiseIn(draft, first)
+    if (only.length + without.length + otherwise.length === 0) {
+        return <p className="text-fine text-soft">The same work.</p>
+    }
     return (
         <div className="text-fine">
             {only.length > 0 && <p>Only here: {only.join(', ')}.</p>}
             {without.length > 0 && <p className="text-soft">Not here: {without.join(', ')}.</p>}
+            {otherwise.length > 0 && <p>Otherwise: {otherwise.join(', ')}.</p>}
         </div>
     )
 }
 
+type Told = { steps: readonly Pick<Drafted['steps'][number], 'technique' | 'product' | 'zones'>[] }
+
+const withTechnique = ({ steps }: Told, technique: string) => steps.filter((step) => step.technique === technique)
+
 /** Techniques that the one has more often than the other, with how many more. */
-export function onlyIn(one: Pick<Drafted, 'steps'>, other: Pick<Drafted, 'steps'>): string[] {
-    const count = ({ steps }: Pick<Drafted, 'steps'>, technique: string) =>
-        steps.filter((step) => step.technique === technique).length
+export function onlyIn(one: Told, other: Told): string[] {
     return [...new Set(one.steps.map(({ technique }) => technique))].flatMap((technique) => {
-        const more = count(one, technique) - count(other, technique)
+        const more = withTechnique(one, technique).length - withTechnique(other, technique).length
         return more <= 0 ? [] : [more === 1 ? technique.toLowerCase() : `${technique.toLowerCase()} (${more})`]
+    })
+}
+
+/** Work that both have as often, and the one with another jar or on other zones. */
+export function otherwiseIn(one: Told, other: Told): string[] {
+    const mark = ({ product, zones }: Told['steps'][number]) => `${product} ${[...zones].sort().join(' ')}`
+    return [...new Set(one.steps.map(({ technique }) => technique))].flatMap((technique) => {
+        const others = withTechnique(other, technique)
+        if (others.length !== withTechnique(one, technique).length) return []
+        const known = new Set(others.map(mark))
+        return withTechnique(one, technique)
+            .filter((step) => !known.has(mark(step)))
+            .map(({ product, zones }) => {
+                const count = zones.length === 1 ? 'one zone' : `${zones.length} zones`
+                return `${technique.toLowerCase()}${product === null ? '' : ` with ${product}`} on ${count}`
+            })
     })
 }

@@ -8,12 +8,13 @@ import { Select, TextField } from '@/design/Field'
 import { RetryNotice } from '@/design/Notice'
 import { benchQuery } from '@/features/bench/api'
 import type { Library, Plan } from '@/features/build'
-import { type Brief, type Drafted, type DraftWish, draftQuery } from './api'
+import { type Brief, type Drafted, type DraftWish, draftQuery, patternsQuery } from './api'
 import { Budgets, TRACES } from './Budgets'
-import { AMBITIONS, choicesOf, DRIVINGS, SCHEMES, SEASONS, WEATHERS } from './briefWords'
+import { AMBITIONS, choicesOf, DRIVINGS, POSES, SCHEMES, SEASONS, WEATHERS } from './briefWords'
 import { Compare } from './Compare'
 import { DraftSteps } from './DraftSteps'
 import type { PlanEdit } from './edits'
+import { Patterns } from './Patterns'
 import { Seen, seenOf } from './Seen'
 import { type PlanState, previewQuery, stampOf } from './usePlan'
 
@@ -50,6 +51,7 @@ const firstBrief = (plan: Plan): Brief =>
         hasMarkings: true,
         ambition: 'weeks',
         isExpressive: null,
+        pose: 'level',
         overrules: [],
     }
 
@@ -93,6 +95,9 @@ function Story({
         terrain: plan.build.terrain ?? 'dry-earth',
         school: null,
         part: null,
+        zones: [],
+        answers: {},
+        asItStands: false,
         from: null,
     })
     const asked = useDeferredValue(wish)
@@ -143,7 +148,11 @@ type QuestionsProps = {
 function Questions({ state, wish, library, onWish, tell }: QuestionsProps) {
     const { plan } = state
     const bench = useQuery(benchQuery)
-    const others = bench.data?.filter(({ id }) => id !== state.id) ?? []
+    const patterns = useQuery(patternsQuery)
+    const others = [
+        ...(bench.data?.filter(({ id }) => id !== state.id) ?? []),
+        ...(patterns.data?.map(({ id, name }) => ({ id, name: `pattern: ${name}` })) ?? []),
+    ]
     const { brief } = wish
     const parts = [...new Set(library.techniques.flatMap(({ part }) => part ?? []))]
     const hasMore = brief.scheme === 'soft-edged' || brief.scheme === 'hard-edged'
@@ -161,6 +170,7 @@ function Questions({ state, wish, library, onWish, tell }: QuestionsProps) {
                     onChange={(event) => onWish({ ...wish, from: event.target.value || null, part: null })}
                 />
             )}
+            <Patterns state={state} />
             <Colour label="Its own colour" value={brief.base} onChange={(base) => tell({ base })} />
             <Select
                 label="Its scheme"
@@ -240,16 +250,29 @@ function Questions({ state, wish, library, onWish, tell }: QuestionsProps) {
                 onChange={(event) => tell({ ambition: event.target.value as Brief['ambition'] })}
             />
             {plan.steps.length > 0 && wish.from === null && (
-                <Select
-                    label="Drafted anew"
-                    value={wish.part ?? ''}
-                    choices={[
-                        { value: '', label: 'the whole plan' },
-                        ...parts.map((part) => ({ value: part, label: `only ${part.toLowerCase()}` })),
-                    ]}
-                    onChange={(event) => onWish({ ...wish, part: event.target.value || null })}
-                />
+                <>
+                    <Select
+                        label="Drafted anew"
+                        value={wish.part ?? ''}
+                        choices={[
+                            { value: '', label: 'the whole plan' },
+                            ...parts.map((part) => ({ value: part, label: `only ${part.toLowerCase()}` })),
+                        ]}
+                        onChange={(event) => onWish({ ...wish, part: event.target.value || null })}
+                    />
+                    <ZonesAnew
+                        zones={plan.zones}
+                        chosen={wish.zones}
+                        onChoose={(zones) => onWish({ ...wish, zones })}
+                    />
+                </>
             )}
+            <Select
+                label="On its base it stands"
+                value={brief.pose}
+                choices={choicesOf(POSES)}
+                onChange={(event) => tell({ pose: event.target.value as Brief['pose'] })}
+            />
             <label className="flex min-h-8 items-center gap-1.5 pointer-coarse:min-h-11">
                 <input
                     type="checkbox"
@@ -259,6 +282,39 @@ function Questions({ state, wish, library, onWish, tell }: QuestionsProps) {
                 it has markings
             </label>
         </div>
+    )
+}
+
+type ZonesAnewProps = {
+    zones: Plan['zones']
+    chosen: readonly string[]
+    onChoose: (zones: string[]) => void
+}
+
+/** Which zones are drafted anew; as long as none is chosen, all of them are. */
+function ZonesAnew({ zones, chosen, onChoose }: ZonesAnewProps) {
+    const names = zones.filter(({ id }) => chosen.includes(id)).map(({ name }) => name)
+    return (
+        <details>
+            <summary className="cursor-pointer pointer-coarse:min-h-11">
+                {names.length === 0 ? 'On all zones' : `Only on ${names.join(', ')}`}
+            </summary>
+            <fieldset className="mt-1 grid max-h-44 grid-cols-2 overflow-y-auto rounded-plate border border-line p-1.5">
+                <legend className="sr-only">Zones that are drafted anew</legend>
+                {zones.map(({ id, name }) => (
+                    <label key={id} className="flex min-h-7 items-center gap-1.5 text-fine pointer-coarse:min-h-11">
+                        <input
+                            type="checkbox"
+                            checked={chosen.includes(id)}
+                            onChange={(event) =>
+                                onChoose(event.target.checked ? [...chosen, id] : chosen.filter((zone) => zone !== id))
+                            }
+                        />
+                        {name}
+                    </label>
+                ))}
+            </fieldset>
+        </details>
     )
 }
 
@@ -356,7 +412,8 @@ function Outcome({ draft, state, isStale, overrules, onOverrule, onTake, onCompa
             {shown === 'budgets' ? (
                 <Budgets
                     budgets={draft.budgets}
-                    zones={state.plan.zones}
+                    plan={state.plan}
+                    finish={after.data?.verdict.finish ?? null}
                     overrules={overrules}
                     onOverrule={onOverrule}
                     traces={TRACES}

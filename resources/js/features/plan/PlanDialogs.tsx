@@ -10,6 +10,7 @@ import type { PlanState } from './usePlan'
 // a step, the dialog cannot wait a moment, and comes with the board.
 const parts = {
     copy: () => import('./CopyDialog'),
+    spread: () => import('./SpreadDialog'),
     build: () => import('./BuildDialog'),
     panels: () => import('./PanelMixesDialog'),
     repair: () => import('./RepairDialog'),
@@ -24,6 +25,7 @@ const parts = {
 }
 const BuildDialog = later(parts.build)
 const CopyDialog = later(parts.copy)
+const SpreadDialog = later(parts.spread)
 const PanelMixesDialog = later(parts.panels)
 const RepairDialog = later(parts.repair)
 const DraftDialog = later(parts.draft)
@@ -100,6 +102,8 @@ function Shown({ shown, show, state, library, targets, edit, log, after, onPick,
             )
         case 'copy':
             return <CopyDialog {...common} plan={plan} steps={targets} edit={edit} />
+        case 'spread':
+            return <SpreadDialog {...common} state={state} steps={targets} />
         case 'done':
             return <DoneDialog {...common} state={state} library={library} steps={targets} log={log} />
         case 'jars':

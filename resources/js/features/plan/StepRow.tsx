@@ -1,5 +1,5 @@
 import { useSortable } from '@dnd-kit/sortable'
-import { Check, GripVertical } from 'lucide-react'
+import { Check, GripVertical, Lock } from 'lucide-react'
 import { type CSSProperties, memo } from 'react'
 import { ActSign, leavesNoFilm } from '@/design/ActSign'
 import { classes } from '@/design/classes'
@@ -159,6 +159,7 @@ const StepName = memo(function StepName({ row, isHere, isCursor, onCursor, acts 
                     <span className="truncate">
                         {row.number} {row.product ?? row.technique}
                     </span>
+                    {row.isLocked && <Lock className="size-3 shrink-0 text-soft" aria-label="kept as it is" />}
                     {row.isDone && <Check className="size-3.5 shrink-0 text-good" aria-label="done" />}
                 </span>
                 <span className="narrow block truncate text-fine text-soft">

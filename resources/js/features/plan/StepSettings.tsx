@@ -220,6 +220,14 @@ const StepSettings = memo(function StepSettings({ plan, library, step, edit }: P
                     }}
                 />
             </div>
+            <label className="col-span-2 flex min-h-8 items-center gap-1.5 pointer-coarse:min-h-11">
+                <input
+                    type="checkbox"
+                    checked={step.locked}
+                    onChange={(event) => change({ locked: event.target.checked })}
+                />
+                Keep it as it is whenever the plan is drafted anew
+            </label>
             {asked !== null && (
                 <Suspense fallback={null}>
                     <ProductDialog

@@ -14,6 +14,7 @@ export type OpenDialog =
     | 'school'
     | 'repair'
     | 'copy'
+    | 'spread'
     | 'panels'
     | 'draft'
     | null

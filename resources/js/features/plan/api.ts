@@ -5,6 +5,7 @@ import {
     type JarChoices as AnsweredJarChoices,
     type PanelMixes as AnsweredPanelMixes,
     type Repair as AnsweredRepair,
+    type Spread as AnsweredSpread,
     type BuildFacts,
     type Draft,
     draftSchema,
@@ -12,14 +13,18 @@ import {
     type Knowledge,
     keptSchoolSchema,
     knowledgeSchema,
+    type Patterns,
     type Placing,
     panelMixesSchema,
+    patternSchema,
+    patternsSchema,
     placingSchema,
     repairSchema,
     type Schools,
     type Scratch,
     schoolsSchema,
     scratchSchema,
+    spreadSchema,
 } from '@/contract'
 import type { OwnSchool } from '@/features/build'
 import type { PlanEdit } from './edits'
@@ -61,6 +66,12 @@ export type DraftWish = {
     school: string | null
     /** The part of the work that is drafted anew, as the board names it; null: all of it. */
     part: string | null
+    /** Zones that are drafted anew; none: all of them. */
+    zones: readonly string[]
+    /** Questions of the school that are answered otherwise, by code. */
+    answers: Readonly<Record<string, string>>
+    /** Nothing is drafted: the plan as it is, told as a draft. */
+    asItStands: boolean
     /** Another build whose steps are taken over; null: they are drafted. */
     from: string | null
 }
@@ -139,3 +150,27 @@ export const ownSchoolsQuery = queryOptions({
 export const keepSchool = (school: OwnSchool) => send('POST', '/schools', keptSchoolSchema, school)
 
 export const forgetSchool = (id: number) => send('DELETE', `/schools/${id}`, z.null())
+
+export type Pattern = Patterns['patterns'][number]
+
+export const patternsQuery = queryOptions({
+    queryKey: ['patterns'],
+    queryFn: async ({ signal }): Promise<Pattern[]> => (await getJson('/patterns', patternsSchema, signal)).patterns,
+})
+
+export const keepPattern = (buildId: string, name: string) =>
+    send('POST', `/builds/${buildId}/pattern`, patternSchema, { name })
+
+export const forgetPattern = (id: string) => send('DELETE', `/patterns/${id}`, z.null())
+
+export type Spread = AnsweredSpread['builds'][number]
+
+/** What some steps would come to on each of the other builds. */
+export const spreadQuery = (buildId: string, stamp: string, steps: readonly string[]) =>
+    queryOptions({
+        queryKey: ['build', buildId, 'spread', stamp, steps],
+        queryFn: async ({ signal }): Promise<Spread[]> =>
+            (await send('POST', `/builds/${buildId}/spread/look`, spreadSchema, { steps }, signal)).builds,
+        retry: false,
+        gcTime: 0,
+    })

@@ -19,6 +19,13 @@ export const DRIVINGS: Record<Brief['driving'], string> = {
     road: 'driven on roads',
     field: 'driven in the field',
 }
+export const POSES: Record<Brief['pose'], string> = {
+    level: 'level',
+    'nose-down': 'nose down',
+    'nose-up': 'nose up',
+    'leans-left': 'leaning to the left',
+    'leans-right': 'leaning to the right',
+}
 export const AMBITIONS: Record<Brief['ambition'], string> = {
     evenings: 'a few evenings',
     weeks: 'some weeks',

@@ -45,6 +45,7 @@ export type Row = {
     /** Drawn as one body with the row above, or the row below. */
     joins: { above: boolean; below: boolean }
     isDone: boolean
+    isLocked: boolean
     starts: string
     /** Until when it has to be begun; null: at any time. */
     latest: string | null
@@ -87,6 +88,7 @@ export function rowsOf(
             spots: spotsOf(step.extent),
             joins: { above: isInto(verdict, plan, index), below: isInto(verdict, plan, index + 1) },
             isDone: times?.done != null,
+            isLocked: step.locked,
             ...whenOf(times, verdict.clockZero, sessions?.get(step.id)),
             windows: times === undefined ? '' : sayWindows(times, clockOf(verdict.clockZero).say),
             bestShare: times === undefined ? null : bestShare(times),

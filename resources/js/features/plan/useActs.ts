@@ -48,7 +48,7 @@ export function useActs(desk: Desk): Acts {
     const open = useStable({
         dialog: (dialog: OpenDialog) => {
             // What works on steps is not offered where there is none.
-            if ((dialog === 'copy' || dialog === 'done') && targetsOf(desk).length === 0) return
+            if ((dialog === 'copy' || dialog === 'spread' || dialog === 'done') && targetsOf(desk).length === 0) return
             desk.open(dialog)
         },
     })

@@ -789,8 +789,56 @@ return [
     [
         'file' => 'Draft/Internal/Parts.php',
         'tests' => 'Draft',
-        'from' => 'if ($of[$place] !== $part) {',
-        'to' => 'if (true) {',
+        'from' => '$step->locked || ($wish->part',
+        'to' => 'false || ($wish->part',
+    ],
+    [
+        'file' => 'Draft/Internal/Parts.php',
+        'tests' => 'Draft',
+        'from' => 'array_diff($zones, $locked->zones)',
+        'to' => '$zones',
+    ],
+    [
+        'file' => 'Draft/Internal/Parts.php',
+        'tests' => 'Draft',
+        'from' => 'array_values(array_diff($step->zones, $wish->zones))',
+        'to' => '[]',
+    ],
+    [
+        'file' => 'Draft/Internal/Parts.php',
+        'tests' => 'Draft',
+        'from' => 'array_intersect($other->zones, $zones) === [];',
+        'to' => 'true;',
+    ],
+    [
+        'file' => 'Draft/Internal/Mending.php',
+        'tests' => 'Draft',
+        'from' => '&& self::keepsLocked($verdict->plan, $after)',
+        'to' => '',
+    ],
+    [
+        'file' => 'Draft/Spread.php',
+        'tests' => 'Draft',
+        'from' => 'max($least, ',
+        'to' => 'max(0, ',
+    ],
+    [
+        'file' => 'Draft/Spread.php',
+        'tests' => 'Draft',
+        'from' => '$like ?? $later ??',
+        'to' => '$later ??',
+    ],
+    [
+        'file' => 'Draft/Exposure.php',
+        'tests' => 'Draft',
+        'from' => '$steep += $pose->lowers($zone->kind) ? self::TILTED : 0.0;',
+        'to' => '',
+    ],
+    [
+        'file' => 'Draft/Internal/Tinting.php',
+        'tests' => 'Draft',
+        'from' => '$this->brief->isWaterOnly() || ! ($isBare',
+        'to' => '! ($isBare',
     ],
     [
         'file' => 'Draft/Transfer.php',

@@ -50,7 +50,7 @@ test('a plan is drafted anew in place of another', async ({ page }) => {
 
     // Beside others, and only one part of it.
     await dialog.getByRole('button', { name: 'Beside others' }).click()
-    await expect(dialog.getByRole('region', { name: 'Bare matte' }).getByText(/Only here/)).toBeVisible()
+    await expect(dialog.getByRole('region', { name: 'Sealed steps' }).getByText(/Only here/)).toBeVisible()
     await scan(page)
     await dialog.getByRole('button', { name: 'Back to the story' }).click()
     await dialog.getByLabel('Drafted anew').selectOption('only earth')
@@ -71,7 +71,7 @@ test('a step is locked, a zone drafted anew, and the plan kept as a pattern', as
     await expect(page.getByRole('grid')).toBeVisible()
     const prime = page.getByRole('row', { name: /primer/ }).first()
     await prime.getByRole('button').nth(1).click()
-    await page.getByRole('checkbox', { name: 'Keep it as it is whenever the plan is drafted anew' }).check()
+    await page.getByRole('checkbox', { name: 'Keep it as it is whenever the plan is drafted anew' }).click()
     await expect(prime.getByLabel('kept as it is')).toBeVisible()
 
     await page.getByRole('button', { name: 'Draft the plan from its story' }).click()
@@ -83,6 +83,7 @@ test('a step is locked, a zone drafted anew, and the plan kept as a pattern', as
     await dialog.getByLabel('Keep this plan as').fill('Two weeks')
     await dialog.getByRole('button', { name: 'Keep as a pattern' }).click()
     await expect(dialog.getByText(/^Kept\./)).toBeVisible()
+    await dialog.getByRole('checkbox', { name: 'Turret', exact: true }).uncheck()
     await dialog.getByRole('button', { name: 'Beside others' }).click()
     await expect(dialog.getByRole('region', { name: 'As it stands' }).getByText('Can be undone later')).toBeVisible()
     await dialog.getByLabel('What follows from').selectOption('How are chips made?')
@@ -94,6 +95,7 @@ test('a step is locked, a zone drafted anew, and the plan kept as a pattern', as
 
     // The same steps on another build, in one go.
     await page.goto('/')
+    await expect(page.getByRole('heading', { name: 'On the bench' })).toBeVisible()
     await startBuild(page, 'Second set', 'Light tank')
     await page.getByRole('button', { name: 'Draft a plan from its story' }).click()
     await dialog.getByLabel('The steps come from').selectOption('pattern: Two weeks')

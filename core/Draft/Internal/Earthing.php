@@ -138,12 +138,16 @@ final readonly class Earthing
             $this->brief->ofKind(ZoneKind::Glass),
             'Glass shines, so it comes after the last matte coat.',
         );
+        $isJoined = $this->brief->isAtLeast(Ambition::Weeks);
         $this->laying->add(
             'join',
-            $this->brief->isAtLeast(Ambition::Weeks)
-                ? $this->brief->ofKind(ZoneKind::Tracks, ZoneKind::Wheels, ZoneKind::Turret)
-                : [],
-            'What was left apart so that brush and spray could reach.',
+            $isJoined ? $this->brief->ofKind(ZoneKind::Tracks, ZoneKind::Wheels) : [],
+            'Left apart so that brush and spray could reach behind them; the model stands on them now.',
+        );
+        $this->laying->add(
+            'join',
+            $isJoined ? $this->brief->ofKind(ZoneKind::Turret) : [],
+            'Last of all, since the roof below it had to be reached; where it turns, it needs no glue.',
         );
     }
 

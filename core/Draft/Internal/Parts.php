@@ -44,6 +44,8 @@ final class Parts
         $of = self::of($steps);
         /** @var array<int, Step> $kept by where they stood */
         $kept = [];
+        /** @var array<int, Step> $gone */
+        $gone = [];
         /** @var array<string, int> $began where a part that is drafted anew first stood */
         $began = [];
         foreach ($steps as $at => $step) {
@@ -52,6 +54,7 @@ final class Parts
                 $began[$of[$at]] ??= $at;
             }
             $kept += $rest === null ? [] : [$at => $rest];
+            $gone += $rest === null && $wish->zones !== [] ? [$at => $step] : [];
         }
         $taken = array_fill_keys(array_column($steps, 'id'), true);
         $parts = self::of($drafted);
@@ -62,7 +65,14 @@ final class Parts
             if ($zones === null) {
                 continue;
             }
-            $host = $wish->zones === [] ? null : self::host($step, $kept, $of, $part);
+            $same = self::same($step->onZones($zones), $gone);
+            if ($same !== null) {
+                $kept[$same] = $gone[$same];
+                unset($gone[$same]);
+
+                continue;
+            }
+            $host = $wish->zones === [] ? null : self::host($step, $zones, $kept);
             if ($host !== null) {
                 $kept[$host] = $kept[$host]->onZones([...$kept[$host]->zones, ...$zones]);
 
@@ -113,21 +123,44 @@ final class Parts
     }
 
     /**
-     * @param  array<int, Step>  $kept
-     * @param  list<string>  $of
-     * @return int|null where the same work stands for other zones
+     * @param  array<int, Step>  $gone
+     * @return int|null where the very step stood that comes anew
      */
-    private static function host(Step $step, array $kept, array $of, string $part): ?int
+    private static function same(Step $step, array $gone): ?int
     {
-        foreach ($kept as $at => $other) {
-            $isSame = $other->technique === $step->technique && $other->product === $step->product &&
-                $other->coats === $step->coats;
-            if ($isSame && ! $other->locked && $of[$at] === $part) {
+        foreach ($gone as $at => $other) {
+            $isAlike = array_diff($other->zones, $step->zones) === [] && array_diff($step->zones, $other->zones) === [];
+            if ($isAlike && self::isSameWork($step, $other)) {
                 return $at;
             }
         }
 
         return null;
+    }
+
+    /**
+     * @param  list<string>  $zones  on which the step is wanted
+     * @param  array<int, Step>  $kept
+     * @return int|null where it stands for the others that the draft does it on, and not yet for these
+     */
+    private static function host(Step $step, array $zones, array $kept): ?int
+    {
+        $elsewhere = array_diff($step->zones, $zones);
+        foreach ($kept as $at => $other) {
+            $isThere = array_intersect($other->zones, $elsewhere) !== [] &&
+                array_intersect($other->zones, $zones) === [];
+            if ($isThere && ! $other->locked && self::isSameWork($step, $other)) {
+                return $at;
+            }
+        }
+
+        return null;
+    }
+
+    private static function isSameWork(Step $one, Step $other): bool
+    {
+        return $one->technique === $other->technique && $one->product === $other->product &&
+            $one->coats === $other->coats;
     }
 
     /**

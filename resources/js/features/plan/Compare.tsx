@@ -95,6 +95,12 @@ export function Compare({ state, library, wish, onBack, onTake }: Props) {
                     ]}
                     onChange={(event) => compare(event.target.value)}
                 />
+                {(wish.part !== null || wish.zones.length > 0) && (
+                    <p className="self-center text-soft">
+                        Drafted anew: {wish.part?.toLowerCase() ?? 'all work'}
+                        {wish.zones.length > 0 && ` on ${named(state, wish.zones)}`}, and nothing else.
+                    </p>
+                )}
                 {question === undefined && variants.length < MOST && (
                     <Button onClick={add}>One more beside them</Button>
                 )}
@@ -111,8 +117,7 @@ export function Compare({ state, library, wish, onBack, onTake }: Props) {
                         variant={variant}
                         wish={{
                             ...wish,
-                            // Plans are compared whole.
-                            part: null,
+                            // As much of the plan is drafted anew as was asked for; steps of others have no school.
                             from: null,
                             school: variant.isStanding || variant.answer !== null ? wish.school : variant.school,
                             asItStands: variant.isStanding,
@@ -135,6 +140,9 @@ export function Compare({ state, library, wish, onBack, onTake }: Props) {
         </div>
     )
 }
+
+const named = ({ plan }: PlanState, zones: readonly string[]) =>
+    plan.zones.flatMap(({ id, name }) => (zones.includes(id) ? name : [])).join(', ')
 
 type ColumnProps = Pick<Props, 'state' | 'library' | 'wish' | 'onTake'> & {
     variant: Variant

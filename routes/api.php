@@ -22,6 +22,7 @@ use App\Http\Controllers\ShelfController;
 use App\Http\Controllers\SpreadController;
 use App\Http\Controllers\StepController;
 use App\Http\Controllers\VehicleController;
+use App\Http\Controllers\WorkController;
 use Illuminate\Cookie\Middleware\AddQueuedCookiesToResponse;
 use Illuminate\Cookie\Middleware\EncryptCookies;
 use Illuminate\Foundation\Http\Middleware\ValidateCsrfToken;
@@ -68,6 +69,7 @@ Route::prefix('api')->group(function (): void {
         Route::get('schools', [SchoolController::class, 'index']);
         Route::post('schools', [SchoolController::class, 'store']);
         Route::delete('schools/{school}', [SchoolController::class, 'destroy'])->where('school', '[0-9]{1,18}');
+        Route::get('work', WorkController::class);
         Route::get('patterns', [PatternController::class, 'index']);
         Route::delete('patterns/{pattern}', [PatternController::class, 'destroy'])->whereUuid('pattern');
         Route::get('jars', [JarController::class, 'index']);

@@ -62,6 +62,17 @@ final class Log
         return $begun !== null && $finished !== null && $begun > $finished ? null : $begun;
     }
 
+    /** When its last stroke was laid, if it is not finished yet; Unix minute. */
+    public function laidAt(string $stepId): ?int
+    {
+        $at = null;
+        foreach ($this->isFinished($stepId) ? [] : $this->standing() as $entry) {
+            $at = $entry->kind === EntryKind::Laid && $entry->stepId === $stepId ? $entry->at : $at;
+        }
+
+        return $at;
+    }
+
     public function isFinished(string $stepId): bool
     {
         return isset($this->moments()[$stepId]);

@@ -24,4 +24,24 @@ final readonly class Practice
         public string $because = 'one practised pair of hands on a 1:35 model',
     ) {
     }
+
+    /** @return list<string> how an airbrush is set for it: its nozzle, the pressure, how far away */
+    public function settings(): array
+    {
+        return array_values(array_filter($this->tools, self::isSetting(...)));
+    }
+
+    /** @return list<string> what has to lie at hand: the tools without their settings */
+    public function things(): array
+    {
+        $isSprayed = array_filter($this->settings(), static fn (string $one) => str_starts_with($one, 'airbrush'));
+        $others = array_filter($this->tools, static fn (string $one) => ! self::isSetting($one));
+
+        return [...($isSprayed === [] ? [] : ['airbrush']), ...array_values($others)];
+    }
+
+    private static function isSetting(string $tool): bool
+    {
+        return preg_match('/^airbrush \d| bar$| cm away$/u', $tool) === 1;
+    }
 }

@@ -1349,3 +1349,125 @@ export const spreadSchema = z.object({
     ),
 })
 export type Spread = z.infer<typeof spreadSchema>
+
+/** A step as it is read at the bench, whole in itself. */
+export const workCardSchema = z.object({
+    build: z.string(),
+    plannedAt: momentSchema.nullable(),
+    step: z.string(),
+    number: z.number(),
+    of: z.number(),
+    technique: z.string(),
+    kind: z.string(),
+    jar: productSchema.nullable(),
+    zones: z.array(z.string()),
+    /** The same by name. */
+    where: z.array(z.string()),
+    how: z.array(z.string()),
+    take: z.object({ jarMl: z.number(), thinnerMl: z.number(), thinner: z.string().nullable() }).nullable(),
+    cleanUp: z.array(z.object({ says: z.string(), afterMinutes: z.number() })),
+    tools: z.array(z.string()),
+    signs: z.array(z.string()),
+    cautions: z.array(z.string()),
+    habits: z.array(
+        z.object({
+            code: z.string(),
+            moment: z.enum(['before', 'while', 'after']),
+            text: z.string(),
+            otherwise: z.string(),
+        }),
+    ),
+    lookFirst: z.array(z.string()),
+    hazards: z.array(hazardSchema),
+    note: z.string(),
+    handsOn: z.number(),
+    opensAt: momentSchema.nullable(),
+    closesAt: momentSchema.nullable(),
+    waitsFor: z.string().nullable(),
+    begunAt: momentSchema.nullable(),
+    /** What becomes possible after it, and how it dries, in minutes from its end. */
+    after: z.object({
+        windows: z.array(
+            z.object({
+                kind: z.string(),
+                action: z.string(),
+                opens: z.number(),
+                bestUntil: z.number().nullable(),
+                closes: z.number().nullable(),
+            }),
+        ),
+        cures: z
+            .object({ touchDry: z.number(), recoatable: z.number(), solventProof: z.number().nullable() })
+            .nullable(),
+        /** What is seen when it can be cleaned. */
+        sign: z.string().nullable(),
+    }),
+    /** When its last stroke was laid, if it waits to be cleaned. */
+    laidAt: momentSchema.nullable(),
+    /** When it has to be cleaned, in minutes from the last stroke. */
+    cleaning: z.array(
+        z.object({
+            kind: z.string(),
+            action: z.string(),
+            opens: z.number(),
+            bestUntil: z.number().nullable(),
+            closes: z.number().nullable(),
+        }),
+    ),
+})
+export type WorkCard = z.infer<typeof workCardSchema>
+
+/** What dries or stands open since a step was finished. */
+export const workClockSchema = z.object({
+    build: z.string(),
+    step: z.string(),
+    number: z.number(),
+    name: z.string(),
+    where: z.array(z.string()),
+    doneAt: momentSchema,
+    cures: z
+        .object({
+            touchDry: momentSchema,
+            recoatable: momentSchema,
+            solventProof: momentSchema.nullable(),
+            soonest: z.object({
+                touchDry: momentSchema,
+                recoatable: momentSchema,
+                solventProof: momentSchema.nullable(),
+            }),
+        })
+        .nullable(),
+    windows: z.array(
+        z.object({
+            kind: z.string(),
+            action: z.string(),
+            opensAt: momentSchema,
+            bestUntil: momentSchema.nullable(),
+            closesAt: momentSchema.nullable(),
+        }),
+    ),
+    /** What is seen when it can be cleaned. */
+    sign: z.string().nullable(),
+})
+export type WorkClock = z.infer<typeof workClockSchema>
+
+/** The bench while one works at it: the next steps of all builds in the order of the clock, and what dries. */
+export const workDeskSchema = z.object({
+    now: momentSchema,
+    timeZone: z.string(),
+    builds: z.array(
+        z.object({
+            id: z.string(),
+            name: z.string(),
+            kind: z.string(),
+            scale: z.number(),
+            form: vehicleFormSchema,
+            finish: finishSchema,
+            done: z.number(),
+            steps: z.number(),
+        }),
+    ),
+    cards: z.array(workCardSchema),
+    clocks: z.array(workClockSchema),
+})
+export type WorkDesk = z.infer<typeof workDeskSchema>

@@ -811,12 +811,6 @@ return [
         'to' => 'true;',
     ],
     [
-        'file' => 'Draft/Internal/Mending.php',
-        'tests' => 'Draft',
-        'from' => '&& self::keepsLocked($verdict->plan, $after)',
-        'to' => '',
-    ],
-    [
         'file' => 'Draft/Spread.php',
         'tests' => 'Draft',
         'from' => 'max($least, ',

@@ -10,6 +10,12 @@ export const router = createBrowserRouter([
         HydrateFallback: Opening,
     },
     {
+        path: '/work',
+        lazy: async () => ({ Component: (await import('@/features/work')).Work }),
+        ErrorBoundary: Broken,
+        HydrateFallback: Opening,
+    },
+    {
         path: '/',
         Component: Shell,
         HydrateFallback: Opening,

@@ -40,7 +40,18 @@ export function useEnter<Input>(path: string) {
 export function useSignOut() {
     const queries = useQueryClient()
     return useMutation({
-        mutationFn: () => send('DELETE', '/session', sessionSchema),
+        mutationFn: async () => {
+            const work = await import('@/features/work/outbox')
+            const { user } = queries.getQueryData<Session>(sessionQuery.queryKey) ?? { user: null }
+            await work.openOutbox()
+            // What was written down at the bench is sent first, since nothing of it stays on this device.
+            if (user !== null && !(await work.sendAll(user.email))) {
+                throw new Error('Entries from the bench wait to be sent; the server has to be reached first.')
+            }
+            const session = await send('DELETE', '/session', sessionSchema)
+            await work.forgetWork()
+            return session
+        },
         onSuccess: (session) => enter(queries, session),
     })
 }

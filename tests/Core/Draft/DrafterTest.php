@@ -329,5 +329,8 @@ it('tries out before the whole is at stake, where nobody looks', function () {
     expect(array_search('test-patch', $steps, true))->toBeLessThan(array_search('filter', $steps, true))
         ->and($patch->zones)->toBe(['running-gear'])
         ->and(techniquesOf(drafted(school: 'clean-air')))->not->toContain('test-patch')
+        // Of water alone only the chipping film has to be tried.
+        ->and(array_count_values(techniquesOf(drafted(school: 'clean-air', ambition: Ambition::Exhibition))))
+        ->toHaveKey('test-patch', 1)
         ->and(techniquesOf(drafted(ambition: Ambition::Exhibition)))->toContain('test-patch');
 });

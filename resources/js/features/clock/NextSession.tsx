@@ -30,6 +30,12 @@ export function NextSession() {
                 <Link className="ml-auto underline" to="/clock">
                     The clock
                 </Link>
+                <Link
+                    to="/work"
+                    className="inline-flex min-h-8 items-center rounded-plate bg-act px-2.5 font-medium text-on-act pointer-coarse:min-h-11"
+                >
+                    To the bench
+                </Link>
             </h2>
             <WorkList pieces={sitting.pieces} timetable={timetable.data} />
             <HeldLine timetable={timetable.data} />

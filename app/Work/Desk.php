@@ -1,0 +1,120 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Work;
+
+use App\Clock\BenchSettings;
+use App\Clock\Clock;
+use App\Models\Build;
+use App\Models\User;
+use App\Plans\OwnPlans;
+use App\Room\Forecasts;
+use Ulvrach\Evaluation\Walk;
+use Ulvrach\Evaluation\Walker;
+use Ulvrach\Report\CardReport;
+use Ulvrach\Report\FinishReport;
+use Ulvrach\Report\TimetableReport;
+use Ulvrach\Schedule\NoSchedule;
+
+/** What the hands need of all builds of a person: the next steps in the order of the clock, and what dries. */
+final readonly class Desk
+{
+    /** Steps that are shown ahead: more than anybody does between two times that the network is there. */
+    private const AHEAD = 20;
+
+    public function __construct(
+        private Clock $clock,
+        private OwnPlans $plans,
+        private Walker $walker,
+        private Forecasts $forecasts,
+    ) {
+    }
+
+    /** @return array<string, mixed> */
+    public function of(User $user): array
+    {
+        $now = intdiv(now()->getTimestamp(), 60);
+        $week = BenchSettings::of($user);
+        $forecast = $this->forecasts->of($user, $week, $now);
+        $builds = $walks = $clocks = [];
+        foreach ($this->plans->of($user) as [$build, $plan, $log]) {
+            $walk = $this->walker->walk($plan, $log);
+            $walks[$build->id] = $walk;
+            $builds[] = self::build($build, $walk);
+            foreach (CardReport::clocks($walk, $now, $forecast) as $clock) {
+                $clocks[] = ['build' => $build->id, ...$clock];
+            }
+        }
+        $cards = [];
+        foreach ($this->next($user, $walks) as [$id, $step, $plannedAt]) {
+            $index = $walks[$id]->plan->indexOf($step);
+            if ($index !== null) {
+                $cards[] = [
+                    'build' => $id,
+                    'plannedAt' => $plannedAt,
+                    ...CardReport::ofStep($walks[$id], $index, $forecast),
+                ];
+            }
+        }
+
+        return [
+            'now' => TimetableReport::moment($now),
+            'timeZone' => $week->timeZone,
+            'builds' => $builds,
+            'cards' => $cards,
+            'clocks' => $clocks,
+        ];
+    }
+
+    /**
+     * In the order in which the clock has them; where it has none, the next of each build.
+     *
+     * @param  array<string, Walk>  $walks  by build
+     * @return list<array{string, string, string|null}> build, step, when
+     */
+    private function next(User $user, array $walks): array
+    {
+        $next = [];
+        try {
+            /** @var list<array{build: string, step: string, pieces: list<array{from: string}>}> $items */
+            $items = $this->clock->lay($user)['items'];
+        } catch (NoSchedule) {
+            $items = [];
+        }
+        foreach ($items as $item) {
+            $next["{$item['build']} {$item['step']}"] ??= [
+                $item['build'],
+                $item['step'],
+                $item['pieces'][0]['from'] ?? null,
+            ];
+        }
+        foreach ($next === [] ? $walks : [] as $id => $walk) {
+            foreach ($walk->plan->steps as $index => $step) {
+                if (! $walk->isDone($index)) {
+                    $next[] = [$id, $step->id, null];
+                    break;
+                }
+            }
+        }
+
+        return array_slice(array_values($next), 0, self::AHEAD);
+    }
+
+    /** @return array<string, mixed> */
+    private static function build(Build $build, Walk $walk): array
+    {
+        $facts = $walk->plan->build;
+
+        return [
+            'id' => $build->id,
+            'name' => $facts->name,
+            'kind' => $facts->kind->value,
+            'scale' => $facts->scale,
+            'form' => $facts->form,
+            'finish' => FinishReport::present($walk),
+            'done' => count(array_filter(array_keys($walk->plan->steps), $walk->isDone(...))),
+            'steps' => count($walk->plan->steps),
+        ];
+    }
+}

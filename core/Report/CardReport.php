@@ -1,0 +1,320 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ulvrach\Report;
+
+use Ulvrach\Chemistry\Carrier;
+use Ulvrach\Evaluation\FollowUp;
+use Ulvrach\Evaluation\Forecast;
+use Ulvrach\Evaluation\Walk;
+use Ulvrach\Plan\CleanUpPass;
+use Ulvrach\Plan\Step;
+use Ulvrach\PlanFile\PlanWriter;
+use Ulvrach\Quantity\Minutes;
+use Ulvrach\Safety\Safety;
+use Ulvrach\Supply\Take;
+use Ulvrach\Supply\Takes;
+use Ulvrach\Technique\Application;
+use Ulvrach\Technique\Habit;
+use Ulvrach\Technique\Handling;
+use Ulvrach\Technique\TechniqueLibrary;
+use Ulvrach\Undo\LookFirst;
+
+/**
+ * A step as it is read at the bench, whole in itself, so that it can be read without a network; and what dries there,
+ * by the clock.
+ */
+final class CardReport
+{
+    /** Minutes after which nobody looks any more at what has become possible. */
+    private const STALE = 720;
+
+    /**
+     * @param  Forecast  $forecast  of the room that films dry in
+     * @return array<string, mixed>
+     */
+    public static function ofStep(Walk $walk, int $index, Forecast $forecast): array
+    {
+        $plan = $walk->plan;
+        $step = $plan->steps[$index];
+        $technique = TechniqueLibrary::get($step->technique);
+        $product = $plan->productOf($step);
+        $take = self::take($walk, $index);
+        [$opens, $closes] = $forecast->bounds($walk, $index);
+        $begun = $walk->log->begunAt($step->id);
+        $times = $walk->times[$index];
+
+        return [
+            'step' => $step->id,
+            'number' => $index + 1,
+            'of' => count($plan->steps),
+            'technique' => $technique->name,
+            'kind' => $technique->kind->value,
+            'jar' => $product === null ? null : PlanWriter::product($product),
+            'zones' => $step->zones,
+            'where' => array_map(static fn (string $zone) => $plan->zones[$zone]->name, $step->zones),
+            'how' => self::how(
+                $step,
+                $take,
+                $step->application === Application::Airbrush
+                    ? implode(', ', $technique->practice->settings())
+                    : Handling::of($step->application, $walk->situations[$index]->work->load),
+            ),
+            'take' => $take === null
+                ? null
+                : [
+                    'jarMl' => round($take->jarMl, 2),
+                    'thinnerMl' => round($take->thinnerMl, 2),
+                    'thinner' => $take->thinner?->label(),
+                ],
+            'cleanUp' => array_map(self::pass(...), $step->cleanUp),
+            'tools' => $technique->practice->things(),
+            'signs' => $technique->practice->signs,
+            'cautions' => $technique->practice->cautions,
+            'habits' => array_map(KnowledgeReport::habit(...), Habit::for($technique->kind)),
+            'lookFirst' => LookFirst::before($walk, $index),
+            'hazards' => array_map(KnowledgeReport::hazard(...), Safety::ofStep($step, $plan)),
+            'note' => $step->note,
+            'handsOn' => $times->handsOn,
+            'opensAt' => $opens === null ? null : TimetableReport::moment($opens),
+            'closesAt' => $closes === null ? null : TimetableReport::moment($closes),
+            'waitsFor' => $times->hold === null
+                ? null
+                : "{$times->hold->layer->film->label()} of step ".($times->hold->layer->stepIndex + 1).
+                    ", until it is {$times->hold->needs->label()}",
+            'begunAt' => $begun === null ? null : TimetableReport::moment($begun),
+            'laidAt' => self::laid($walk, $step),
+            'cleaning' => self::cleaning($walk, $index),
+            'after' => self::after($walk, $index),
+        ];
+    }
+
+    /**
+     * What dries or stands open, by the clock: of each finished step of which something is still to come, or has come
+     * not long ago.
+     *
+     * @param  int  $now  Unix minute
+     * @return list<array<string, mixed>>
+     */
+    public static function clocks(Walk $walk, int $now, Forecast $forecast): array
+    {
+        $clocks = [];
+        foreach ($walk->plan->steps as $index => $step) {
+            $layer = $walk->layers[$index];
+            $doneAt = $walk->doneAt($index);
+            $wet = $doneAt === null ? self::wet($walk, $index, $now) : null;
+            if ($wet !== null) {
+                $clocks[] = $wet;
+            }
+            if ($doneAt === null || $walk->clockZero === null) {
+                continue;
+            }
+            $laidAt = $layer === null ? $doneAt : $walk->clockZero + $layer->laidAt;
+            $cures = $layer === null ? null : TimetableReport::cures($layer, $walk->plan->bench, $laidAt, $forecast);
+            $windows = [];
+            foreach (FollowUp::of($walk, $index) as $window) {
+                // When a step itself could begin is past once it is done, and when it could be cleaned as well.
+                if (! self::isPast($window, $step)) {
+                    $windows[] = self::window($window, $walk->clockZero);
+                }
+            }
+            $last = max($cures['recoatable'] ?? '', $cures['solventProof'] ?? '');
+            foreach ($windows as $window) {
+                $last = max($last, $window['opensAt'], $window['closesAt'] ?? '');
+            }
+            // Moments are written so that the later one also sorts later.
+            if ($last < TimetableReport::moment($now - self::STALE)) {
+                continue;
+            }
+            $clocks[] = [...self::named($walk, $index, $laidAt), 'cures' => $cures, 'windows' => $windows];
+        }
+
+        return $clocks;
+    }
+
+    private static function take(Walk $walk, int $index): ?Take
+    {
+        foreach (Takes::of($walk->plan) as $take) {
+            if ($take->index === $index) {
+                return $take;
+            }
+        }
+
+        return null;
+    }
+
+    /** @return list<string> in the order in which hands need it */
+    private static function how(Step $step, ?Take $take, ?string $handling): array
+    {
+        $how = [];
+        if ($take !== null) {
+            $how[] = $take->thinner === null || $take->thinnerMl < 0.005
+                ? self::millilitres($take->jarMl).' as it comes'
+                : self::millilitres($take->jarMl).' with '.self::millilitres($take->thinnerMl).
+                    " of {$take->thinner->label()}";
+        }
+        if ($step->coats > 1) {
+            $how[] = "{$step->coats} coats";
+        }
+        if ($handling !== null && $handling !== '') {
+            $how[] = ucfirst($handling);
+        }
+
+        return $how;
+    }
+
+    private static function millilitres(float $ml): string
+    {
+        return $ml < 0.1 ? 'a drop or two' : rtrim(rtrim(number_format($ml, 1, '.', ''), '0'), '.').' ml';
+    }
+
+    /** @return array{says: string, afterMinutes: int} */
+    private static function pass(CleanUpPass $pass): array
+    {
+        return [
+            'says' => ($pass->rubbed ? 'rub' : 'wipe').' '.
+                ($pass->carrier instanceof Carrier ? "with {$pass->carrier->label()}" : 'dry').
+                ($pass->afterMinutes > 0 ? ', '.Minutes::inWords($pass->afterMinutes).' after' : ''),
+            'afterMinutes' => $pass->afterMinutes,
+        ];
+    }
+
+    private static function isPast(FollowUp $window, Step $step): bool
+    {
+        return $window->kind === 'begin' || ($window->kind === 'clean-up' && $step->cleanUp !== []);
+    }
+
+    /**
+     * What becomes possible after it, and how it dries, in minutes from its end: so that a clock starts at the press
+     * that says that it is done, whether the server is there or not.
+     *
+     * @return array<string, mixed>
+     */
+    private static function after(Walk $walk, int $index): array
+    {
+        $end = $walk->times[$index]->end;
+        $layer = $walk->layers[$index];
+        $step = $walk->plan->steps[$index];
+        $windows = array_filter(
+            FollowUp::of($walk, $index),
+            static fn (FollowUp $window) => ! self::isPast($window, $step),
+        );
+
+        return [
+            'windows' => array_values(
+                array_map(static fn (FollowUp $window) => self::from($window, $end), $windows),
+            ),
+            'cures' => $layer === null
+                ? null
+                : [
+                    'touchDry' => $layer->touchDryAt - $end,
+                    'recoatable' => $layer->recoatableAt - $end,
+                    'solventProof' => $layer->solventProofAt === null ? null : $layer->solventProofAt - $end,
+                ],
+            'sign' => TechniqueLibrary::get($step->technique)->cleanUp?->sign,
+        ];
+    }
+
+    /**
+     * When it has to be cleaned, in minutes from the last stroke.
+     *
+     * @return list<array{kind: string, action: string, opens: int, bestUntil: int|null, closes: int|null}> empty: never
+     */
+    private static function cleaning(Walk $walk, int $index): array
+    {
+        $layer = $walk->layers[$index];
+        $windows = [];
+        foreach ($walk->plan->steps[$index]->cleanUp === [] ? [] : FollowUp::of($walk, $index) as $window) {
+            if ($layer !== null && $window->kind === 'clean-up') {
+                $windows[] = self::from($window, $layer->laidAt);
+            }
+        }
+
+        return $windows;
+    }
+
+    /** @return array{kind: string, action: string, opens: int, bestUntil: int|null, closes: int|null} */
+    private static function from(FollowUp $window, int $minute): array
+    {
+        return [
+            'kind' => $window->kind,
+            'action' => $window->action,
+            'opens' => $window->opens - $minute,
+            'bestUntil' => $window->bestUntil === null ? null : $window->bestUntil - $minute,
+            'closes' => $window->closes === null ? null : $window->closes - $minute,
+        ];
+    }
+
+    /** When the last stroke of a step was laid that waits to be cleaned; null: nobody has said so. */
+    private static function laid(Walk $walk, Step $step): ?string
+    {
+        $at = $walk->log->laidAt($step->id);
+
+        return $at === null ? null : TimetableReport::moment($at);
+    }
+
+    /** @return array<string, mixed>|null the clock of a step that lies wet and waits to be cleaned; null: it does not */
+    private static function wet(Walk $walk, int $index, int $now): ?array
+    {
+        $step = $walk->plan->steps[$index];
+        $laidAt = $walk->log->laidAt($step->id);
+        $cleaning = self::cleaning($walk, $index);
+        if ($laidAt === null || $cleaning === [] || $laidAt + self::STALE < $now) {
+            return null;
+        }
+        $moment = static fn (?int $minutes) => $minutes === null ? null : TimetableReport::moment($laidAt + $minutes);
+
+        return [
+            ...self::named($walk, $index, $laidAt),
+            'cures' => null,
+            'windows' => array_map(
+                static fn (array $window) => [
+                    'kind' => $window['kind'],
+                    'action' => $window['action'],
+                    'opensAt' => $moment($window['opens']),
+                    'bestUntil' => $moment($window['bestUntil']),
+                    'closesAt' => $moment($window['closes']),
+                ],
+                $cleaning,
+            ),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function named(Walk $walk, int $index, int $at): array
+    {
+        $step = $walk->plan->steps[$index];
+
+        return [
+            'step' => $step->id,
+            'number' => $index + 1,
+            'name' => $walk->plan->productOf($step)->name ?? TechniqueLibrary::get($step->technique)->name,
+            'where' => array_map(static fn (string $zone) => $walk->plan->zones[$zone]->name, $step->zones),
+            'doneAt' => TimetableReport::moment($at),
+            'sign' => TechniqueLibrary::get($step->technique)->cleanUp?->sign,
+        ];
+    }
+
+    /**
+     * @return array{
+     *   kind: string,
+     *   action: string,
+     *   opensAt: string,
+     *   bestUntil: string|null,
+     *   closesAt: string|null,
+     * }
+     */
+    private static function window(FollowUp $window, int $clockZero): array
+    {
+        return [
+            'kind' => $window->kind,
+            'action' => $window->action,
+            'opensAt' => TimetableReport::moment($clockZero + $window->opens),
+            'bestUntil' => $window->bestUntil === null
+                ? null
+                : TimetableReport::moment($clockZero + $window->bestUntil),
+            'closesAt' => $window->closes === null ? null : TimetableReport::moment($clockZero + $window->closes),
+        ];
+    }
+}

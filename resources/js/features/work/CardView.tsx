@@ -1,0 +1,154 @@
+import { Suspense, useMemo } from 'react'
+import type { Finish } from '@/contract'
+import { inWords, onWallClock } from '@/design/duration'
+import { later } from '@/design/later'
+import { Swatch } from '@/design/Swatch'
+import type { Card, Desk } from './api'
+
+const VehicleThumb = later(() => import('@/features/vehicle/VehicleThumb'))
+
+const LIT = '#c4581c'
+const UNLIT = '#d6d4cd'
+const PICTURE = { width: 560, height: 150 }
+/** Pixels of a window below which one view is all that has room. */
+const NARROW = 640
+const VIEWS = ['left', 'top'] as const
+
+type Props = { card: Card; build: Desk['builds'][number] | undefined; now: Date }
+
+/** One step, to be read at arm's length: what, with what, where, how; and under it what the hands should know. */
+export function CardView({ card, build, now }: Props) {
+    const finish = useMemo(() => (build === undefined ? null : lit(build.finish, card.zones)), [build, card.zones])
+    const isNarrow = window.innerWidth < NARROW
+    return (
+        <article className="mx-auto flex max-w-3xl flex-col gap-4 text-lg leading-snug" aria-label={card.technique}>
+            <Timing card={card} now={now} />
+            <div>
+                <h2 className="wide text-4xl font-bold max-sm:text-3xl">{card.technique}</h2>
+                {card.jar !== null && (
+                    <p className="mt-2 flex items-center gap-3 text-2xl font-semibold">
+                        <Swatch
+                            colour={card.jar.colour}
+                            sheen={card.jar.sheen}
+                            coverage="whole"
+                            className="size-10 shrink-0 border border-rule"
+                        />
+                        {card.jar.name}
+                    </p>
+                )}
+                <p className="mt-2 text-xl">{card.where.join(', ')}</p>
+            </div>
+            {finish !== null && build !== undefined && (
+                <div className="rounded-plate bg-stage p-2" aria-hidden="true">
+                    <Suspense fallback={<div style={{ height: PICTURE.height }} />}>
+                        <VehicleThumb
+                            vehicle={build}
+                            name={build.name}
+                            finish={finish}
+                            views={isNarrow ? VIEWS.slice(0, 1) : VIEWS}
+                            width={isNarrow ? window.innerWidth - 64 : PICTURE.width}
+                            height={PICTURE.height}
+                        />
+                    </Suspense>
+                </div>
+            )}
+            <ul className="flex flex-col gap-1 text-xl">
+                {card.how.map((line) => (
+                    <li key={line}>{line}</li>
+                ))}
+                {card.cleanUp.map(({ says }) => (
+                    <li key={says}>Then {says}.</li>
+                ))}
+            </ul>
+            {card.note !== '' && <p className="border-l-4 border-rule pl-3">{card.note}</p>}
+            {card.lookFirst.length > 0 && (
+                <Block title="Look first: there is no way back" items={card.lookFirst} isGrave />
+            )}
+            <div className="grid gap-4 sm:grid-cols-2">
+                <Block title="It is right when" items={card.signs} />
+                <Block
+                    title="Careful"
+                    items={[
+                        ...card.cautions,
+                        ...card.habits.filter(({ moment }) => moment === 'while').map(({ text }) => text),
+                    ]}
+                />
+                <Block title="Have ready" items={card.tools} />
+                <Block
+                    title="What goes wrong otherwise"
+                    items={card.habits.map(({ text, otherwise }) => `${otherwise} (${text})`)}
+                />
+            </div>
+            {card.hazards.length > 0 && (
+                <section className="border-l-4 border-risk pl-3">
+                    {card.hazards.map(({ code, title, advice }) => (
+                        <p key={code}>
+                            <strong>{title}.</strong> {advice}
+                        </p>
+                    ))}
+                    <p className="text-base text-soft">Label, safety data sheet and local rules come first.</p>
+                </section>
+            )}
+        </article>
+    )
+}
+
+/** Whether it can be done now, and until when. */
+function Timing({ card, now }: { card: Card; now: Date }) {
+    const { opensAt, closesAt, begunAt, waitsFor, handsOn } = card
+    const minutes = (to: Date) => inWords(Math.max(1, Math.abs(to.getTime() - now.getTime()) / 60_000))
+    const isEarly = opensAt !== null && opensAt > now
+    const isLate = closesAt !== null && closesAt < now
+    return (
+        <p className={isLate ? 'text-xl font-semibold text-stop' : isEarly ? 'text-xl' : 'text-xl text-soft'}>
+            {isLate
+                ? `Its time was over ${minutes(closesAt)} ago.`
+                : isEarly
+                  ? `Wait ${minutes(opensAt)}${waitsFor === null ? '' : ` for the ${waitsFor}`}.`
+                  : closesAt === null
+                    ? `${inWords(handsOn)} of work.`
+                    : `${inWords(handsOn)} of work; begin it within ${minutes(closesAt)}.`}
+            {begunAt !== null && ` Begun ${onWallClock(begunAt)}.`}
+            {card.laidAt !== null && ` On since ${onWallClock(card.laidAt)}.`}
+        </p>
+    )
+}
+
+function Block({ title, items, isGrave = false }: { title: string; items: readonly string[]; isGrave?: boolean }) {
+    if (items.length === 0) return null
+    return (
+        <section className={isGrave ? 'border-l-4 border-stop pl-3' : ''}>
+            <h3 className="text-base font-semibold text-soft">{title}</h3>
+            <ul className="mt-1 flex flex-col gap-1">
+                {items.map((item) => (
+                    <li key={item}>{item}</li>
+                ))}
+            </ul>
+        </section>
+    )
+}
+
+/** The zones in hand in one strong colour, all others pale. */
+function lit(finish: Finish, zones: readonly string[]): Finish {
+    const all = finish.belongs.flatMap(({ zone }) => zone ?? [])
+    const coat = (on: readonly string[], colour: string): Finish['marks'][number] => ({
+        effect: 'coat',
+        step: 0,
+        until: null,
+        zones: [...on],
+        colour,
+        amount: 1,
+        isSoft: false,
+        places: [],
+        panels: [],
+        sheen: null,
+        share: null,
+        pattern: null,
+    })
+    return {
+        belongs: finish.belongs,
+        panels: [],
+        paints: [],
+        marks: [coat([...new Set(all)], UNLIT), ...(zones.length === 0 ? [] : [coat(zones, LIT)])],
+    }
+}

@@ -1,0 +1,121 @@
+import { Check } from 'lucide-react'
+import { classes } from '@/design/classes'
+import { inWords } from '@/design/duration'
+import type { Clock, Desk } from './api'
+import { type Line, linesOf, nextOf, type Standing, standingOf, ticking } from './desk'
+
+type Props = {
+    desk: Desk
+    now: Date
+    /** The sign was seen that the number was waiting for. */
+    onReady: (clock: Clock, line: Line) => void
+}
+
+const WORD: Record<Standing, string> = {
+    waits: 'wait',
+    perhaps: 'perhaps: look',
+    open: 'from now on',
+    best: 'now, at its best',
+    late: 'now, getting late',
+    over: 'too late',
+}
+const TONE: Record<Standing, string> = {
+    waits: 'text-soft',
+    perhaps: 'text-ink',
+    open: 'text-good',
+    best: 'text-good',
+    late: 'text-ink',
+    over: 'text-stop',
+}
+
+/** All that dries or stands open at the bench, the soonest change first, as bars that move. */
+export function Clocks({ desk, now, onReady }: Props) {
+    const clocks = ticking(desk.clocks, now)
+    const nameOf = new Map(desk.builds.map(({ id, name }) => [id, name]))
+    if (clocks.length === 0) return <p className="p-2 text-soft">Nothing dries, nothing stands open.</p>
+    return (
+        <ul aria-label="What dries" className="flex flex-col gap-2">
+            {clocks.map((clock) => (
+                <li
+                    key={`${clock.build} ${clock.step}`}
+                    className="rounded-plate border border-line bg-panel px-3 py-2 leading-snug"
+                >
+                    <p className="text-base font-semibold">
+                        {clock.name}
+                        <span className="font-normal text-soft">
+                            {' '}
+                            on {nameOf.get(clock.build) ?? 'a build'}, step {clock.number}
+                        </span>
+                    </p>
+                    {linesOf(clock)
+                        .filter((line) => nextOf(line, now) !== null)
+                        .map((line) => (
+                            <Row
+                                key={line.id}
+                                line={line}
+                                laid={clock.doneAt}
+                                now={now}
+                                sign={clock.sign}
+                                onReady={() => onReady(clock, line)}
+                            />
+                        ))}
+                </li>
+            ))}
+        </ul>
+    )
+}
+
+type RowProps = { line: Line; laid: Date; now: Date; sign: string | null; onReady: () => void }
+
+function Row({ line, laid, now, sign, onReady }: RowProps) {
+    const standing = standingOf(line, now)
+    const next = nextOf(line, now)
+    const left = next === null ? '' : ` ${inWords(Math.max(1, (next.getTime() - now.getTime()) / 60_000))}`
+    const isCleaning = line.closesAt !== null && sign !== null
+    return (
+        <div className="mt-1">
+            <p className="flex flex-wrap items-baseline gap-x-2">
+                <span className="flex-1">{line.says}</span>
+                <strong className={classes('font-semibold', TONE[standing])}>
+                    {WORD[standing]}
+                    {left}
+                </strong>
+            </p>
+            <Bar line={line} laid={laid} now={now} />
+            {isCleaning && (standing === 'waits' || standing === 'perhaps') && (
+                <button
+                    type="button"
+                    onClick={onReady}
+                    className={classes(
+                        'mt-1 inline-flex min-h-16 w-full items-center gap-2 rounded-plate border border-rule px-3',
+                        'text-left hover:bg-press',
+                    )}
+                >
+                    <Check className="size-5 shrink-0" aria-hidden /> The sign beats the number. I see it: {sign}
+                </button>
+            )}
+        </div>
+    )
+}
+
+/** From the last stroke on: grey while one waits, hatched while it is in doubt, whole at its best, pale when late. */
+function Bar({ line, laid, now }: Pick<RowProps, 'line' | 'laid' | 'now'>) {
+    const last = Math.max((line.closesAt ?? line.opensAt).getTime(), now.getTime())
+    const end = last + 0.15 * (last - laid.getTime())
+    const place = (at: Date) => (100 * (at.getTime() - laid.getTime())) / Math.max(1, end - laid.getTime())
+    const closes = line.closesAt === null ? 100 : place(line.closesAt)
+    const best = line.bestUntil === null ? closes : place(line.bestUntil)
+    const [soonest, opens] = [place(line.opensSoonest), place(line.opensAt)]
+    const part = (from: number, to: number, className: string) =>
+        to <= from ? null : <rect x={from} width={to - from} height="8" className={className} />
+    return (
+        <svg viewBox="0 0 100 8" preserveAspectRatio="none" className="mt-0.5 h-3 w-full" aria-hidden="true">
+            {part(0, soonest, 'fill-press')}
+            {part(soonest, opens, 'fill-risk opacity-50')}
+            {part(opens, best, 'fill-good')}
+            {part(best, closes, 'fill-good opacity-50')}
+            {part(closes, 100, 'fill-stop opacity-40')}
+            <rect x={Math.min(99.2, place(now))} width="0.8" height="8" className="fill-ink" />
+        </svg>
+    )
+}

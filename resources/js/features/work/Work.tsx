@@ -1,0 +1,302 @@
+import { useQuery } from '@tanstack/react-query'
+import { ArrowLeft, ArrowRight, CloudOff, Moon, Sun, X } from 'lucide-react'
+import { type PointerEvent, useEffect, useEffectEvent, useRef, useState } from 'react'
+import { Link, Navigate } from 'react-router'
+import { sessionQuery } from '@/app/session'
+import { currentTheme, keepTheme } from '@/app/theme'
+import { classes } from '@/design/classes'
+import { RetryNotice } from '@/design/Notice'
+import { type Entry, entryOf, type LogEntry } from '@/features/build'
+import { Before, Leaving } from './Around'
+import { useAlarm, useAwake, useNow } from './alarm'
+import type { Card } from './api'
+import { CardView } from './CardView'
+import { Clocks } from './Clocks'
+import { nextPress, readyFor, sittingOf } from './desk'
+import { More } from './More'
+import { Outbox } from './Outbox'
+import { keptDesk } from './outbox'
+import { keepProgram } from './program'
+import { type AtWork, useDesk } from './useDesk'
+
+/** Pixels across which a finger has to go. */
+const SWIPE = 60
+
+/** The bench while one works at it. Opens without a network, for whoever was signed in on this device last. */
+export function Work() {
+    const session = useQuery({ ...sessionQuery, retry: false })
+    const [last, setLast] = useState<string | null | undefined>(undefined)
+    useEffect(() => {
+        document.title = 'At the bench · Ulvrach'
+        keepProgram()
+        void keptDesk().then((kept) => setLast(kept?.user ?? null))
+    }, [])
+    if (session.data?.user === null) return <Navigate to="/sign-in" replace state={{ from: '/work' }} />
+    const user = session.data?.user?.email ?? (session.isError ? last : undefined)
+    if (user === undefined) return <p className="p-8 text-soft">Opening the bench…</p>
+    if (user === null) {
+        return (
+            <main className="mx-auto max-w-lg p-8">
+                <p>Nobody has worked at this device since it was locked. Sign in once the server can be reached.</p>
+                <RetryNotice
+                    error={session.error ?? new Error('The server cannot be reached.')}
+                    onRetry={() => void session.refetch()}
+                />
+            </main>
+        )
+    }
+    return <Bench user={user} />
+}
+
+function Bench({ user }: { user: string }) {
+    const work = useDesk(user)
+    useAwake()
+    if (work.desk === null) {
+        return work.error === null ? (
+            <p className="p-8 text-soft">Looking at your week…</p>
+        ) : (
+            <main className="mx-auto max-w-lg p-8">
+                <RetryNotice error={work.error} onRetry={work.again} />
+            </main>
+        )
+    }
+    return <Hands work={work} desk={work.desk} />
+}
+
+/** What is before the hands: a card, or what stands before the first and after the last of them. */
+type Place = { at: 'before' } | { at: 'card'; key: string } | { at: 'leaving' }
+
+const keyOf = ({ build, step }: { build: string; step: string }) => `${build} ${step}`
+
+function Hands({ work, desk }: { work: AtWork; desk: NonNullable<AtWork['desk']> }) {
+    const { cards } = desk
+    const now = useNow()
+    const { news, hear } = useAlarm(desk.clocks)
+    const [place, setPlace] = useState<Place>(() =>
+        cards.some(({ begunAt }) => begunAt !== null)
+            ? { at: 'card', key: keyOf(cards.find(({ begunAt }) => begunAt !== null) ?? { build: '', step: '' }) }
+            : { at: 'before' },
+    )
+    const [last, setLast] = useState<{ says: string; build: string; entry: LogEntry } | null>(null)
+    const [isMore, setMore] = useState(false)
+    const found = place.at === 'card' ? cards.findIndex((card) => keyOf(card) === place.key) : -1
+    // A card that is done gives way to the one that came after it, which stands in its place then.
+    const [shownAt, setShownAt] = useState(0)
+    const at = place.at === 'before' ? -1 : place.at === 'leaving' ? cards.length : found >= 0 ? found : shownAt
+    const card = cards[at]
+    const go = (to: number) => {
+        setMore(false)
+        const wanted = cards[to]
+        setShownAt(Math.max(0, to))
+        setPlace(
+            to < 0 ? { at: 'before' } : wanted === undefined ? { at: 'leaving' } : { at: 'card', key: keyOf(wanted) },
+        )
+    }
+    const log = async (said: Card, kind: Entry['kind'], says: string, more: Partial<Entry> = {}) => {
+        const entry = entryOf(kind, said.step, more)
+        if (kind === 'finished' || kind === 'skipped') go(at)
+        setMore(false)
+        setLast({ says, build: said.build, entry })
+        await work.log(said.build, entry)
+    }
+    const takeBack = async () => {
+        if (last === null) return
+        const { build, entry } = last
+        const step = entry.step ?? ''
+        setLast(null)
+        // What is still to do after all comes back before the hands.
+        setPlace({ at: 'card', key: keyOf({ build, step }) })
+        await work.log(build, entryOf('withdrawn', step, { corrects: entry.id }))
+    }
+    const act = () => {
+        if (card === undefined) go(at + 1)
+        else void log(card, nextPress(card).kind, nextPress(card).says)
+    }
+    useKeys({ back: () => go(at - 1), on: () => go(at + 1), act, isOff: isMore })
+    const swipe = useSwipe({ back: () => go(Math.max(-1, at - 1)), on: () => go(at + 1) })
+    const sitting = sittingOf(cards)
+    const build = desk.builds.find(({ id }) => id === card?.build)
+
+    return (
+        <div className="flex h-dvh flex-col text-base" data-at={at}>
+            <Head
+                title={
+                    card === undefined
+                        ? at < 0
+                            ? 'Before you begin'
+                            : 'Before you leave'
+                        : `${build?.name ?? 'A build'}, step ${card.number} of ${card.of}`
+                }
+                work={work}
+            />
+            <div className="flex min-h-0 flex-1 flex-col lg:flex-row">
+                <main className="min-h-0 flex-1 touch-pan-y overflow-y-auto p-4" {...swipe}>
+                    {card !== undefined ? (
+                        <CardView card={card} build={build} now={now} />
+                    ) : at < 0 ? (
+                        <Before ready={readyFor(sitting)} cards={sitting} />
+                    ) : (
+                        <Leaving desk={desk} now={now} />
+                    )}
+                </main>
+                <aside
+                    aria-label="Clocks"
+                    className="max-h-56 shrink-0 overflow-y-auto border-line p-3 max-lg:border-t lg:max-h-none lg:w-96 lg:border-l"
+                >
+                    <Clocks
+                        desk={desk}
+                        now={now}
+                        onReady={(clock, line) =>
+                            void work.log(
+                                clock.build,
+                                entryOf('ready', clock.step, { text: `${line.says}: ${clock.sign ?? ''}` }),
+                            )
+                        }
+                    />
+                </aside>
+            </div>
+            <div role="alert" className="flex flex-col empty:hidden">
+                {news.map(({ id, text }) => (
+                    <p key={id} className="flex items-center gap-3 border-t border-risk bg-risk-wash p-2 pl-4">
+                        <span className="flex-1 text-lg font-semibold">{text}</span>
+                        <Large onClick={() => hear(id)}>Heard</Large>
+                    </p>
+                ))}
+            </div>
+            <Outbox waiting={work.waiting} />
+            {last !== null && (
+                <p role="status" className="flex items-center gap-3 border-t border-line bg-panel p-1 pl-4">
+                    <span className="flex-1">{last.says}: written down.</span>
+                    <Large onClick={() => void takeBack()}>That was wrong</Large>
+                </p>
+            )}
+            {isMore && card !== undefined && (
+                <More card={card} onLog={(kind, says, more) => void log(card, kind, says, more)} />
+            )}
+            <nav aria-label="Steps" className="grid grid-cols-[5rem_1fr_1fr_1fr_5rem] gap-2 border-t border-rule p-2">
+                <Large label="Before" disabled={at < 0} onClick={() => go(at - 1)}>
+                    <ArrowLeft className="size-7" aria-hidden />
+                </Large>
+                {card === undefined ? (
+                    <span className="col-span-3 grid">
+                        {at < 0 && cards.length > 0 && (
+                            <Large isMain onClick={() => go(0)}>
+                                To the first step
+                            </Large>
+                        )}
+                    </span>
+                ) : (
+                    <>
+                        <Large isMain onClick={act}>
+                            {nextPress(card).says}
+                        </Large>
+                        <Large
+                            disabled={nextPress(card).kind === 'finished'}
+                            onClick={() => void log(card, 'finished', 'Done')}
+                        >
+                            Done
+                        </Large>
+                        <Large isPressed={isMore} onClick={() => setMore(!isMore)}>
+                            More
+                        </Large>
+                    </>
+                )}
+                <Large label="Next" disabled={at >= cards.length} onClick={() => go(at + 1)}>
+                    <ArrowRight className="size-7" aria-hidden />
+                </Large>
+            </nav>
+        </div>
+    )
+}
+
+function Head({ title, work }: { title: string; work: AtWork }) {
+    const [theme, setTheme] = useState(currentTheme)
+    const other = theme === 'light' ? 'dark' : 'light'
+    return (
+        <header className="flex items-center gap-2 border-b border-rule bg-panel pl-4">
+            <h1 className="min-w-0 flex-1 truncate text-lg font-semibold">{title}</h1>
+            {work.isAlone && (
+                <span role="status" className="flex items-center gap-1.5 rounded-plate bg-risk-wash px-2 py-1">
+                    <CloudOff className="size-5" aria-hidden /> Without the server: all is kept here
+                </span>
+            )}
+            <Large
+                label={`Switch to ${other}`}
+                onClick={() => {
+                    keepTheme(other)
+                    setTheme(other)
+                }}
+            >
+                {theme === 'light' ? <Moon className="size-6" aria-hidden /> : <Sun className="size-6" aria-hidden />}
+            </Large>
+            <Link to="/" aria-label="Leave the bench" className="grid size-16 place-items-center hover:bg-press">
+                <X className="size-7" aria-hidden />
+            </Link>
+        </header>
+    )
+}
+
+type LargeProps = {
+    onClick: () => void
+    children: React.ReactNode
+    label?: string
+    isMain?: boolean
+    isPressed?: boolean
+    disabled?: boolean
+}
+
+/** Large enough for a knuckle. */
+export function Large({ onClick, children, label, isMain = false, isPressed, disabled = false }: LargeProps) {
+    return (
+        <button
+            type="button"
+            aria-label={label}
+            aria-pressed={isPressed}
+            disabled={disabled}
+            onClick={onClick}
+            className={classes(
+                'inline-flex min-h-16 min-w-16 items-center justify-center gap-2 rounded-plate px-3 text-lg',
+                'font-semibold disabled:opacity-40',
+                isMain ? 'bg-act text-on-act' : 'border border-rule bg-sheet hover:bg-press',
+            )}
+        >
+            {children}
+        </button>
+    )
+}
+
+/** Arrows go on and back; any other key of the middle of the keyboard does what is most likely wanted. */
+function useKeys({ back, on, act, isOff }: { back: () => void; on: () => void; act: () => void; isOff: boolean }) {
+    const press = useEffectEvent((event: KeyboardEvent) => {
+        const isElsewhere = event.target instanceof HTMLElement && event.target.closest('input, textarea, button, a')
+        if (event.ctrlKey || event.metaKey || event.altKey || event.repeat || isOff) return
+        if (event.key === 'ArrowLeft') back()
+        else if (event.key === 'ArrowRight') on()
+        else if (!isElsewhere && (event.key === ' ' || event.key === 'Enter' || event.key.length === 1)) act()
+        else return
+        event.preventDefault()
+    })
+    useEffect(() => {
+        const onKey = (event: KeyboardEvent) => press(event)
+        window.addEventListener('keydown', onKey)
+        return () => window.removeEventListener('keydown', onKey)
+    }, [])
+}
+
+function useSwipe({ back, on }: { back: () => void; on: () => void }) {
+    const from = useRef<{ x: number; y: number } | null>(null)
+    return {
+        onPointerDown: (event: PointerEvent) => {
+            from.current = event.pointerType === 'mouse' ? null : { x: event.clientX, y: event.clientY }
+        },
+        onPointerUp: (event: PointerEvent) => {
+            const start = from.current
+            from.current = null
+            if (start === null) return
+            const [across, down] = [event.clientX - start.x, event.clientY - start.y]
+            if (Math.abs(across) < SWIPE || Math.abs(across) < 1.5 * Math.abs(down)) return
+            if (across > 0) back()
+            else on()
+        },
+    }
+}

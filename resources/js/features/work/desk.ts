@@ -1,0 +1,200 @@
+import type { LogEntry } from '@/features/build'
+import type { Card, Clock, Desk } from './api'
+
+const MINUTE = 60_000
+const after = (moment: Date, minutes: number) => new Date(moment.getTime() + minutes * MINUTE)
+
+const named = (card: Card, at: Date) => ({
+    build: card.build,
+    step: card.step,
+    number: card.number,
+    name: card.jar?.name ?? card.technique,
+    where: card.where,
+    doneAt: at,
+    sign: card.after.sign,
+})
+
+/** Windows that a card says in minutes, by the clock. */
+const byClock = (windows: Card['cleaning'], from: Date): Clock['windows'] =>
+    windows.map(({ kind, action, opens, bestUntil, closes }) => ({
+        kind,
+        action,
+        opensAt: after(from, opens),
+        bestUntil: bestUntil === null ? null : after(from, bestUntil),
+        closesAt: closes === null ? null : after(from, closes),
+    }))
+
+/** The clock that starts when a step is done, from what its card says of it: the server need not be there. */
+export function clockOf(card: Card, doneAt: Date): Clock {
+    const { windows, cures } = card.after
+    const dries =
+        cures === null
+            ? null
+            : {
+                  touchDry: after(doneAt, cures.touchDry),
+                  recoatable: after(doneAt, cures.recoatable),
+                  solventProof: cures.solventProof === null ? null : after(doneAt, cures.solventProof),
+              }
+    return {
+        ...named(card, doneAt),
+        cures: dries === null ? null : { ...dries, soonest: dries },
+        windows: byClock(windows, doneAt),
+    }
+}
+
+/** The clock of what lies wet and waits to be cleaned. */
+export const wetClockOf = (card: Card, laidAt: Date): Clock => ({
+    ...named(card, laidAt),
+    cures: null,
+    windows: byClock(card.cleaning, laidAt),
+})
+
+const isOf = (clock: Clock, card: Card) => clock.build === card.build && clock.step === card.step
+
+/** The desk as it will be once the server knows what was logged here. */
+export function withLogged(desk: Desk, logged: readonly { build: string; entry: LogEntry }[]): Desk {
+    const withdrawn = new Set(logged.flatMap(({ entry }) => (entry.kind === 'withdrawn' ? (entry.corrects ?? []) : [])))
+    let { cards, clocks, builds } = desk
+    for (const { build, entry } of logged) {
+        if (withdrawn.has(entry.id)) continue
+        const card = cards.find((one) => one.build === build && one.step === entry.step)
+        if (card === undefined) continue
+        const others = cards.filter((one) => one !== card)
+        if (entry.kind === 'begun') {
+            cards = cards.map((one) => (one === card ? { ...card, begunAt: new Date(entry.at) } : one))
+        } else if (entry.kind === 'laid') {
+            cards = cards.map((one) => (one === card ? { ...card, laidAt: new Date(entry.at) } : one))
+            clocks = [...clocks.filter((clock) => !isOf(clock, card)), wetClockOf(card, new Date(entry.at))]
+        } else if (entry.kind === 'finished') {
+            cards = others
+            clocks = [...clocks.filter((clock) => !isOf(clock, card)), clockOf(card, new Date(entry.at))]
+            builds = builds.map((one) => (one.id === build ? { ...one, done: one.done + 1 } : one))
+        } else if (entry.kind === 'skipped') {
+            cards = others
+        }
+    }
+    return { ...desk, cards, clocks, builds }
+}
+
+export type Spell = { from: Date; to: Date | null; look: 'wait' | 'doubt' | 'best' | 'late' }
+
+/** One line of a clock: something that becomes possible, is best for a while, and may be too late in the end. */
+export type Line = {
+    id: string
+    says: string
+    opensSoonest: Date
+    opensAt: Date
+    bestUntil: Date | null
+    closesAt: Date | null
+}
+
+const CURED = [
+    ['recoatable', 'another coat'],
+    ['solventProof', 'spirit on it'],
+] as const
+
+export function linesOf(clock: Clock): Line[] {
+    const dries = clock.cures
+    const id = `${clock.build} ${clock.step}`
+    const films = CURED.flatMap(([state, says]) => {
+        const at = dries?.[state] ?? null
+        if (dries === null || at === null) return []
+        const opensSoonest = dries.soonest[state] ?? at
+        return [{ id: `${id} ${state}`, says, opensSoonest, opensAt: at, bestUntil: null, closesAt: null }]
+    })
+    const windows = clock.windows
+        // What follows from drying alone stands there already, with its doubt.
+        .filter(({ kind }) => kind !== 'next-coat' && kind !== 'solvents')
+        .map(({ kind, action, opensAt, bestUntil, closesAt }) => ({
+            id: `${id} ${kind}`,
+            says: action,
+            opensSoonest: opensAt,
+            opensAt,
+            bestUntil,
+            closesAt,
+        }))
+    return [...windows, ...films]
+}
+
+export type Standing = 'waits' | 'perhaps' | 'open' | 'best' | 'late' | 'over'
+
+export function standingOf(line: Line, now: Date): Standing {
+    if (now < line.opensSoonest) return 'waits'
+    if (now < line.opensAt) return 'perhaps'
+    if (line.closesAt !== null && now >= line.closesAt) return 'over'
+    if (line.bestUntil !== null && now < line.bestUntil) return 'best'
+    return line.closesAt === null ? 'open' : line.bestUntil === null ? 'best' : 'late'
+}
+
+/** The next moment at which the line changes; null: it stays as it is. */
+export const nextOf = (line: Line, now: Date): Date | null =>
+    [line.opensSoonest, line.opensAt, line.bestUntil, line.closesAt].find((at) => at !== null && at > now) ?? null
+
+/** Minutes before the end at which one is told that it is near. */
+export const WARN_BEFORE = 15
+
+export type News = { id: string; text: string }
+
+/** What there is to tell at a moment: what has opened within the last while, and what closes soon. */
+export function newsOf(clocks: readonly Clock[], now: Date, since: Date): News[] {
+    return clocks.flatMap((clock) =>
+        linesOf(clock).flatMap((line) => {
+            const name = `${clock.name}, step ${clock.number}`
+            const warn = line.closesAt === null ? null : after(line.closesAt, -WARN_BEFORE)
+            const isIn = (moment: Date) => moment > since && moment <= now
+            return [
+                ...(isIn(line.opensAt) ? [{ id: `${line.id} opens`, text: `${name}: ${line.says} now.` }] : []),
+                ...(warn !== null && warn > line.opensAt && isIn(warn)
+                    ? [{ id: `${line.id} closes`, text: `${name}: ${line.says}, ${WARN_BEFORE} minutes left.` }]
+                    : []),
+            ]
+        }),
+    )
+}
+
+/** Clocks that still tell something: the soonest change first. */
+export function ticking(clocks: readonly Clock[], now: Date): Clock[] {
+    const next = (clock: Clock) =>
+        Math.min(...linesOf(clock).map((line) => nextOf(line, now)?.getTime() ?? Number.POSITIVE_INFINITY))
+    return clocks.filter((clock) => Number.isFinite(next(clock))).sort((one, other) => next(one) - next(other))
+}
+
+/** What the cards ahead want to have at hand: each thing once, with what it is for. */
+export type Ready = { jars: { id: string; name: string; colour: string | null; ml: number }[]; things: string[] }
+
+export function readyFor(cards: readonly Card[]): Ready {
+    const jars = new Map<string, Ready['jars'][number]>()
+    const things = new Set<string>()
+    for (const card of cards) {
+        if (card.jar !== null) {
+            const { id, name, colour } = card.jar
+            const ml = (jars.get(id)?.ml ?? 0) + (card.take?.jarMl ?? 0)
+            jars.set(id, { id, name, colour, ml })
+        }
+        if (card.take?.thinner != null) things.add(`${card.take.thinner}, to thin with`)
+        for (const tool of card.tools) things.add(tool)
+        for (const { says } of card.cleanUp) {
+            const carrier = /with (.*?)(?:,|$)/.exec(says)?.[1]
+            if (carrier !== undefined) things.add(`${carrier}, to clean with: one pool to take off, one to finish`)
+        }
+    }
+    return { jars: [...jars.values()], things: [...things] }
+}
+
+/** The cards of one sitting: those that are planned within so many hours of the first. */
+const SITTING = 8 * 60
+
+export function sittingOf(cards: readonly Card[]): Card[] {
+    const first = cards.find(({ plannedAt }) => plannedAt !== null)?.plannedAt ?? null
+    if (first === null) return cards.slice(0, 4)
+    return cards.filter(({ plannedAt }) => plannedAt !== null && plannedAt < after(first, SITTING))
+}
+
+export type Press = { kind: 'begun' | 'laid' | 'finished'; says: string }
+
+/** What is most likely to be said next of a step: that it is begun, that it is on and waits, that it is done. */
+export function nextPress(card: Card): Press {
+    if (card.begunAt === null && card.laidAt === null) return { kind: 'begun', says: 'Begin' }
+    if (card.cleaning.length > 0 && card.laidAt === null) return { kind: 'laid', says: 'It is on' }
+    return { kind: 'finished', says: card.cleaning.length > 0 ? 'Cleaned and done' : 'Done' }
+}

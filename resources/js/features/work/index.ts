@@ -1,0 +1,1 @@
+export { Work } from './Work'

@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\User;
+use Illuminate\Support\Str;
+
+beforeEach(function () {
+    Illuminate\Support\Carbon::setTestNow('2026-11-20T18:00:00Z');
+    $this->user = $this->modeller();
+    $this->id = $this->startBuild($this->user)->json('id');
+    $brief = ['base' => '#566043', 'scheme' => 'plain', 'season' => 'spring', 'weather' => 'showers',
+        'driving' => 'road', 'ambition' => 'weeks'];
+    $draft = $this->postJson("/api/builds/{$this->id}/draft", ['brief' => $brief])->assertOk();
+    $this->postJson("/api/builds/{$this->id}/edits", ['version' => 1, 'edits' => $draft->json('edits')])->assertOk();
+    $this->log = fn (string $kind, string $step, string $at, ?string $id = null) => $this->postJson(
+        "/api/builds/{$this->id}/log",
+        ['entries' => [['id' => $id ?? Str::uuid()->toString(), 'kind' => $kind, 'step' => $step, 'at' => $at]]],
+    );
+});
+
+afterEach(fn () => Illuminate\Support\Carbon::setTestNow());
+
+it('lays the next steps on the desk in the order of the clock, each whole in itself', function () {
+    $desk = $this->getJson('/api/work')->assertOk();
+    $first = $desk->json('cards.0');
+
+    expect(unlikeTheContract($desk, 'workDesk'))->toBe([])
+        ->and($desk->json('builds.0.id'))->toBe($this->id)
+        ->and($desk->json('clocks'))->toBe([])
+        ->and($first['step'])->toBe('cut-and-sand-1')
+        ->and($first['number'])->toBe(1)
+        ->and($first['plannedAt'])->not->toBeNull()
+        ->and(count($desk->json('cards')))->toBeGreaterThan(5);
+});
+
+it('moves on as things are written down, and keeps the clocks of what dries', function () {
+    ($this->log)('begun', 'cut-and-sand-1', '2026-11-20T17:00:00Z')->assertCreated();
+    expect($this->getJson('/api/work')->json('cards.0.begunAt'))->toBe('2026-11-20T17:00:00Z');
+    foreach (['cut-and-sand-1', 'dry-fit-1', 'prime-1'] as $step) {
+        ($this->log)('finished', $step, '2026-11-20T17:30:00Z')->assertCreated();
+    }
+    $desk = $this->getJson('/api/work')->assertOk();
+
+    expect(unlikeTheContract($desk, 'workDesk'))->toBe([])
+        ->and(array_column($desk->json('cards'), 'step'))->not->toContain('prime-1')
+        ->and($desk->json('builds.0.done'))->toBe(3)
+        ->and(array_column($desk->json('clocks'), 'step'))->toContain('prime-1')
+        ->and($desk->json('clocks.0.cures.recoatable'))->toBeGreaterThan('2026-11-20T17:30:00Z');
+});
+
+it('counts an entry once that comes twice, and takes kinds that only happen at the bench', function () {
+    $id = Str::uuid()->toString();
+    foreach ([1, 2] as $_) {
+        ($this->log)('paused', 'prime-1', '2026-11-20T17:00:00Z', $id)->assertCreated();
+    }
+    ($this->log)('laid', 'pin-wash-1', '2026-11-20T17:50:00Z')->assertCreated();
+    ($this->log)('ready', 'pin-wash-1', '2026-11-20T17:58:00Z')->assertCreated();
+    ($this->log)('dreamt', 'pin-wash-1', '2026-11-20T17:58:00Z')->assertUnprocessable();
+    $log = $this->getJson("/api/builds/{$this->id}/log")->json('log');
+    $clocks = $this->getJson('/api/work')->json('clocks');
+
+    expect(array_column($log, 'kind'))->toBe(['paused', 'laid', 'ready'])
+        ->and($clocks)->toHaveCount(1)
+        ->and($clocks[0]['windows'][0]['kind'])->toBe('clean-up');
+});
+
+it('shows nobody the desk of another, and an empty one to who has no plan', function () {
+    $this->actingAs(User::factory()->create());
+    $desk = $this->getJson('/api/work')->assertOk();
+
+    expect($desk->json('builds'))->toBe([])->and($desk->json('cards'))->toBe([]);
+});
+
+it('is behind the door', function () {
+    $this->deleteJson('/api/session')->assertOk();
+    $this->getJson('/api/work')->assertUnauthorized();
+});

@@ -1,0 +1,119 @@
+import { expect, makeAccount, scan, signOut, startBuild, test } from './kit'
+
+/** A vehicle with a drafted plan, and the bench with its first step before the hands. */
+async function toTheBench(page: import('@playwright/test').Page): Promise<void> {
+    await makeAccount(page)
+    await startBuild(page, 'Pell', 'Light tank')
+    await page.getByRole('button', { name: 'Draft a plan from its story' }).click()
+    await page.getByRole('dialog').getByRole('button', { name: 'Lay it down' }).click()
+    await expect(page.getByRole('grid')).toBeVisible()
+    await page.goto('/work')
+    await expect(page.getByRole('heading', { name: 'Have ready' })).toBeVisible()
+    await page.getByRole('button', { name: 'To the first step' }).click()
+    await expect(page.getByRole('heading', { name: 'Cut, file and sand' })).toBeVisible()
+}
+
+const logged = (page: import('@playwright/test').Page) =>
+    page.evaluate(async () => {
+        const { builds } = await (await fetch('/api/builds', { headers: { Accept: 'application/json' } })).json()
+        const answer = await fetch(`/api/builds/${builds[0].id}/log`, { headers: { Accept: 'application/json' } })
+        return (await answer.json()).log.map(({ kind, step }: { kind: string; step: string }) => `${kind} ${step}`)
+    })
+
+test('a step is begun and done with a press each, and a wrong press is taken back', async ({ page }) => {
+    await page.setViewportSize({ width: 1024, height: 768 })
+    await toTheBench(page)
+    await scan(page)
+    await page.getByRole('button', { name: 'Begin' }).click()
+    await page.getByRole('button', { name: 'Done' }).first().click()
+    await expect(page.getByRole('heading', { name: 'Fit it dry and measure' })).toBeVisible()
+    await page.getByRole('button', { name: 'That was wrong' }).click()
+    await expect(page.getByRole('heading', { name: 'Cut, file and sand' })).toBeVisible()
+    await page.keyboard.press('Space')
+    await expect(page.getByText('Done: written down.')).toBeVisible()
+    await page.getByRole('button', { name: 'More' }).click()
+    await page.getByLabel('In words', { exact: false }).fill('A seam on the left fender')
+    await page.getByRole('button', { name: 'Write down' }).click()
+    await expect
+        .poll(() => logged(page))
+        .toEqual([
+            'begun cut-and-sand-1',
+            'finished cut-and-sand-1',
+            'withdrawn cut-and-sand-1',
+            'finished cut-and-sand-1',
+            'note dry-fit-1',
+        ])
+    for (const button of await page.getByRole('navigation', { name: 'Steps' }).getByRole('button').all()) {
+        expect((await button.boundingBox())?.height).toBeGreaterThanOrEqual(56)
+    }
+})
+
+test('the bench opens and goes on without a network, and nothing is lost or doubled', async ({ page, context }) => {
+    await toTheBench(page)
+    // The program is kept at hand once it has been fetched.
+    await page.evaluate(async () => (await navigator.serviceWorker.ready).active?.state)
+    await expect
+        .poll(() => page.evaluate(async () => (await (await caches.open('ulvrach-shell')).keys()).length))
+        .toBeGreaterThan(20)
+    await context.setOffline(true)
+    await page.keyboard.press('Space')
+    await page.keyboard.press('Space')
+    await expect(page.getByText('2 entries wait to be sent; nothing is lost.')).toBeVisible()
+    await page.reload()
+    await expect(page.getByText('Without the server: all is kept here')).toBeVisible()
+    await expect(page.getByText('2 entries wait to be sent; nothing is lost.')).toBeVisible()
+    await page.getByRole('button', { name: 'To the first step' }).click()
+    // What was done without the network is done.
+    await expect(page.getByRole('heading', { name: 'Fit it dry and measure' })).toBeVisible()
+    await page.getByRole('button', { name: 'Done' }).first().click()
+    await expect(page.getByText('3 entries wait to be sent; nothing is lost.')).toBeVisible()
+
+    await context.setOffline(false)
+    await expect(page.getByText('wait to be sent', { exact: false })).toHaveCount(0, { timeout: 20_000 })
+    expect(await logged(page)).toEqual(['begun cut-and-sand-1', 'finished cut-and-sand-1', 'finished dry-fit-1'])
+
+    // A shared tablet is locked again, and keeps nothing.
+    await page.goto('/')
+    await signOut(page)
+    const left = await page.evaluate(
+        () =>
+            new Promise((resolve) => {
+                const opened = indexedDB.open('keyval-store')
+                opened.onsuccess = () => {
+                    const all = opened.result.transaction('keyval').objectStore('keyval').getAllKeys()
+                    all.onsuccess = () => resolve(all.result)
+                }
+            }),
+    )
+    expect(left).toEqual([])
+    await context.setOffline(true)
+    await page.goto('/work').catch(() => undefined)
+    await expect(page.getByText('Nobody has worked at this device since it was locked', { exact: false })).toBeVisible()
+})
+
+test('two devices write one log, and a lost answer makes no second entry', async ({ page, browser, context }) => {
+    await toTheBench(page)
+    const other = await browser.newContext({ storageState: await context.storageState() })
+    const second = await other.newPage()
+    await second.goto('/work')
+    await second.getByRole('button', { name: 'To the first step' }).click()
+    // The server has it, and the answer never comes.
+    let isCut = true
+    await page.route('**/log', async (route) => {
+        if (!isCut) return route.continue()
+        isCut = false
+        await route.fetch()
+        await route.abort()
+    })
+    await page.getByRole('button', { name: 'Begin' }).click()
+    await second.getByRole('button', { name: 'Begin' }).click()
+    await second.getByRole('button', { name: 'Done' }).first().click()
+    await expect(second.getByRole('heading', { name: 'Fit it dry and measure' })).toBeVisible()
+    await expect(page.getByText('waits to be sent', { exact: false })).toHaveCount(0, { timeout: 20_000 })
+    // The first device has gone on with the second.
+    await expect(page.getByRole('heading', { name: 'Fit it dry and measure' })).toBeVisible({ timeout: 40_000 })
+    const log = await logged(page)
+    expect(log.filter((one: string) => one === 'begun cut-and-sand-1')).toHaveLength(2)
+    expect(log.filter((one: string) => one === 'finished cut-and-sand-1')).toHaveLength(1)
+    await other.close()
+})

@@ -1,0 +1,179 @@
+import { screen, waitFor } from '@testing-library/react'
+import userEvent from '@testing-library/user-event'
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
+import type { Card, Desk } from '@/features/work/api'
+import { linesOf, newsOf, nextPress, readyFor, standingOf, ticking, withLogged } from '@/features/work/desk'
+import { forgetWork } from '@/features/work/outbox'
+import { Work } from '@/features/work/Work'
+import { product, serverKnows, show } from './kit'
+
+const at = (minutes: number) => new Date(Date.UTC(2026, 10, 27, 19, 0) + minutes * 60_000)
+const finish = { belongs: [], panels: [], paints: [], marks: [] }
+const wash: Card = {
+    build: 'b',
+    plannedAt: at(0),
+    step: 'wash',
+    number: 4,
+    of: 9,
+    technique: 'Pin wash',
+    kind: 'wash',
+    jar: product('dark', 'Dark wash', { colour: '#332a20' }) as Card['jar'],
+    zones: ['hull'],
+    where: ['Hull'],
+    how: ['0.4 ml as it comes'],
+    take: { jarMl: 0.4, thinnerMl: 0, thinner: null },
+    cleanUp: [{ says: 'wipe with odourless spirit, 25 min after', afterMinutes: 25 }],
+    tools: ['soft brush'],
+    signs: ['dull, no longer glossy'],
+    cautions: [],
+    habits: [],
+    lookFirst: [],
+    hazards: [],
+    note: '',
+    handsOn: 40,
+    opensAt: null,
+    closesAt: null,
+    waitsFor: null,
+    begunAt: null,
+    laidAt: null,
+    cleaning: [{ kind: 'clean-up', action: 'clean it', opens: 15, bestUntil: 60, closes: 180 }],
+    after: {
+        windows: [],
+        cures: { touchDry: 60, recoatable: 480, solventProof: 1440 },
+        sign: 'dull, no longer glossy',
+    },
+}
+const paint: Card = {
+    ...wash,
+    step: 'paint',
+    number: 5,
+    technique: 'Tools',
+    cleanUp: [],
+    cleaning: [],
+    plannedAt: at(60),
+    tools: ['fine brush', 'soft brush'],
+}
+const desk: Desk = {
+    now: at(0),
+    timeZone: 'UTC',
+    builds: [{ id: 'b', name: 'Pell', kind: 'tank', scale: 35, form: null, finish, done: 3, steps: 9 }],
+    cards: [wash, paint],
+    clocks: [],
+}
+const entry = (kind: string, step: string, minutes: number, more = {}) => ({
+    build: 'b',
+    entry: { id: `${kind}-${step}`, kind, step, at: at(minutes).toISOString(), ...more },
+})
+
+describe('the desk without the server', () => {
+    it('goes from begun to laid to done, with the clock that belongs to each', () => {
+        expect(nextPress(wash).kind).toBe('begun')
+        const begun = withLogged(desk, [entry('begun', 'wash', 0)])
+        expect(nextPress(begun.cards[0] as Card).kind).toBe('laid')
+        const laid = withLogged(desk, [entry('begun', 'wash', 0), entry('laid', 'wash', 10)])
+        expect(nextPress(laid.cards[0] as Card)).toEqual({ kind: 'finished', says: 'Cleaned and done' })
+        expect(laid.clocks[0]?.windows[0]).toMatchObject({ opensAt: at(25), bestUntil: at(70), closesAt: at(190) })
+        const done = withLogged(desk, [
+            entry('begun', 'wash', 0),
+            entry('laid', 'wash', 10),
+            entry('finished', 'wash', 50),
+        ])
+        expect(done.cards.map(({ step }) => step)).toEqual(['paint'])
+        expect(done.clocks).toHaveLength(1)
+        expect(done.clocks[0]?.windows).toEqual([])
+        expect(done.clocks[0]?.cures?.recoatable).toEqual(at(530))
+        expect(done.builds[0]?.done).toBe(4)
+        // What is cleaned never is asked for on paint that is not.
+        expect(nextPress({ ...paint, begunAt: at(0) })).toEqual({ kind: 'finished', says: 'Done' })
+    })
+    it('leaves out what is left out, takes back what was taken back, and passes over what it does not know', () => {
+        expect(withLogged(desk, [entry('skipped', 'wash', 0)]).cards).toEqual([paint])
+        const taken = [entry('finished', 'wash', 0), entry('withdrawn', 'wash', 1, { corrects: 'finished-wash' })]
+        expect(withLogged(desk, taken)).toEqual(desk)
+        expect(withLogged(desk, [entry('finished', 'gone', 0)])).toEqual(desk)
+    })
+    it('says of a window whether it waits, is in doubt, at its best, late, or over', () => {
+        const clock = withLogged(desk, [entry('laid', 'wash', 0)]).clocks
+        const line = linesOf(clock[0] as Desk['clocks'][number])[0] as ReturnType<typeof linesOf>[number]
+        expect([0, 20, 100, 200].map((minutes) => standingOf(line, at(minutes)))).toEqual([
+            'waits',
+            'best',
+            'late',
+            'over',
+        ])
+        expect(standingOf({ ...line, opensSoonest: at(5) }, at(10))).toBe('perhaps')
+        expect(ticking(clock, at(100))).toHaveLength(1)
+        expect(ticking(clock, at(200))).toEqual([])
+    })
+    it('tells once what opens and what closes soon, and never what is long past', () => {
+        const { clocks } = withLogged(desk, [entry('laid', 'wash', 0)])
+        const texts = (from: number, to: number) => newsOf(clocks, at(to), at(from)).map(({ text }) => text)
+        expect(texts(0, 10)).toEqual([])
+        expect(texts(10, 16)).toEqual(['Dark wash, step 4: clean it now.'])
+        expect(texts(160, 166)).toEqual(['Dark wash, step 4: clean it, 15 minutes left.'])
+        expect(texts(300, 400)).toEqual([])
+    })
+    it('wants each thing at hand once, with what all steps take of a jar', () => {
+        const ready = readyFor([wash, { ...paint, take: { jarMl: 0.2, thinnerMl: 0.1, thinner: 'water' } }])
+        expect(ready.jars).toEqual([{ id: 'dark', name: 'Dark wash', colour: '#332a20', ml: 0.6000000000000001 }])
+        expect(ready.things).toEqual([
+            'soft brush',
+            'odourless spirit, to clean with: one pool to take off, one to finish',
+            'water, to thin with',
+            'fine brush',
+        ])
+    })
+})
+
+describe('at the bench', () => {
+    // The browser of these tests has no taste of its own.
+    beforeEach(() => localStorage.setItem('ulvrach.theme', 'light'))
+    afterEach(async () => {
+        await forgetWork()
+        vi.restoreAllMocks()
+    })
+    const json = (card: Desk): unknown => JSON.parse(JSON.stringify(card))
+    const session = { user: { name: 'Tova', email: 'tova@example.org' }, demo: false }
+    const open = async () => {
+        show(<Work />)
+        await userEvent.click(await screen.findByRole('button', { name: 'To the first step' }))
+    }
+    it('takes one press for each thing, and a press to take it back', async () => {
+        const logged: { entries: { kind: string; corrects?: string; id: string }[] }[] = []
+        serverKnows({
+            'GET /session': session,
+            'GET /work': json(desk),
+            'POST /builds/b/log': (body: (typeof logged)[number]) => {
+                logged.push(body)
+                return {}
+            },
+        })
+        await open()
+        expect(screen.getByRole('heading', { name: 'Pin wash' })).toBeVisible()
+        await userEvent.click(screen.getByRole('button', { name: 'Begin' }))
+        await userEvent.click(await screen.findByRole('button', { name: 'It is on' }))
+        expect(await screen.findByText(/The sign beats the number/)).toBeVisible()
+        await userEvent.click(screen.getByRole('button', { name: 'Cleaned and done' }))
+        expect(await screen.findByRole('heading', { name: 'Tools' })).toBeVisible()
+        await userEvent.click(screen.getByRole('button', { name: 'That was wrong' }))
+        await waitFor(() => expect(logged.length).toBeGreaterThan(0))
+        expect(logged[0]?.entries[0]?.kind).toBe('begun')
+    })
+    it('keeps what was pressed when the server is out of reach, and says so', async () => {
+        serverKnows({ 'GET /session': session, 'GET /work': json(desk) })
+        await open()
+        vi.spyOn(globalThis, 'fetch').mockRejectedValue(new TypeError('offline'))
+        await userEvent.keyboard(' ')
+        await userEvent.click(await screen.findByRole('button', { name: 'It is on' }))
+        expect(await screen.findByText('2 entries wait to be sent; nothing is lost.')).toBeVisible()
+        expect(screen.getByRole('button', { name: 'Cleaned and done' })).toBeVisible()
+    })
+    it('tells what the server will not have, and lets it go', async () => {
+        serverKnows({ 'GET /session': session, 'GET /work': json(desk) })
+        await open()
+        await userEvent.click(screen.getByRole('button', { name: 'Begin' }))
+        expect(await screen.findByText(/“begun” of wash is not in the log/)).toBeVisible()
+        await userEvent.click(screen.getByRole('button', { name: 'Let it go' }))
+        await waitFor(() => expect(screen.queryByText(/is not in the log/)).toBeNull())
+    })
+})

@@ -15,6 +15,7 @@ use App\Http\Controllers\PatternController;
 use App\Http\Controllers\PhotoController;
 use App\Http\Controllers\PlanController;
 use App\Http\Controllers\RecipeController;
+use App\Http\Controllers\RescueController;
 use App\Http\Controllers\RoomController;
 use App\Http\Controllers\SchoolController;
 use App\Http\Controllers\SessionController;
@@ -70,6 +71,7 @@ Route::prefix('api')->group(function (): void {
         Route::post('schools', [SchoolController::class, 'store']);
         Route::delete('schools/{school}', [SchoolController::class, 'destroy'])->where('school', '[0-9]{1,18}');
         Route::get('work', WorkController::class);
+        Route::get('mishaps', [RescueController::class, 'index']);
         Route::get('patterns', [PatternController::class, 'index']);
         Route::delete('patterns/{pattern}', [PatternController::class, 'destroy'])->whereUuid('pattern');
         Route::get('jars', [JarController::class, 'index']);
@@ -123,6 +125,7 @@ Route::prefix('api')->group(function (): void {
                 Route::get('repair', [PlanController::class, 'repair']);
                 Route::get('steps/{step}', [StepController::class, 'show'])->where('step', '[a-z0-9-]{1,40}');
                 Route::post('draft', [DraftController::class, 'draft'])->middleware('throttle:solving');
+                Route::post('rescue', [RescueController::class, 'ways'])->middleware('throttle:solving');
                 Route::post('pattern', [PatternController::class, 'store']);
                 Route::post('spread/look', [SpreadController::class, 'look'])->middleware('throttle:solving');
                 Route::post('spread', [SpreadController::class, 'lay']);

@@ -219,7 +219,7 @@ final class CardReport
     /**
      * When it has to be cleaned, in minutes from the last stroke.
      *
-     * @return list<array{kind: string, action: string, opens: int, bestUntil: int|null, closes: int|null}> empty: never
+     * @return list<array{kind: string, action: string, opens: int, bestUntil: int|null, closes: int|null}> none: never
      */
     private static function cleaning(Walk $walk, int $index): array
     {
@@ -254,7 +254,7 @@ final class CardReport
         return $at === null ? null : TimetableReport::moment($at);
     }
 
-    /** @return array<string, mixed>|null the clock of a step that lies wet and waits to be cleaned; null: it does not */
+    /** @return array<string, mixed>|null the clock of a step that lies wet until it is cleaned; null: it does not */
     private static function wet(Walk $walk, int $index, int $now): ?array
     {
         $step = $walk->plan->steps[$index];
@@ -290,6 +290,7 @@ final class CardReport
             'step' => $step->id,
             'number' => $index + 1,
             'name' => $walk->plan->productOf($step)->name ?? TechniqueLibrary::get($step->technique)->name,
+            'zones' => $step->zones,
             'where' => array_map(static fn (string $zone) => $walk->plan->zones[$zone]->name, $step->zones),
             'doneAt' => TimetableReport::moment($at),
             'sign' => TechniqueLibrary::get($step->technique)->cleanUp?->sign,

@@ -1448,6 +1448,7 @@ export const workClockSchema = z.object({
     ),
     /** What is seen when it can be cleaned. */
     sign: z.string().nullable(),
+    zones: z.array(z.string()),
 })
 export type WorkClock = z.infer<typeof workClockSchema>
 
@@ -1471,3 +1472,29 @@ export const workDeskSchema = z.object({
     clocks: z.array(workClockSchema),
 })
 export type WorkDesk = z.infer<typeof workDeskSchema>
+
+/** What may go wrong, as it is seen. */
+export const mishapsSchema = z.object({ mishaps: z.array(z.object({ code: z.string(), seen: z.string() })) })
+export type Mishaps = z.infer<typeof mishapsSchema>
+
+/** Ways out of a mishap that are open at this minute, the reversible first. */
+export const rescueSchema = z.object({
+    version: z.number(),
+    ways: z.array(
+        z.object({
+            kind: z.string(),
+            says: z.string(),
+            tool: z.string(),
+            liquid: z.string().nullable(),
+            contact: z.string().nullable(),
+            /** Then it closes, or grows harder. */
+            until: momentSchema.nullable(),
+            /** What it may do to what lies below; null: nothing. */
+            cost: z.string().nullable(),
+            technique: z.string().nullable(),
+            /** Sent back as they come: only the server needs to understand them. */
+            edits: z.array(z.record(z.string(), z.any())),
+        }),
+    ),
+})
+export type Rescue = z.infer<typeof rescueSchema>

@@ -75,6 +75,7 @@ const ORDER = [
     'Safety',
     'Sections',
     'Repair',
+    'Rescue',
     'Draft',
     'Schedule',
     'Report',

@@ -22,7 +22,8 @@ $walked = static function (array $done = [], ?Plan $plan = null): Walk {
     $plan ??= (new Drafter())->draft(DraftKit::plan('tank', 'sealed-steps', $facts), $told)->verdict->plan;
     $entries = [];
     foreach ($done as $step => $minutes) {
-        $entries[] = new Entry("e-{$step}", EntryKind::Finished, Moment::read('2026-11-20T10:00:00Z') + $minutes, $step);
+        $at = Moment::read('2026-11-20T10:00:00Z') + $minutes;
+        $entries[] = new Entry("e-{$step}", EntryKind::Finished, $at, $step);
     }
 
     return (new Walker())->walk($plan, new Log($entries));

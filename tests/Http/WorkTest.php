@@ -73,6 +73,38 @@ it('shows nobody the desk of another, and an empty one to who has no plan', func
 });
 
 it('is behind the door', function () {
-    $this->deleteJson('/api/session')->assertOk();
+    $this->app['auth']->forgetGuards();
+    $this->assertGuest();
     $this->getJson('/api/work')->assertUnauthorized();
+});
+
+it('says what can still be done about a mishap, and what is done about it becomes a step', function () {
+    $mishaps = $this->getJson('/api/mishaps')->assertOk();
+    expect(unlikeTheContract($mishaps, 'mishaps'))->toBe([])
+        ->and(count($mishaps->json('mishaps')))->toBeGreaterThan(25);
+    ($this->log)('laid', 'pin-wash-1', '2026-11-20T17:40:00Z')->assertCreated();
+    $ask = fn (array $changes = []) => $this->postJson("/api/builds/{$this->id}/rescue", [
+        'mishap' => 'wash-too-strong',
+        'zone' => 'turret',
+        'step' => 'pin-wash-1',
+        ...$changes,
+    ]);
+    $fresh = $ask()->assertOk();
+    $way = $fresh->json('ways.0');
+    $step = collect($fresh->json('ways'))->firstWhere('kind', 'weather');
+
+    expect(unlikeTheContract($fresh, 'rescue'))->toBe([])
+        ->and($way['liquid'])->toBe('odourless spirit')
+        ->and($way['until'])->toBeGreaterThan('2026-11-20T18:00:00Z')
+        ->and($step['edits'])->not->toBe([]);
+    $after = $this->postJson("/api/builds/{$this->id}/edits", [
+        'version' => $fresh->json('version'),
+        'edits' => $step['edits'],
+    ])->assertOk();
+    expect(array_column($after->json('plan.steps'), 'note'))->toContain($step['says']);
+    foreach (['mishap' => 'rain', 'zone' => 'cellar', 'step' => 'lunch'] as $field => $wrong) {
+        $ask([$field => $wrong])->assertJsonValidationErrorFor($field);
+    }
+    $this->actingAs(User::factory()->create());
+    $ask()->assertNotFound();
 });

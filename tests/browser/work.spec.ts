@@ -44,7 +44,7 @@ test('a step is begun and done with a press each, and a wrong press is taken bac
             'note dry-fit-1',
         ])
     for (const button of await page.getByRole('navigation', { name: 'Steps' }).getByRole('button').all()) {
-        expect((await button.boundingBox())?.height).toBeGreaterThanOrEqual(56)
+        expect((await button.boundingBox())?.height).toBeGreaterThanOrEqual(64)
     }
 })
 

@@ -1,5 +1,6 @@
 import { useQuery } from '@tanstack/react-query'
 import { Link } from 'react-router'
+import { classes } from '@/design/classes'
 import { inWords } from '@/design/duration'
 import { type Timetable, timetableQuery } from './api'
 import { SpareTime } from './SpareTime'
@@ -32,7 +33,10 @@ export function NextSession() {
                 </Link>
                 <Link
                     to="/work"
-                    className="inline-flex min-h-8 items-center rounded-plate bg-act px-2.5 font-medium text-on-act pointer-coarse:min-h-11"
+                    className={classes(
+                        'inline-flex min-h-8 items-center rounded-plate bg-act px-2.5 font-medium text-on-act',
+                        'pointer-coarse:min-h-11',
+                    )}
                 >
                     To the bench
                 </Link>

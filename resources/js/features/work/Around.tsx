@@ -97,7 +97,7 @@ function Tick({ children }: { children: React.ReactNode }) {
     const [isTicked, setTicked] = useState(false)
     return (
         <li>
-            <label className="flex min-h-16 items-center gap-3 rounded-plate border border-line bg-panel px-3">
+            <label className="flex min-h-[64px] items-center gap-3 rounded-plate border border-line bg-panel px-3">
                 <input
                     type="checkbox"
                     checked={isTicked}

@@ -1,4 +1,4 @@
-import { Check } from 'lucide-react'
+import { Check, LifeBuoy } from 'lucide-react'
 import { classes } from '@/design/classes'
 import { inWords } from '@/design/duration'
 import type { Clock, Desk } from './api'
@@ -9,6 +9,7 @@ type Props = {
     now: Date
     /** The sign was seen that the number was waiting for. */
     onReady: (clock: Clock, line: Line) => void
+    onWrong: (clock: Clock) => void
 }
 
 const WORD: Record<Standing, string> = {
@@ -29,7 +30,7 @@ const TONE: Record<Standing, string> = {
 }
 
 /** All that dries or stands open at the bench, the soonest change first, as bars that move. */
-export function Clocks({ desk, now, onReady }: Props) {
+export function Clocks({ desk, now, onReady, onWrong }: Props) {
     const clocks = ticking(desk.clocks, now)
     const nameOf = new Map(desk.builds.map(({ id, name }) => [id, name]))
     if (clocks.length === 0) return <p className="p-2 text-soft">Nothing dries, nothing stands open.</p>
@@ -40,13 +41,23 @@ export function Clocks({ desk, now, onReady }: Props) {
                     key={`${clock.build} ${clock.step}`}
                     className="rounded-plate border border-line bg-panel px-3 py-2 leading-snug"
                 >
-                    <p className="text-base font-semibold">
-                        {clock.name}
-                        <span className="font-normal text-soft">
-                            {' '}
-                            on {nameOf.get(clock.build) ?? 'a build'}, step {clock.number}
-                        </span>
-                    </p>
+                    <div className="flex items-start gap-2">
+                        <p className="flex-1 text-base font-semibold">
+                            {clock.name}
+                            <span className="font-normal text-soft">
+                                {' '}
+                                on {nameOf.get(clock.build) ?? 'a build'}, step {clock.number}
+                            </span>
+                        </p>
+                        <button
+                            type="button"
+                            aria-label={`Something went wrong with ${clock.name}, step ${clock.number}`}
+                            onClick={() => onWrong(clock)}
+                            className="-mt-1 -mr-2 grid size-[64px] shrink-0 place-items-center hover:bg-press"
+                        >
+                            <LifeBuoy className="size-6" aria-hidden />
+                        </button>
+                    </div>
                     {linesOf(clock)
                         .filter((line) => nextOf(line, now) !== null)
                         .map((line) => (
@@ -87,7 +98,7 @@ function Row({ line, laid, now, sign, onReady }: RowProps) {
                     type="button"
                     onClick={onReady}
                     className={classes(
-                        'mt-1 inline-flex min-h-16 w-full items-center gap-2 rounded-plate border border-rule px-3',
+                        'mt-1 inline-flex min-h-[64px] w-full items-center gap-2 rounded-plate border border-rule px-3',
                         'text-left hover:bg-press',
                     )}
                 >

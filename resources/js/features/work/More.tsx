@@ -6,12 +6,13 @@ import { Large } from './Work'
 type Props = {
     card: Card
     onLog: (kind: Entry['kind'], says: string, more?: Partial<Entry>) => void
+    onWrong: () => void
 }
 
 const LATER = [15, 30, 60, 180] as const
 
 /** What else can be said of the step in hand, one press each. */
-export function More({ card, onLog }: Props) {
+export function More({ card, onLog, onWrong }: Props) {
     const [text, setText] = useState('')
     const said = (kind: Entry['kind'], words: string) => onLog(kind, words, { text: words })
     return (
@@ -20,6 +21,9 @@ export function More({ card, onLog }: Props) {
             className="max-h-[45dvh] overflow-y-auto border-t border-rule bg-panel p-3"
         >
             <div className="flex flex-wrap gap-2">
+                <Large isMain onClick={onWrong}>
+                    Something went wrong
+                </Large>
                 <Large onClick={() => onLog('paused', 'Paused')}>Paused</Large>
                 {card.cleanUp.length > 0 && <Large onClick={() => onLog('cleaned', 'Cleaned')}>Cleaned a pass</Large>}
                 <Large onClick={() => onLog('skipped', 'Left out')}>Left out</Large>
@@ -51,7 +55,7 @@ export function More({ card, onLog }: Props) {
                         value={text}
                         maxLength={2000}
                         onChange={(event) => setText(event.target.value)}
-                        className="h-16 w-full rounded-plate border border-rule bg-sheet px-3 text-lg"
+                        className="h-[64px] w-full rounded-plate border border-rule bg-sheet px-3 text-lg"
                     />
                 </label>
                 <span className="self-end">

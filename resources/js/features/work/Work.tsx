@@ -9,7 +9,7 @@ import { RetryNotice } from '@/design/Notice'
 import { type Entry, entryOf, type LogEntry } from '@/features/build'
 import { Before, Leaving } from './Around'
 import { useAlarm, useAwake, useNow } from './alarm'
-import type { Card } from './api'
+import type { Card, Subject } from './api'
 import { CardView } from './CardView'
 import { Clocks } from './Clocks'
 import { nextPress, readyFor, sittingOf } from './desk'
@@ -18,6 +18,7 @@ import { Outbox } from './Outbox'
 import { keptDesk } from './outbox'
 import { keepProgram } from './program'
 import { type AtWork, useDesk } from './useDesk'
+import { Wrong } from './Wrong'
 
 /** Pixels across which a finger has to go. */
 const SWIPE = 60
@@ -78,24 +79,29 @@ function Hands({ work, desk }: { work: AtWork; desk: NonNullable<AtWork['desk']>
             : { at: 'before' },
     )
     const [last, setLast] = useState<{ says: string; build: string; entry: LogEntry } | null>(null)
-    const [isMore, setMore] = useState(false)
+    const [panel, setPanel] = useState<'more' | Subject | null>(null)
     const found = place.at === 'card' ? cards.findIndex((card) => keyOf(card) === place.key) : -1
     // A card that is done gives way to the one that came after it, which stands in its place then.
     const [shownAt, setShownAt] = useState(0)
     const at = place.at === 'before' ? -1 : place.at === 'leaving' ? cards.length : found >= 0 ? found : shownAt
     const card = cards[at]
     const go = (to: number) => {
-        setMore(false)
+        setPanel(null)
         const wanted = cards[to]
         setShownAt(Math.max(0, to))
         setPlace(
             to < 0 ? { at: 'before' } : wanted === undefined ? { at: 'leaving' } : { at: 'card', key: keyOf(wanted) },
         )
     }
-    const log = async (said: Card, kind: Entry['kind'], says: string, more: Partial<Entry> = {}) => {
+    const log = async (
+        said: Pick<Card, 'build' | 'step'>,
+        kind: Entry['kind'],
+        says: string,
+        more: Partial<Entry> = {},
+    ) => {
         const entry = entryOf(kind, said.step, more)
         if (kind === 'finished' || kind === 'skipped') go(at)
-        setMore(false)
+        setPanel(null)
         setLast({ says, build: said.build, entry })
         await work.log(said.build, entry)
     }
@@ -112,7 +118,7 @@ function Hands({ work, desk }: { work: AtWork; desk: NonNullable<AtWork['desk']>
         if (card === undefined) go(at + 1)
         else void log(card, nextPress(card).kind, nextPress(card).says)
     }
-    useKeys({ back: () => go(at - 1), on: () => go(at + 1), act, isOff: isMore })
+    useKeys({ back: () => go(at - 1), on: () => go(at + 1), act, isOff: panel !== null })
     const swipe = useSwipe({ back: () => go(Math.max(-1, at - 1)), on: () => go(at + 1) })
     const sitting = sittingOf(cards)
     const build = desk.builds.find(({ id }) => id === card?.build)
@@ -141,11 +147,15 @@ function Hands({ work, desk }: { work: AtWork; desk: NonNullable<AtWork['desk']>
                 </main>
                 <aside
                     aria-label="Clocks"
-                    className="max-h-56 shrink-0 overflow-y-auto border-line p-3 max-lg:border-t lg:max-h-none lg:w-96 lg:border-l"
+                    className={classes(
+                        'max-h-56 shrink-0 overflow-y-auto border-line p-3 max-lg:border-t',
+                        'lg:max-h-none lg:w-96 lg:border-l',
+                    )}
                 >
                     <Clocks
                         desk={desk}
                         now={now}
+                        onWrong={setPanel}
                         onReady={(clock, line) =>
                             void work.log(
                                 clock.build,
@@ -170,10 +180,26 @@ function Hands({ work, desk }: { work: AtWork; desk: NonNullable<AtWork['desk']>
                     <Large onClick={() => void takeBack()}>That was wrong</Large>
                 </p>
             )}
-            {isMore && card !== undefined && (
-                <More card={card} onLog={(kind, says, more) => void log(card, kind, says, more)} />
+            {panel === 'more' && card !== undefined && (
+                <More
+                    card={card}
+                    onLog={(kind, says, more) => void log(card, kind, says, more)}
+                    onWrong={() => setPanel({ ...card, name: card.jar?.name ?? card.technique })}
+                />
             )}
-            <nav aria-label="Steps" className="grid grid-cols-[5rem_1fr_1fr_1fr_5rem] gap-2 border-t border-rule p-2">
+            {panel !== null && panel !== 'more' && (
+                <Wrong
+                    key={keyOf(panel)}
+                    of={panel}
+                    now={now}
+                    onLog={(kind, says, more) => void log(panel, kind, says, more)}
+                    onClose={() => setPanel(null)}
+                />
+            )}
+            <nav
+                aria-label="Steps"
+                className="grid grid-cols-[64px_1fr_1fr_1fr_64px] gap-2 border-t border-rule p-2 max-sm:gap-1"
+            >
                 <Large label="Before" disabled={at < 0} onClick={() => go(at - 1)}>
                     <ArrowLeft className="size-7" aria-hidden />
                 </Large>
@@ -187,16 +213,15 @@ function Hands({ work, desk }: { work: AtWork; desk: NonNullable<AtWork['desk']>
                     </span>
                 ) : (
                     <>
-                        <Large isMain onClick={act}>
-                            {nextPress(card).says}
-                        </Large>
-                        <Large
-                            disabled={nextPress(card).kind === 'finished'}
-                            onClick={() => void log(card, 'finished', 'Done')}
-                        >
-                            Done
-                        </Large>
-                        <Large isPressed={isMore} onClick={() => setMore(!isMore)}>
+                        <span className={classes('grid', nextPress(card).kind === 'finished' ? 'col-span-2' : '')}>
+                            <Large isMain onClick={act}>
+                                {nextPress(card).says}
+                            </Large>
+                        </span>
+                        {nextPress(card).kind !== 'finished' && (
+                            <Large onClick={() => void log(card, 'finished', 'Done')}>Done</Large>
+                        )}
+                        <Large isPressed={panel !== null} onClick={() => setPanel(panel === null ? 'more' : null)}>
                             More
                         </Large>
                     </>
@@ -229,7 +254,7 @@ function Head({ title, work }: { title: string; work: AtWork }) {
             >
                 {theme === 'light' ? <Moon className="size-6" aria-hidden /> : <Sun className="size-6" aria-hidden />}
             </Large>
-            <Link to="/" aria-label="Leave the bench" className="grid size-16 place-items-center hover:bg-press">
+            <Link to="/" aria-label="Leave the bench" className="grid size-[64px] place-items-center hover:bg-press">
                 <X className="size-7" aria-hidden />
             </Link>
         </header>
@@ -255,7 +280,7 @@ export function Large({ onClick, children, label, isMain = false, isPressed, dis
             disabled={disabled}
             onClick={onClick}
             className={classes(
-                'inline-flex min-h-16 min-w-16 items-center justify-center gap-2 rounded-plate px-3 text-lg',
+                'inline-flex min-h-[64px] min-w-[64px] items-center justify-center gap-2 rounded-plate px-3 text-lg',
                 'font-semibold disabled:opacity-40',
                 isMain ? 'bg-act text-on-act' : 'border border-rule bg-sheet hover:bg-press',
             )}

@@ -5,6 +5,8 @@ import type { LogEntry } from '@/features/build'
 
 export type Card = WorkCard
 export type Clock = WorkClock
+/** A step that something has happened to, whether it is still to do or drying. */
+export type Subject = Pick<Card, 'build' | 'step' | 'number' | 'zones' | 'where'> & { name: string }
 export type Desk = WorkDesk
 
 /** Milliseconds after which another device may have gone on. */

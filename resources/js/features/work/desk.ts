@@ -9,6 +9,7 @@ const named = (card: Card, at: Date) => ({
     step: card.step,
     number: card.number,
     name: card.jar?.name ?? card.technique,
+    zones: card.zones,
     where: card.where,
     doneAt: at,
     sign: card.after.sign,

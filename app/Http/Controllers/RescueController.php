@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\CurrentUser;
+use App\Models\Build;
+use App\Plans\LogStore;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Validation\Rule;
+use Ulvrach\Report\RescueReport;
+use Ulvrach\Rescue\Mishap;
+use Ulvrach\Rescue\Mishaps;
+use Ulvrach\Rescue\Rescuer;
+use Ulvrach\Rules\Evaluator;
+
+/** What can still be done when something has gone wrong. Nothing is changed: a way out says which edits it takes. */
+final readonly class RescueController
+{
+    public function __construct(private LogStore $logs, private Evaluator $evaluator, private Rescuer $rescuer)
+    {
+    }
+
+    public function index(): JsonResponse
+    {
+        return new JsonResponse([
+            'mishaps' => array_values(array_map(
+                static fn (Mishap $mishap) => ['code' => $mishap->code, 'seen' => $mishap->seen],
+                Mishaps::all(),
+            )),
+        ]);
+    }
+
+    public function ways(Request $request, Build $build): JsonResponse
+    {
+        $plan = $build->head->document;
+        $request->validate([
+            'mishap' => ['required', Rule::in(array_keys(Mishaps::all()))],
+            'zone' => ['required', Rule::in(array_map(strval(...), array_keys($plan->zones)))],
+            'step' => ['required', Rule::in(array_column($plan->steps, 'id'))],
+        ]);
+        $log = $this->logs->of($build);
+        $verdict = $this->evaluator->evaluate($plan, $log);
+        $at = (int) $plan->indexOf($request->string('step')->toString());
+        $now = intdiv(now()->getTimestamp(), 60);
+        $ways = $this->rescuer->ways(
+            $verdict,
+            $at,
+            $request->string('zone')->toString(),
+            RescueReport::minute($verdict->walk, $at, $now),
+            Mishaps::all()[$request->string('mishap')->toString()],
+            CurrentUser::of($request)->shelf(),
+        );
+
+        return new JsonResponse([
+            'version' => $build->version,
+            'ways' => RescueReport::of($ways, $verdict->walk, $at, $now),
+        ]);
+    }
+}

@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ulvrach\Report;
+
+use Ulvrach\Evaluation\Walk;
+use Ulvrach\PlanFile\EditCodec;
+use Ulvrach\Rescue\Rescue;
+use Ulvrach\Technique\TechniqueLibrary;
+
+/** Ways out of a mishap as plain data. */
+final class RescueReport
+{
+    /**
+     * How far the films are: by the clock where the step is done, from its last stroke where that was said, and as
+     * fresh as can be where nobody has said anything.
+     *
+     * @param  int  $now  Unix minute
+     * @return int minute on the plan's clock
+     */
+    public static function minute(Walk $walk, int $step, int $now): int
+    {
+        if ($walk->isDone($step) && $walk->clockZero !== null) {
+            return $now - $walk->clockZero;
+        }
+        $fresh = $walk->layers[$step]->laidAt ?? $walk->times[$step]->end;
+        $laidAt = $walk->log->laidAt($walk->plan->steps[$step]->id);
+
+        return $laidAt === null ? $fresh : $fresh + max(0, $now - $laidAt);
+    }
+
+    /**
+     * @param  list<Rescue>  $ways
+     * @param  int  $now  Unix minute
+     * @return list<array<string, mixed>>
+     */
+    public static function of(array $ways, Walk $walk, int $step, int $now): array
+    {
+        $minute = self::minute($walk, $step, $now);
+
+        return array_map(
+            static fn (Rescue $rescue) => [
+                'kind' => $rescue->way->kind->value,
+                'says' => $rescue->way->says,
+                'tool' => $rescue->way->tool,
+                'liquid' => $rescue->liquid?->label(),
+                'contact' => $rescue->liquid === null ? null : $rescue->way->contact->verb(),
+                'until' => $rescue->until === null
+                    ? null
+                    : TimetableReport::moment($now + $rescue->until - $minute),
+                'cost' => $rescue->cost,
+                'technique' => $rescue->way->technique === null
+                    ? null
+                    : TechniqueLibrary::get($rescue->way->technique)->name,
+                'edits' => EditCodec::write($rescue->edits),
+            ],
+            $ways,
+        );
+    }
+}

@@ -259,7 +259,7 @@ http {
         location @too_large { default_type application/json; return 413 '{"message":"This is larger than any plan: at most 2 MB are read."}'; }
         location @too_large_a_photo { default_type application/json; return 413 '{"message":"A photograph has at most 25 MB."}'; }
         location /build/ { expires 1y; add_header Cache-Control immutable; try_files \$uri =404; }
-        location ~ ^/api/mixes/[0-9a-f-]+/photos\$ {
+        location ~ ^/api/(mixes|builds)/[0-9a-f-]+/photos\$ {
             client_max_body_size 26m; error_page 413 = @too_large_a_photo;
             # Passed on from here: the place that another request is sent on to has a limit of its own.
             include /etc/nginx/fastcgi_params;

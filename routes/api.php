@@ -125,6 +125,8 @@ Route::prefix('api')->group(function (): void {
                 Route::get('repair', [PlanController::class, 'repair']);
                 Route::get('steps/{step}', [StepController::class, 'show'])->where('step', '[a-z0-9-]{1,40}');
                 Route::post('draft', [DraftController::class, 'draft'])->middleware('throttle:solving');
+                Route::get('photos', [PhotoController::class, 'ofBuild']);
+                Route::post('photos', [PhotoController::class, 'storeOfBuild'])->middleware('throttle:photos');
                 Route::post('rescue', [RescueController::class, 'ways'])->middleware('throttle:solving');
                 Route::post('pattern', [PatternController::class, 'store']);
                 Route::post('spread/look', [SpreadController::class, 'look'])->middleware('throttle:solving');

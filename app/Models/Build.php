@@ -31,6 +31,16 @@ final class Build extends Model
         return $this->belongsTo(PlanRevision::class, 'head_id');
     }
 
+    /**
+     * What photographs of it are kept under: of all of it, or of a step or zone.
+     *
+     * @param  string  $kind  "step" or "zone"
+     */
+    public function photosOf(string $kind = '', string $id = ''): string
+    {
+        return "build:{$this->id}:".($kind === '' ? '' : "{$kind}:{$id}");
+    }
+
     /** One of the facts in its plan as it is kept, also where the plan cannot be read; '' where there is none. */
     public function keptText(string $key): string
     {

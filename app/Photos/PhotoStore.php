@@ -6,6 +6,7 @@ namespace App\Photos;
 
 use App\Models\User;
 use Illuminate\Database\ConnectionInterface;
+use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Str;
 
@@ -55,10 +56,31 @@ final readonly class PhotoStore
      */
     public function of(User $user, array $subjects): array
     {
-        $rows = $this->database
+        return $this->found($user, static fn (Builder $rows) => $rows->whereIn('subject', $subjects));
+    }
+
+    /** @return array<string, list<array{id: string, width: int, height: int, taken: string}>> by subject, oldest first */
+    public function under(User $user, string $prefix): array
+    {
+        return $this->found($user, static fn (Builder $rows) => $rows->whereLike('subject', "{$prefix}%", true));
+    }
+
+    public function throwAwayUnder(User $user, string $prefix): void
+    {
+        $this->database
             ->table('photos')
             ->where('user_id', $user->id)
-            ->whereIn('subject', $subjects)
+            ->whereLike('subject', "{$prefix}%", true)
+            ->delete();
+    }
+
+    /**
+     * @param  \Closure(Builder): Builder  $where
+     * @return array<string, list<array{id: string, width: int, height: int, taken: string}>>
+     */
+    private function found(User $user, \Closure $where): array
+    {
+        $rows = $where($this->database->table('photos')->where('user_id', $user->id))
             ->orderBy('created_at')
             ->get(['id', 'subject', 'width', 'height', 'created_at']);
         $photos = [];

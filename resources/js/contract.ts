@@ -1498,3 +1498,20 @@ export const rescueSchema = z.object({
     ),
 })
 export type Rescue = z.infer<typeof rescueSchema>
+
+/** Photographs of the steps and zones of a build. */
+export const buildPhotosSchema = z.object({
+    photos: z.array(
+        z.object({
+            photo: z.string(),
+            width: z.number(),
+            height: z.number(),
+            taken: momentSchema,
+            /** Of a step as it was done, or of a zone as it ought to look. */
+            of: z.enum(['step', 'zone']),
+            /** Of the step or zone. */
+            id: z.string(),
+        }),
+    ),
+})
+export type BuildPhotos = z.infer<typeof buildPhotosSchema>

@@ -114,3 +114,38 @@ it('draws anew what hides a script behind a picture', function () {
 
     expect((string) $this->get("/api/photos/{$id}")->getContent())->not->toContain('script');
 });
+
+it('keeps photographs of steps and zones of a build, with the build, and shows them to nobody else', function () {
+    $id = $this->startBuild($this->app['auth']->user())->json('id');
+    $this->postJson("/api/builds/{$id}/edits", ['version' => 1, 'edits' => [[
+        'edit' => 'insert-step',
+        'at' => 0,
+        'step' => ['id' => 'look', 'technique' => 'look-over', 'product' => null, 'zones' => ['turret']],
+    ]]])->assertOk();
+    $jpeg = pictureOf(300, 200, fn (GdImage $image) => imagejpeg($image));
+    $send = fn (string $query, string $bytes) => $this->call(
+        'POST',
+        "/api/builds/{$id}/photos?{$query}",
+        server: ['CONTENT_TYPE' => 'image/jpeg', 'HTTP_ACCEPT' => 'application/json'],
+        content: $bytes,
+    );
+    $step = $send('of=step&id=look', $jpeg)->assertCreated()->json('id');
+    $zone = $send('of=zone&id=turret', $jpeg)->assertCreated()->json('id');
+    $all = $this->getJson("/api/builds/{$id}/photos")->assertOk();
+
+    expect(unlikeTheContract($all, 'buildPhotos'))->toBe([])
+        ->and(array_map(static fn ($one) => [$one['of'], $one['id'], $one['photo']], $all->json('photos')))
+        ->toBe([['step', 'look', $step], ['zone', 'turret', $zone]]);
+    foreach (['of=step&id=lunch', 'of=zone&id=cellar', 'of=lunch&id=look', ''] as $nowhere) {
+        $send($nowhere, $jpeg)->assertNotFound();
+    }
+    $send('of=step&id=look', '<svg xmlns="http://www.w3.org/2000/svg"/>')->assertJsonValidationErrorFor('photo');
+    $owner = $this->app['auth']->user();
+    $this->actingAs(User::factory()->create());
+    $this->getJson("/api/builds/{$id}/photos")->assertNotFound();
+    $send('of=step&id=look', $jpeg)->assertNotFound();
+    $this->get("/api/photos/{$step}")->assertNotFound();
+    $this->actingAs($owner);
+    $this->deleteJson("/api/builds/{$id}")->assertNoContent();
+    $this->get("/api/photos/{$step}")->assertNotFound();
+});

@@ -38,7 +38,12 @@ export function serverKnows(answers: Record<string, unknown>): string[] {
         if (answer === undefined)
             return new Response(JSON.stringify({ message: `Nobody knows ${question}` }), { status: 404 })
         return new Response(
-            JSON.stringify(typeof answer === 'function' ? answer(JSON.parse(String(init?.body ?? 'null'))) : answer),
+            JSON.stringify(
+                typeof answer === 'function'
+                    ? // A file is no JSON: what is answered does not depend on it.
+                      answer(init?.body instanceof Blob ? null : JSON.parse(String(init?.body ?? 'null')))
+                    : answer,
+            ),
         )
     })
     return asked

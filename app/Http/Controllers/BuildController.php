@@ -10,6 +10,7 @@ use App\Http\Requests\StartBuildRequest;
 use App\Http\Resources\BenchCard;
 use App\Http\Resources\BuildState;
 use App\Models\Build;
+use App\Photos\PhotoStore;
 use App\Plans\LogStore;
 use App\Plans\PlanStore;
 use App\Plans\UnreadablePlan;
@@ -70,8 +71,9 @@ final readonly class BuildController
         return new JsonResponse($this->state->of($build));
     }
 
-    public function destroy(Build $build): JsonResponse
+    public function destroy(Request $request, Build $build, PhotoStore $photos): JsonResponse
     {
+        $photos->throwAwayUnder(CurrentUser::of($request), $build->photosOf());
         $build->delete();
 
         return new JsonResponse(null, 204);

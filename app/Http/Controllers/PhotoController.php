@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\CurrentUser;
+use App\Models\Build;
 use App\Models\SavedMix;
+use App\Models\User;
 use App\Photos\Developer;
 use App\Photos\NoPicture;
 use App\Photos\PhotoStore;
@@ -28,7 +30,44 @@ final readonly class PhotoController
         if (! $user->mixes()->where('code', $mix)->exists()) {
             throw new NotFoundHttpException('There is no such mix.');
         }
-        $subject = SavedMix::subjectOf($mix);
+
+        return $this->keep($request, $user, SavedMix::subjectOf($mix));
+    }
+
+    /** Of a step as it was done, or of a zone as it ought to look. */
+    public function storeOfBuild(Request $request, Build $build): JsonResponse
+    {
+        $plan = $build->head->document;
+        [$kind, $id] = [$request->query->getString('of'), $request->query->getString('id')];
+        $known = match ($kind) {
+            'step' => array_column($plan->steps, 'id'),
+            'zone' => array_map(strval(...), array_keys($plan->zones)),
+            default => [],
+        };
+        if (! in_array($id, $known, true)) {
+            throw new NotFoundHttpException('There is no such step or zone in this plan.');
+        }
+
+        return $this->keep($request, CurrentUser::of($request), $build->photosOf($kind, $id));
+    }
+
+    /** Of all steps and zones of a build, also of steps that are gone from its plan. */
+    public function ofBuild(Request $request, Build $build): JsonResponse
+    {
+        $prefix = $build->photosOf();
+        $photos = [];
+        foreach ($this->photos->under(CurrentUser::of($request), $prefix) as $subject => $of) {
+            [$kind, $id] = explode(':', substr($subject, strlen($prefix)), 2);
+            foreach ($of as $photo) {
+                $photos[] = [...$photo, 'of' => $kind, 'id' => $id, 'photo' => $photo['id']];
+            }
+        }
+
+        return new JsonResponse(['photos' => $photos]);
+    }
+
+    private function keep(Request $request, User $user, string $subject): JsonResponse
+    {
         if (count($this->photos->of($user, [$subject])[$subject] ?? []) >= PhotoStore::MOST) {
             throw ValidationException::withMessages(['photo' => 'At most '.PhotoStore::MOST.' photographs are kept.']);
         }

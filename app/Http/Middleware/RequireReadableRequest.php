@@ -24,7 +24,7 @@ final class RequireReadableRequest
         .'builds/(import|[0-9a-f-]{36}/(edits|preview|log)))$#';
 
     /** What comes here is a picture, which whoever keeps it looks at. */
-    private const PICTURE_PATHS = '#^/api/mixes/[0-9a-f-]{36}/photos$#';
+    private const PICTURE_PATHS = '#^/api/(mixes|builds)/[0-9a-f-]{36}/photos$#';
 
     public function handle(Request $request, Closure $next): Response
     {

@@ -5,7 +5,6 @@ import {
     closestMixesSchema,
     cupLookSchema,
     cupTonesSchema,
-    photoSchema,
     recipeTableSchema,
     savedMixesSchema,
     savedMixSchema,
@@ -78,10 +77,6 @@ export const keepMix = (mix: Named) => send('POST', '/mixes', savedMixSchema, mi
 
 /** Another cup under a name that is kept; what it was before is remembered. */
 export const changeMix = (id: string, mix: Named) => send('PUT', `/mixes/${id}`, savedMixSchema, mix)
-
-export const keepPhoto = (mix: string, picture: Blob) => send('POST', `/mixes/${mix}/photos`, photoSchema, picture)
-
-export const throwAwayPhoto = (photo: string) => send('DELETE', `/photos/${photo}`, z.null())
 
 export const readRecipes = (table: string) =>
     queryOptions({

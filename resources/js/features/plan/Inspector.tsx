@@ -19,6 +19,7 @@ const StepSettings = later(() => import('./StepSettings'))
 const CoreSample = later(() => import('./CoreSample'))
 const BenchNotes = later(() => import('./BenchNotes'))
 const JarChoice = later(() => import('./JarChoice'))
+const StepPhotos = later(() => import('./StepPhotos'))
 const WashWindow = later(() => import('./WashWindow'))
 
 type Props = {
@@ -66,7 +67,10 @@ export const Inspector = memo(function Inspector(props: Props) {
     const times = verdict.steps.find((one) => one.id === cursor.step)
     // Read after the verdicts, so drawn after them.
     const beside = useDeferredValue(
-        useMemo(() => ({ state: saved, cursor, onCursor, inWeek }), [saved, cursor, onCursor, inWeek]),
+        useMemo(
+            () => ({ state: saved, library, cursor, onCursor, inWeek }),
+            [saved, library, cursor, onCursor, inWeek],
+        ),
     )
     if (step === undefined || settled === undefined) {
         return null
@@ -197,10 +201,10 @@ const canVary = (kind: string, step: Step, plan: Plan): boolean =>
     (kind === 'filter' || kind === 'blend') &&
     plan.zones.some((zone) => step.zones.includes(zone.id) && (zone.panels ?? []).length > 1)
 
-type BesideProps = Pick<Props, 'state' | 'cursor' | 'onCursor' | 'inWeek'>
+type BesideProps = Pick<Props, 'state' | 'library' | 'cursor' | 'onCursor' | 'inWeek'>
 
 /** What is good to know of the step beside the verdicts: what it lies on, and how it is done well. */
-const Beside = memo(function Beside({ state, cursor, onCursor, inWeek }: BesideProps) {
+const Beside = memo(function Beside({ state, library, cursor, onCursor, inWeek }: BesideProps) {
     const step = state.plan.steps.find((one) => one.id === cursor.step)
     const zone = state.plan.zones.find((one) => one.id === cursor.zone)
     if (step === undefined) return null
@@ -236,6 +240,9 @@ const Beside = memo(function Beside({ state, cursor, onCursor, inWeek }: BesideP
                     <BenchNotes state={state} stepId={step.id} inWeek={inWeek} />
                 </Suspense>
             </Section>
+            <Suspense fallback={null}>
+                <StepPhotos state={state} step={step} zone={zone} library={library} />
+            </Suspense>
         </>
     )
 })

@@ -42,6 +42,7 @@ const ofTheInspector = [
     () => import('./CoreSample'),
     () => import('./WashWindow'),
     () => import('./SaidBar'),
+    () => import('./StepPhotos'),
 ]
 
 type Props = {

@@ -1,8 +1,10 @@
+import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { Suspense, useMemo } from 'react'
 import type { Finish } from '@/contract'
 import { inWords, onWallClock } from '@/design/duration'
 import { later } from '@/design/later'
 import { Swatch } from '@/design/Swatch'
+import { keepBuildPhoto, PhotoShelf, photosQuery } from '@/features/photos'
 import type { Card, Desk } from './api'
 
 const VehicleThumb = later(() => import('@/features/vehicle/VehicleThumb'))
@@ -79,6 +81,7 @@ export function CardView({ card, build, now }: Props) {
                     items={card.habits.map(({ text, otherwise }) => `${otherwise} (${text})`)}
                 />
             </div>
+            <CardPhotos card={card} />
             {card.hazards.length > 0 && (
                 <section className="border-l-4 border-risk pl-3">
                     {card.hazards.map(({ code, title, advice }) => (
@@ -90,6 +93,30 @@ export function CardView({ card, build, now }: Props) {
                 </section>
             )}
         </article>
+    )
+}
+
+/** What is locked in is photographed first; what is done, whenever one likes. */
+function CardPhotos({ card }: { card: Card }) {
+    const queries = useQueryClient()
+    const photos = useQuery(photosQuery(card.build))
+    const own = (photos.data ?? [])
+        .filter((photo) => photo.of === 'step' && photo.id === card.step)
+        .map(({ photo, taken, width, height }) => ({ id: photo, taken, width, height }))
+    return (
+        <PhotoShelf
+            title="Photographs"
+            name={card.technique}
+            none={
+                card.lookFirst.length > 0
+                    ? 'Not photographed yet: after this step, what lies there now is locked in.'
+                    : 'Not photographed yet.'
+            }
+            photos={own}
+            keep={(picture) => keepBuildPhoto(card.build, 'step', card.step, picture)}
+            onChanged={() => queries.invalidateQueries({ queryKey: photosQuery(card.build).queryKey })}
+            isLarge
+        />
     )
 }
 

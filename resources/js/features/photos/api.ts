@@ -1,0 +1,26 @@
+import { queryOptions } from '@tanstack/react-query'
+import { z } from 'zod'
+import { getJson, send } from '@/app/http'
+import { type BuildPhotos, buildPhotosSchema, photoSchema } from '@/contract'
+
+export type BuildPhoto = BuildPhotos['photos'][number]
+export type Shown = { id: string; taken: Date; width: number; height: number }
+
+export const photosQuery = (build: string) =>
+    queryOptions({
+        queryKey: ['photos', build],
+        queryFn: async ({ signal }): Promise<BuildPhoto[]> =>
+            (await getJson(`/builds/${build}/photos`, buildPhotosSchema, signal)).photos,
+    })
+
+/** Of a step as it was done, or of a zone as it ought to look. */
+export const keepBuildPhoto = (build: string, of: 'step' | 'zone', id: string, picture: Blob) =>
+    send('POST', `/builds/${build}/photos?of=${of}&id=${id}`, photoSchema, picture)
+
+export const keepMixPhoto = (mix: string, picture: Blob) => send('POST', `/mixes/${mix}/photos`, photoSchema, picture)
+
+export const throwAwayPhoto = (photo: string) => send('DELETE', `/photos/${photo}`, z.null())
+
+/** Where the bytes of a photograph are; small is enough to be looked at among others. */
+export const addressOf = (id: string, size: 'small' | 'large' = 'large') =>
+    `/api/photos/${id}${size === 'small' ? '?size=small' : ''}`

@@ -6,6 +6,7 @@ use App\Http\Controllers\AlmanacController;
 use App\Http\Controllers\BuildController;
 use App\Http\Controllers\ClockController;
 use App\Http\Controllers\ColourController;
+use App\Http\Controllers\DiaryController;
 use App\Http\Controllers\DraftController;
 use App\Http\Controllers\JarController;
 use App\Http\Controllers\LibraryController;
@@ -71,6 +72,8 @@ Route::prefix('api')->group(function (): void {
         Route::post('schools', [SchoolController::class, 'store']);
         Route::delete('schools/{school}', [SchoolController::class, 'destroy'])->where('school', '[0-9]{1,18}');
         Route::get('work', WorkController::class);
+        Route::get('diary', [DiaryController::class, 'index']);
+        Route::get('diary.csv', [DiaryController::class, 'table']);
         Route::get('mishaps', [RescueController::class, 'index']);
         Route::get('patterns', [PatternController::class, 'index']);
         Route::delete('patterns/{pattern}', [PatternController::class, 'destroy'])->whereUuid('pattern');

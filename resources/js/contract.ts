@@ -1515,3 +1515,53 @@ export const buildPhotosSchema = z.object({
     ),
 })
 export type BuildPhotos = z.infer<typeof buildPhotosSchema>
+
+/** All that was written down at the bench, the latest first. */
+export const diarySchema = z.object({
+    timeZone: z.string(),
+    builds: z.array(
+        z.object({
+            id: z.string(),
+            name: z.string(),
+            steps: z.number(),
+            done: z.number(),
+            /** Of the steps whose begin and end are known. */
+            plannedMinutes: z.number(),
+            /** At the bench, of the same. */
+            spentMinutes: z.number(),
+            lastDone: z.object({ words: z.string(), at: momentSchema }).nullable(),
+            next: z.array(z.string()),
+            /** What was left out. */
+            left: z.array(z.string()),
+        }),
+    ),
+    entries: z.array(
+        z.object({
+            id: z.string(),
+            kind: z.string(),
+            at: momentSchema,
+            step: z.string().nullable(),
+            text: z.string(),
+            air: airSchema.nullable(),
+            build: z.string(),
+            words: z.string(),
+            zones: z.array(z.string()),
+            /** No later entry corrects it. */
+            stands: z.boolean(),
+        }),
+    ),
+    paces: z.array(
+        z.object({
+            technique: z.string(),
+            /** Own minutes by planned ones, drawn towards 1 where little is known. */
+            ratio: z.number(),
+            /** Eight in ten lie between low and high. */
+            low: z.number(),
+            high: z.number(),
+            observations: z.array(
+                z.object({ build: z.string(), step: z.string(), minutes: z.number(), planned: z.number() }),
+            ),
+        }),
+    ),
+})
+export type Diary = z.infer<typeof diarySchema>

@@ -31,6 +31,7 @@ export const router = createBrowserRouter([
                 lazy: async () => ({ Component: (await import('@/features/mix')).MixCard }),
             },
             { path: 'sheet', lazy: async () => ({ Component: (await import('@/features/clock')).Sheet }) },
+            { path: 'diary', lazy: async () => ({ Component: (await import('@/features/diary')).DiaryPage }) },
             { path: 'almanac', lazy: async () => ({ Component: (await import('@/features/almanac')).Almanac }) },
             {
                 path: 'builds/:buildId',

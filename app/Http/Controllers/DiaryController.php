@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Clock\BenchSettings;
+use App\Http\CurrentUser;
+use App\Models\User;
+use App\Plans\OwnPlans;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Ulvrach\Evaluation\Walk;
+use Ulvrach\Evaluation\Walker;
+use Ulvrach\Report\DiaryReport;
+
+/** All that was written down at the bench, of all builds of a person. */
+final readonly class DiaryController
+{
+    /** Entries that are shown, the latest first; the table has all of them. */
+    private const SHOWN = 1000;
+
+    public function __construct(private OwnPlans $plans, private Walker $walker)
+    {
+    }
+
+    public function index(Request $request): JsonResponse
+    {
+        $user = CurrentUser::of($request);
+        $walks = $this->walks($user);
+        $builds = $entries = [];
+        foreach ($walks as $id => $walk) {
+            $builds[] = DiaryReport::ofBuild($id, $walk);
+            array_push($entries, ...DiaryReport::entries($id, $walk));
+        }
+        usort($entries, static fn (array $one, array $other) => $other['at'] <=> $one['at']);
+
+        return new JsonResponse([
+            'timeZone' => BenchSettings::of($user)->timeZone,
+            'builds' => $builds,
+            'entries' => array_slice($entries, 0, self::SHOWN),
+            'paces' => DiaryReport::paces($walks),
+        ]);
+    }
+
+    public function table(Request $request): Response
+    {
+        return new Response(DiaryReport::table($this->walks(CurrentUser::of($request))), 200, [
+            'Content-Type' => 'text/csv; charset=utf-8',
+            'Content-Disposition' => 'attachment; filename="diary.csv"',
+        ]);
+    }
+
+    /** @return array<string, Walk> by build */
+    private function walks(User $user): array
+    {
+        $walks = [];
+        foreach ($this->plans->of($user) as [$build, $plan, $log]) {
+            $walks[$build->id] = $this->walker->walk($plan, $log);
+        }
+
+        return $walks;
+    }
+}

@@ -43,9 +43,35 @@ test('a step is begun and done with a press each, and a wrong press is taken bac
             'finished cut-and-sand-1',
             'note dry-fit-1',
         ])
+    // What is done otherwise shows what follows, and whether the plan shall say so is asked.
+    await page.getByRole('button', { name: 'More' }).click()
+    await page.getByRole('button', { name: 'Done otherwise' }).click()
+    await page.getByRole('button', { name: 'One coat more than planned' }).click()
+    await page.getByRole('button', { name: 'Change the plan too' }).click()
+    await expect(page.getByText('One coat more than planned: written down.')).toBeVisible()
+    // What goes wrong is met at once, and the photograph stands with the step.
+    await page.getByRole('button', { name: 'More' }).click()
+    await page.getByRole('button', { name: 'Something went wrong' }).click()
+    await page.getByRole('button', { name: 'Glue shines beside a joint' }).click()
+    await scan(page)
+    await page.getByRole('button', { name: 'Put it in the plan' }).first().click()
+    await expect(page.getByText(/^Rescue: .*: written down/)).toBeVisible()
+    await page.getByLabel('Add one').setInputFiles({
+        name: 'mark.png',
+        mimeType: 'image/png',
+        buffer: Buffer.from(
+            'iVBORw0KGgoAAAANSUhEUgAAAEAAAAAwCAIAAAAuKetIAAAARElEQVR42u3PQQkAAAgEsEtnCEPY/2kFv8JgBZaeei0CAgICAgICAgICAgICAgICAgICAgICAgICAgICAgICAgICAlcLQAKotV+duBQAAAAASUVORK5CYII=',
+            'base64',
+        ),
+    })
+    await expect(page.getByRole('region', { name: 'Photographs' }).getByRole('img')).toBeVisible()
     for (const button of await page.getByRole('navigation', { name: 'Steps' }).getByRole('button').all()) {
         expect((await button.boundingBox())?.height).toBeGreaterThanOrEqual(64)
     }
+    await page.goto('/diary')
+    await expect(page.getByText('A seam on the left fender')).toBeVisible()
+    await expect(page.getByText(/^Next: /)).toBeVisible()
+    await scan(page)
 })
 
 test('the bench opens and goes on without a network, and nothing is lost or doubled', async ({ page, context }) => {

@@ -2,10 +2,11 @@ import { screen, waitFor } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import type { Card, Desk } from '@/features/work/api'
-import { linesOf, newsOf, nextPress, readyFor, standingOf, ticking, withLogged } from '@/features/work/desk'
+import { likesOf, linesOf, newsOf, nextPress, readyFor, standingOf, ticking, withLogged } from '@/features/work/desk'
+import { changesOf, newFindings } from '@/features/work/Otherwise'
 import { forgetWork } from '@/features/work/outbox'
 import { Work } from '@/features/work/Work'
-import { product, serverKnows, show } from './kit'
+import { product, serverKnows, show, state, step } from './kit'
 
 const at = (minutes: number) => new Date(Date.UTC(2026, 10, 27, 19, 0) + minutes * 60_000)
 const finish = { belongs: [], panels: [], paints: [], marks: [] }
@@ -122,6 +123,37 @@ describe('the desk without the server', () => {
             'water, to thin with',
             'fine brush',
         ])
+    })
+})
+
+describe('done otherwise', () => {
+    const green = product('green', 'Green')
+    const slate = product('slate', 'Slate')
+    const first = state([step('a', { coats: 2 })])
+    const plan = { ...first.plan, products: [green, slate, product('oil', 'Oil', { family: 'artist-oil' })] }
+    it('is a coat more or fewer, or another jar of the kind', () => {
+        const changes = changesOf({ plan } as never, step('a', { coats: 2 }) as never)
+        expect(changes.map(({ says }) => says)).toEqual([
+            'One coat more than planned',
+            'One coat fewer than planned',
+            'With Slate',
+        ])
+        expect(changes.map(({ step: { coats, product: jar } }) => [coats, jar])).toEqual([
+            [3, 'green'],
+            [1, 'green'],
+            [2, 'slate'],
+        ])
+        expect(changesOf({ plan } as never, step('a', { coats: 1 }) as never)).toHaveLength(2)
+    })
+    it('names what is new because of it, the gravest first', () => {
+        const found = (key: string, severity: string, accepted: unknown = null) =>
+            ({ key, severity, accepted }) as never
+        const after = [found('a', 'note'), found('b', 'note'), found('c', 'stop'), found('d', 'risk', { reason: '' })]
+        expect(newFindings([found('a', 'note')], after).map(({ key }) => key)).toEqual(['c', 'b'])
+    })
+    it('knows the same work on other builds', () => {
+        const other = { ...wash, build: 'c' }
+        expect(likesOf(wash, [wash, paint, other, { ...other, jar: null }])).toEqual([other])
     })
 })
 

@@ -7,12 +7,16 @@ type Props = {
     card: Card
     onLog: (kind: Entry['kind'], says: string, more?: Partial<Entry>) => void
     onWrong: () => void
+    onOtherwise: () => void
+    /** The same work on other builds, which waits as well. */
+    likes: readonly Card[]
+    onAll: () => void
 }
 
 const LATER = [15, 30, 60, 180] as const
 
 /** What else can be said of the step in hand, one press each. */
-export function More({ card, onLog, onWrong }: Props) {
+export function More({ card, onLog, onWrong, onOtherwise, likes, onAll }: Props) {
     const [text, setText] = useState('')
     const said = (kind: Entry['kind'], words: string) => onLog(kind, words, { text: words })
     return (
@@ -27,8 +31,12 @@ export function More({ card, onLog, onWrong }: Props) {
                 <Large onClick={() => onLog('paused', 'Paused')}>Paused</Large>
                 {card.cleanUp.length > 0 && <Large onClick={() => onLog('cleaned', 'Cleaned')}>Cleaned a pass</Large>}
                 <Large onClick={() => onLog('skipped', 'Left out')}>Left out</Large>
-                <Large onClick={() => said('deviated', 'One coat more than planned')}>One coat more</Large>
-                <Large onClick={() => said('deviated', 'One coat fewer than planned')}>One coat fewer</Large>
+                <Large onClick={onOtherwise}>Done otherwise</Large>
+                {likes.length > 0 && (
+                    <Large onClick={onAll}>
+                        Done on all {likes.length + 1}: {card.technique.toLowerCase()}
+                    </Large>
+                )}
                 {LATER.map((minutes) => (
                     <Large
                         key={minutes}

@@ -12,8 +12,9 @@ import { useAlarm, useAwake, useNow } from './alarm'
 import type { Card, Subject } from './api'
 import { CardView } from './CardView'
 import { Clocks } from './Clocks'
-import { nextPress, readyFor, sittingOf } from './desk'
+import { likesOf, nextPress, readyFor, sittingOf } from './desk'
 import { More } from './More'
+import { Otherwise } from './Otherwise'
 import { Outbox } from './Outbox'
 import { keptDesk } from './outbox'
 import { keepProgram } from './program'
@@ -78,8 +79,8 @@ function Hands({ work, desk }: { work: AtWork; desk: NonNullable<AtWork['desk']>
             ? { at: 'card', key: keyOf(cards.find(({ begunAt }) => begunAt !== null) ?? { build: '', step: '' }) }
             : { at: 'before' },
     )
-    const [last, setLast] = useState<{ says: string; build: string; entry: LogEntry } | null>(null)
-    const [panel, setPanel] = useState<'more' | Subject | null>(null)
+    const [last, setLast] = useState<{ says: string; said: { build: string; entry: LogEntry }[] } | null>(null)
+    const [panel, setPanel] = useState<'more' | 'otherwise' | Subject | null>(null)
     const found = place.at === 'card' ? cards.findIndex((card) => keyOf(card) === place.key) : -1
     // A card that is done gives way to the one that came after it, which stands in its place then.
     const [shownAt, setShownAt] = useState(0)
@@ -93,27 +94,31 @@ function Hands({ work, desk }: { work: AtWork; desk: NonNullable<AtWork['desk']>
             to < 0 ? { at: 'before' } : wanted === undefined ? { at: 'leaving' } : { at: 'card', key: keyOf(wanted) },
         )
     }
-    const log = async (
-        said: Pick<Card, 'build' | 'step'>,
+    const log = (said: Pick<Card, 'build' | 'step'>, kind: Entry['kind'], says: string, more: Partial<Entry> = {}) =>
+        logAll([said], kind, says, more)
+    const logAll = async (
+        cards: readonly Pick<Card, 'build' | 'step'>[],
         kind: Entry['kind'],
         says: string,
         more: Partial<Entry> = {},
     ) => {
-        const entry = entryOf(kind, said.step, more)
+        const said = cards.map(({ build, step }) => ({ build, entry: entryOf(kind, step, more) }))
         if (kind === 'finished' || kind === 'skipped') go(at)
         setPanel(null)
-        setLast({ says, build: said.build, entry })
-        await work.log(said.build, entry)
+        setLast({ says, said })
+        for (const { build, entry } of said) await work.log(build, entry)
     }
     const takeBack = async () => {
         if (last === null) return
-        const { build, entry } = last
-        const step = entry.step ?? ''
         setLast(null)
-        // What is still to do after all comes back before the hands.
-        setPlace({ at: 'card', key: keyOf({ build, step }) })
-        await work.log(build, entryOf('withdrawn', step, { corrects: entry.id }))
+        for (const { build, entry } of last.said) {
+            const step = entry.step ?? ''
+            // What is still to do after all comes back before the hands.
+            setPlace({ at: 'card', key: keyOf({ build, step }) })
+            await work.log(build, entryOf('withdrawn', step, { corrects: entry.id }))
+        }
     }
+    const likes = card === undefined ? [] : likesOf(card, cards)
     const act = () => {
         if (card === undefined) go(at + 1)
         else void log(card, nextPress(card).kind, nextPress(card).says)
@@ -185,9 +190,19 @@ function Hands({ work, desk }: { work: AtWork; desk: NonNullable<AtWork['desk']>
                     card={card}
                     onLog={(kind, says, more) => void log(card, kind, says, more)}
                     onWrong={() => setPanel({ ...card, name: card.jar?.name ?? card.technique })}
+                    onOtherwise={() => setPanel('otherwise')}
+                    likes={likes}
+                    onAll={() => void logAll([card, ...likes], 'finished', `Done on ${likes.length + 1}`)}
                 />
             )}
-            {panel !== null && panel !== 'more' && (
+            {panel === 'otherwise' && card !== undefined && (
+                <Otherwise
+                    card={card}
+                    onLog={(kind, says, more) => void log(card, kind, says, more)}
+                    onClose={() => setPanel(null)}
+                />
+            )}
+            {panel !== null && typeof panel !== 'string' && (
                 <Wrong
                     key={keyOf(panel)}
                     of={panel}

@@ -182,6 +182,10 @@ export function readyFor(cards: readonly Card[]): Ready {
     return { jars: [...jars.values()], things: [...things] }
 }
 
+/** The same work with the same jar on other builds: done in one go, it is said in one go. */
+export const likesOf = (card: Card, cards: readonly Card[]): Card[] =>
+    cards.filter((one) => one.build !== card.build && one.technique === card.technique && one.jar?.id === card.jar?.id)
+
 /** The cards of one sitting: those that are planned within so many hours of the first. */
 const SITTING = 8 * 60
 

@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\User;
+use Illuminate\Support\Str;
+
+it('shows all that was written down, with its build, and to nobody else', function () {
+    $user = $this->modeller();
+    $id = $this->startBuild($user)->json('id');
+    $this->postJson("/api/builds/{$id}/edits", ['version' => 1, 'edits' => [[
+        'edit' => 'insert-step',
+        'at' => 0,
+        'step' => ['id' => 'look', 'technique' => 'look-over', 'product' => null, 'zones' => ['turret']],
+    ]]])->assertOk();
+    $this->postJson("/api/builds/{$id}/log", ['entries' => array_map(
+        static fn (string $kind, string $at) => [
+            'id' => Str::uuid()->toString(),
+            'kind' => $kind,
+            'step' => 'look',
+            'at' => $at,
+            'text' => $kind === 'finished' ? 'A seam is left' : '',
+        ],
+        ['begun', 'finished'],
+        ['2026-11-20T18:00:00Z', '2026-11-20T18:30:00Z'],
+    )])->assertCreated();
+    $diary = $this->getJson('/api/diary')->assertOk();
+    $table = $this->get('/api/diary.csv')->assertOk()->assertHeader('Content-Type', 'text/csv; charset=utf-8');
+
+    expect(unlikeTheContract($diary, 'diary'))->toBe([])
+        ->and(array_column($diary->json('entries'), 'kind'))->toBe(['finished', 'begun'])
+        ->and($diary->json('entries.0.zones'))->toBe(['Turret'])
+        ->and($diary->json('builds.0.spentMinutes'))->toBe(30)
+        ->and($diary->json('paces.0.observations.0.minutes'))->toBe(30)
+        ->and($table->getContent())->toContain('A seam is left');
+    $this->actingAs(User::factory()->create());
+    expect($this->getJson('/api/diary')->json('entries'))->toBe([])
+        ->and($this->get('/api/diary.csv')->getContent())->not->toContain('seam');
+});

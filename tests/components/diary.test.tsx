@@ -1,0 +1,91 @@
+import { screen, within } from '@testing-library/react'
+import userEvent from '@testing-library/user-event'
+import { describe, expect, it } from 'vitest'
+import { DiaryPage } from '@/features/diary'
+import { serverKnows, show } from './kit'
+
+const entry = (id: string, kind: string, at: string, more = {}) => ({
+    id,
+    kind,
+    at,
+    step: 'wash',
+    text: '',
+    air: null,
+    build: 'b',
+    words: 'Pin wash with “Dark wash”',
+    zones: ['Turret', 'Hull'],
+    stands: true,
+    ...more,
+})
+const build = {
+    id: 'b',
+    name: 'Pell',
+    steps: 9,
+    done: 4,
+    plannedMinutes: 60,
+    spentMinutes: 95,
+    lastDone: { words: 'Pin wash', at: '2026-11-27T19:00:00Z' },
+    next: ['5 Filter', '6 Clear coat'],
+    left: ['2 Dry fit'],
+}
+const diary = {
+    timeZone: 'Europe/Paris',
+    builds: [build, { ...build, id: 'c', name: 'The gun', lastDone: null, next: [], left: [], spentMinutes: 0 }],
+    entries: [
+        entry('3', 'finished', '2026-11-27T23:30:00Z', { text: 'A rim on the left' }),
+        entry('2', 'begun', '2026-11-27T19:00:00Z', { air: { temperatureC: 21.4, humidityPercent: 38 } }),
+        entry('1', 'note', '2026-11-26T10:00:00Z', { build: 'c', words: '', zones: [], text: 'Thinner bought' }),
+        entry('0', 'finished', '2026-11-26T09:00:00Z', { stands: false }),
+    ],
+    paces: [
+        {
+            technique: 'Pin wash',
+            ratio: 1.42,
+            low: 1.1,
+            high: 1.9,
+            observations: [{ build: 'b', step: 'wash', minutes: 95, planned: 60 }],
+        },
+    ],
+}
+
+describe('the diary', () => {
+    it('stands by days of the bench, with what was last, what is next and how long it took', async () => {
+        serverKnows({ 'GET /diary': diary })
+        show(<DiaryPage />)
+        // Half past eleven in the evening by UTC is the next day in the zone of the bench.
+        const days = (await screen.findAllByRole('heading', { level: 2 })).map(({ textContent }) => textContent)
+        expect(days.slice(0, 3).map((day) => /\d+/.exec(day ?? '')?.[0])).toEqual(['28', '27', '26'])
+        expect(screen.getByText('A rim on the left')).toBeVisible()
+        expect(screen.getByText(/21.4 °C, 38 %/)).toBeVisible()
+        const were = within(screen.getByRole('region', { name: 'Where you were' }))
+        expect(were.getByText('Next: 5 Filter · 6 Clear coat')).toBeVisible()
+        expect(were.getByText('Left out: 2 Dry fit')).toBeVisible()
+        expect(were.getByText('1 h 35 min at work where 1 h were planned')).toBeVisible()
+        const hands = within(screen.getByRole('region', { name: 'Your hands' }))
+        expect(hands.getByText(/1.10 to 1.90, 1 time/)).toBeVisible()
+        expect(screen.getByRole('link', { name: 'As a table' })).toHaveAttribute('href', '/api/diary.csv')
+    })
+    it('is searched by any of its words, and by build', async () => {
+        serverKnows({ 'GET /diary': diary })
+        show(<DiaryPage />)
+        const list = within(await screen.findByRole('region', { name: 'What was written down' }))
+        expect(list.getAllByRole('listitem')).toHaveLength(4)
+        await userEvent.type(screen.getByLabelText(/^Find/), 'turret rim')
+        expect(list.getAllByRole('listitem')).toHaveLength(1)
+        await userEvent.clear(screen.getByLabelText(/^Find/))
+        await userEvent.selectOptions(screen.getByLabelText('Of'), 'The gun')
+        expect(list.getByText('Thinner bought')).toBeVisible()
+        await userEvent.type(screen.getByLabelText(/^Find/), 'wash')
+        expect(list.getByText('Nothing of that kind.')).toBeVisible()
+    })
+    it('says what stands here where nothing was written down yet', async () => {
+        serverKnows({ 'GET /diary': { ...diary, entries: [], builds: [], paces: [] } })
+        show(<DiaryPage />)
+        expect(await screen.findByText(/Nothing is written down yet/)).toBeVisible()
+    })
+    it('says when the server cannot be asked', async () => {
+        serverKnows({})
+        show(<DiaryPage />)
+        expect(await screen.findByRole('button', { name: /again/i })).toBeVisible()
+    })
+})

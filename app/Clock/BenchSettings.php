@@ -20,7 +20,11 @@ use Ulvrach\Technique\Pace;
  *   compressor: array{int, int},
  *   daylight: array{int, int},
  *   setup: int,
- *   pace?: array{applying: float|int, cleaning: float|int},
+ *   pace?: array{
+ *     applying: float|int,
+ *     cleaning: float|int,
+ *     techniques?: array<string, float|int>|\stdClass,
+ *   },
  * }
  */
 final class BenchSettings
@@ -81,6 +85,9 @@ final class BenchSettings
     /** @param  WeekData  $data */
     public static function read(array $data): Week
     {
+        /** @var array<string, float|int> $own */
+        $own = (array) ($data['pace']['techniques'] ?? []);
+
         return new Week(
             timeZone: $data['timeZone'],
             sessions: $data['sessions'],
@@ -88,7 +95,11 @@ final class BenchSettings
             compressor: $data['compressor'],
             daylight: $data['daylight'],
             setup: $data['setup'],
-            pace: new Pace((float) ($data['pace']['applying'] ?? 1), (float) ($data['pace']['cleaning'] ?? 1)),
+            pace: new Pace(
+                (float) ($data['pace']['applying'] ?? 1),
+                (float) ($data['pace']['cleaning'] ?? 1),
+                array_map(static fn (float|int $share) => (float) $share, $own),
+            ),
         );
     }
 
@@ -102,7 +113,11 @@ final class BenchSettings
             'compressor' => $week->compressor,
             'daylight' => $week->daylight,
             'setup' => $week->setup,
-            'pace' => ['applying' => $week->pace->applying, 'cleaning' => $week->pace->cleaning],
+            'pace' => [
+                'applying' => $week->pace->applying,
+                'cleaning' => $week->pace->cleaning,
+                'techniques' => (object) $week->pace->techniques,
+            ],
         ];
     }
 }

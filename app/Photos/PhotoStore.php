@@ -59,7 +59,10 @@ final readonly class PhotoStore
         return $this->found($user, static fn (Builder $rows) => $rows->whereIn('subject', $subjects));
     }
 
-    /** @return array<string, list<array{id: string, width: int, height: int, taken: string}>> by subject, oldest first */
+    /**
+     * @return array<string, list<array{id: string, width: int, height: int, taken: string}>> by subject, the oldest
+     *   first
+     */
     public function under(User $user, string $prefix): array
     {
         return $this->found($user, static fn (Builder $rows) => $rows->whereLike('subject', "{$prefix}%", true));

@@ -10,7 +10,7 @@ final class Hours
     /** Minutes beyond which nobody sat at a step in one go: the press that should have ended it was forgotten. */
     private const FORGOTTEN = 720;
 
-    /** @return array<string, int> minutes by step id, of steps that are finished and of which somebody said the begin */
+    /** @return array<string, int> minutes by step id, of finished steps of which somebody said when they began */
     public static function of(Log $log): array
     {
         $entries = $log->standing();

@@ -121,6 +121,7 @@ final class DiaryReport
                 $observations,
             ));
             $paces[] = [
+                'code' => $technique,
                 'technique' => TechniqueLibrary::get($technique)->name,
                 'ratio' => round($own->ratio, 2),
                 'low' => round($own->low, 2),

@@ -13,19 +13,28 @@ final readonly class Pace
 
     public const SLOWEST = 4.0;
 
-    public function __construct(public float $applying = 1.0, public float $cleaning = 1.0)
-    {
+    /** @param  array<string, float>  $techniques  shares beyond that, by code: what somebody's own log has shown */
+    public function __construct(
+        public float $applying = 1.0,
+        public float $cleaning = 1.0,
+        public array $techniques = [],
+    ) {
     }
 
     /** Minutes per 100 cm² and coat. */
     public function applyMinutes(Technique $technique): float
     {
-        return $technique->applyMinutes * $this->applying;
+        return $technique->applyMinutes * $this->applying * $this->own($technique);
     }
 
     /** Minutes per 100 cm². */
     public function cleanMinutes(Technique $technique): float
     {
-        return $technique->cleanMinutes * $this->cleaning;
+        return $technique->cleanMinutes * $this->cleaning * $this->own($technique);
+    }
+
+    private function own(Technique $technique): float
+    {
+        return $this->techniques[$technique->code] ?? 1.0;
     }
 }

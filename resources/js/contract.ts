@@ -949,7 +949,12 @@ export const weekSchema = z.object({
     daylight: z.tuple([z.number(), z.number()]),
     setup: z.number(),
     /** How long the hands take, as shares of the usual time. */
-    pace: z.object({ applying: z.number(), cleaning: z.number() }),
+    pace: z.object({
+        applying: z.number(),
+        cleaning: z.number(),
+        /** Shares beyond that, by technique: what one's own log has shown. */
+        techniques: z.record(z.string(), z.number()),
+    }),
 })
 export type Week = z.infer<typeof weekSchema>
 
@@ -1561,6 +1566,7 @@ export const diarySchema = z.object({
             observations: z.array(
                 z.object({ build: z.string(), step: z.string(), minutes: z.number(), planned: z.number() }),
             ),
+            code: z.string(),
         }),
     ),
 })

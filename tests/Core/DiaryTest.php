@@ -88,7 +88,8 @@ it('draws one’s own pace from steps that were timed, and says what it rests on
 
 it('writes a table that a spreadsheet reads and no formula hides in', function () use ($walk) {
     $was = new StepAsItWas('prime', 'Prime', '=cmd|calc', ['turret' => 'Turret'], 1);
-    $entry = new Entry('n', EntryKind::Note, Moment::read('2026-11-20T18:00:00Z'), 'prime-1', $was, text: 'a "run", left');
+    $at = Moment::read('2026-11-20T18:00:00Z');
+    $entry = new Entry('n', EntryKind::Note, $at, 'prime-1', $was, text: 'a "run", left');
     [$head, $line] = explode("\n", DiaryReport::table(['b' => $walk(new Log([$entry]))]));
 
     expect($head)->toStartWith('"when (UTC)",build,what')

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 use Tests\Core\SimulatedModeller;
 use Ulvrach\Quantity\OwnRatio;
+use Ulvrach\Technique\Pace;
+use Ulvrach\Technique\TechniqueLibrary;
 
 it('is as the tables say for whom nobody knows, and says how little that is', function () {
     $nobody = OwnRatio::of([]);
@@ -46,4 +48,14 @@ it('draws its width in with each observation, and holds the truth eight times in
     expect($many->high / $many->low)->toBeLessThan($few->high / $few->low)
         ->and($held)->toBeGreaterThan(130)
         ->and($held)->toBeLessThan(190);
+});
+
+it('counts with a technique of one’s own, and with the tables for all others', function () {
+    $wash = TechniqueLibrary::get('pin-wash');
+    $prime = TechniqueLibrary::get('prime');
+    $own = new Pace(2.0, 1.0, ['pin-wash' => 1.5]);
+
+    expect($own->applyMinutes($wash))->toBe(3.0 * $wash->applyMinutes)
+        ->and($own->cleanMinutes($wash))->toBe(1.5 * $wash->cleanMinutes)
+        ->and($own->applyMinutes($prime))->toBe(2.0 * $prime->applyMinutes);
 });

@@ -37,3 +37,18 @@ it('shows all that was written down, with its build, and to nobody else', functi
     expect($this->getJson('/api/diary')->json('entries'))->toBe([])
         ->and($this->get('/api/diary.csv')->getContent())->not->toContain('seam');
 });
+
+it('lets the clock count with a technique as one’s own hands do it, within what hands can', function () {
+    $this->actingAs(User::factory()->create());
+    $week = $this->getJson('/api/week')->json('week');
+    $put = fn (array $techniques) => $this->putJson('/api/week', [
+        ...$week,
+        'exceptions' => (object) [],
+        'pace' => ['applying' => 1.0, 'cleaning' => 1.0, 'techniques' => (object) $techniques],
+    ]);
+    $kept = $put(['pin-wash' => 1.4])->assertOk();
+
+    expect($kept->json('week.pace.techniques'))->toBe(['pin-wash' => 1.4])
+        ->and(unlikeTheContract($kept, 'weekSettings'))->toBe([]);
+    $put(['pin-wash' => 40.0])->assertJsonValidationErrorFor('pace.techniques.pin-wash');
+});

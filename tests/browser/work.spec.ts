@@ -60,7 +60,8 @@ test('a step is begun and done with a press each, and a wrong press is taken bac
         name: 'mark.png',
         mimeType: 'image/png',
         buffer: Buffer.from(
-            'iVBORw0KGgoAAAANSUhEUgAAAEAAAAAwCAIAAAAuKetIAAAARElEQVR42u3PQQkAAAgEsEtnCEPY/2kFv8JgBZaeei0CAgICAgICAgICAgICAgICAgICAgICAgICAgICAgICAgICAlcLQAKotV+duBQAAAAASUVORK5CYII=',
+            'iVBORw0KGgoAAAANSUhEUgAAAEAAAAAwCAIAAAAuKetIAAAARElEQVR42u3PQQkAAAgEsEtnCEPY/2kFv8JgBZaeei' +
+                '0CAgICAgICAgICAgICAgICAgICAgICAgICAgICAgICAgICAlcLQAKotV+duBQAAAAASUVORK5CYII=',
             'base64',
         ),
     })

@@ -39,6 +39,7 @@ const diary = {
     ],
     paces: [
         {
+            code: 'pin-wash',
             technique: 'Pin wash',
             ratio: 1.42,
             low: 1.1,
@@ -64,6 +65,37 @@ describe('the diary', () => {
         const hands = within(screen.getByRole('region', { name: 'Your hands' }))
         expect(hands.getByText(/1.10 to 1.90, 1 time/)).toBeVisible()
         expect(screen.getByRole('link', { name: 'As a table' })).toHaveAttribute('href', '/api/diary.csv')
+    })
+    it('lets the clock count with own hands, and with the tables again', async () => {
+        let techniques: Record<string, number> = {}
+        const settings = () => ({
+            week: {
+                timeZone: 'Europe/Paris',
+                sessions: {},
+                exceptions: {},
+                compressor: [480, 1320],
+                daylight: [480, 1020],
+                setup: 10,
+                pace: { applying: 1, cleaning: 1, techniques },
+            },
+            isSet: true,
+            feed: null,
+        })
+        serverKnows({
+            'GET /diary': diary,
+            'GET /week': settings,
+            'PUT /week': (body: { pace: { techniques: Record<string, number> } }) => {
+                techniques = body.pace.techniques
+                return settings()
+            },
+        })
+        show(<DiaryPage />)
+        await userEvent.click(await screen.findByRole('checkbox', { name: 'The clock shall count with it' }))
+        const counted = await screen.findByRole('checkbox', { name: 'The clock counts with 1.42' })
+        expect(techniques).toEqual({ 'pin-wash': 1.42 })
+        await userEvent.click(counted)
+        expect(await screen.findByRole('checkbox', { name: 'The clock shall count with it' })).not.toBeChecked()
+        expect(techniques).toEqual({})
     })
     it('is searched by any of its words, and by build', async () => {
         serverKnows({ 'GET /diary': diary })

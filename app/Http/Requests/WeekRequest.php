@@ -16,6 +16,8 @@ final class WeekRequest extends FormRequest
     /** @return array<string, list<string>> */
     public function rules(): array
     {
+        $share = ['numeric:strict', 'min:'.Pace::FASTEST, 'max:'.Pace::SLOWEST];
+
         return [
             'timeZone' => ['required', 'string', 'timezone:all'],
             'sessions' => ['required', 'array:1,2,3,4,5,6,7'],
@@ -24,8 +26,11 @@ final class WeekRequest extends FormRequest
             'exceptions.*' => ['array', 'max:6'],
             'compressor' => ['required', 'array', 'size:2'],
             'daylight' => ['required', 'array', 'size:2'],
-            'pace' => ['sometimes', 'array:applying,cleaning'],
-            'pace.*' => ['numeric:strict', 'min:'.Pace::FASTEST, 'max:'.Pace::SLOWEST],
+            'pace' => ['sometimes', 'array:applying,cleaning,techniques'],
+            'pace.applying' => $share,
+            'pace.cleaning' => $share,
+            'pace.techniques' => ['sometimes', 'array', 'max:200'],
+            'pace.techniques.*' => $share,
             'setup' => ['required', 'integer:strict', 'min:0', 'max:120'],
         ];
     }

@@ -115,7 +115,7 @@ function WeekForm({ week, isSet, onDone }: { week: Week; isSet: boolean; onDone:
         const next: Week = {
             ...said,
             sessions: Object.fromEntries(days.map((spans, day) => [String(day + 1), spans])),
-            pace: { applying, cleaning },
+            pace: { ...week.pace, applying, cleaning },
         }
         try {
             queries.setQueryData(weekQuery.queryKey, await keepWeek(next))

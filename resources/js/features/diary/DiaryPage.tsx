@@ -1,4 +1,4 @@
-import { useQuery } from '@tanstack/react-query'
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { Download, Printer } from 'lucide-react'
 import { useDeferredValue, useEffect, useState } from 'react'
 import { Link } from 'react-router'
@@ -8,6 +8,8 @@ import { inWords } from '@/design/duration'
 import { Select, TextField } from '@/design/Field'
 import { LOCALE } from '@/design/locale'
 import { RetryNotice } from '@/design/Notice'
+import { weekQuery } from '@/features/build'
+import { keepWeek } from '@/features/clock/api'
 import { type Diary, diaryQuery, type Written } from './api'
 import { byDay, found, SAID } from './find'
 
@@ -177,6 +179,21 @@ function WhereIWas({ diary }: { diary: Diary }) {
 
 /** How one's own hands stand to the tables, with how sure that is and what it rests on. */
 function OwnPace({ diary }: { diary: Diary }) {
+    const queries = useQueryClient()
+    const week = useQuery(weekQuery).data?.week
+    const counted = week?.pace.techniques ?? {}
+    const keep = useMutation({
+        mutationFn: async ({ code, ratio }: { code: string; ratio: number | null }) => {
+            if (week === undefined) return
+            const { [code]: _, ...others } = week.pace.techniques
+            const techniques = ratio === null ? others : { ...others, [code]: Math.min(4, Math.max(0.25, ratio)) }
+            await keepWeek({ ...week, pace: { ...week.pace, techniques } })
+        },
+        onSuccess: async () => {
+            await queries.invalidateQueries({ queryKey: weekQuery.queryKey })
+            await queries.invalidateQueries({ queryKey: ['clock'] })
+        },
+    })
     if (diary.paces.length === 0) return null
     return (
         <section aria-label="Your hands" className="rounded-plate border border-line bg-panel p-3">
@@ -184,9 +201,14 @@ function OwnPace({ diary }: { diary: Diary }) {
             <p className="text-fine text-soft">
                 Own minutes for each that is planned; little is known until a technique was timed some ten times.
             </p>
+            {keep.isError && (
+                <p role="alert" className="text-fine text-stop">
+                    {keep.error.message}
+                </p>
+            )}
             <ul className="mt-1 flex flex-col gap-1">
-                {diary.paces.map(({ technique, ratio, low, high, observations }) => (
-                    <li key={technique}>
+                {diary.paces.map(({ code, technique, ratio, low, high, observations }) => (
+                    <li key={code} className="border-b border-line pb-1">
                         <details>
                             <summary className="cursor-pointer pointer-coarse:min-h-11">
                                 {technique}: <strong>{ratio.toFixed(2)}</strong>
@@ -207,6 +229,21 @@ function OwnPace({ diary }: { diary: Diary }) {
                                 ))}
                             </ul>
                         </details>
+                        {week !== undefined && (
+                            <label className="flex min-h-8 items-center gap-1.5 text-fine pointer-coarse:min-h-11">
+                                <input
+                                    type="checkbox"
+                                    checked={counted[code] !== undefined}
+                                    disabled={keep.isPending}
+                                    onChange={(event) =>
+                                        keep.mutate({ code, ratio: event.target.checked ? ratio : null })
+                                    }
+                                />
+                                {counted[code] === undefined
+                                    ? 'The clock shall count with it'
+                                    : `The clock counts with ${counted[code].toFixed(2)}`}
+                            </label>
+                        )}
                     </li>
                 ))}
             </ul>

@@ -76,7 +76,7 @@ final readonly class Clock
         $verdicts = $held = [];
         foreach ($files as $id => $file) {
             if ($only === null || in_array($id, $only, true)) {
-                $plan = $whatIf->applyTo($file->plan);
+                $plan = $whatIf->applyTo((string) $id, $file->plan);
                 $verdicts[$id] = $this->evaluator->evaluate($plan, $file->log);
                 $due = $plan->build->due;
                 $held[$id] = HeldBack::of($verdicts[$id]);

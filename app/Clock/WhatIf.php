@@ -19,6 +19,7 @@ final readonly class WhatIf
      * @param  list<int>  $skipped  Unix minutes, each within a session that is missed
      * @param  string|null  $school  code of the school that judges; null: each plan's own
      * @param  int  $spare  minutes that one has at the bench right now, besides the week
+     * @param  array<string, Plan>  $plans  by build: another plan than its own
      */
     public function __construct(
         public ?float $temperatureC = null,
@@ -28,6 +29,7 @@ final readonly class WhatIf
         public array $skipped = [],
         public ?string $school = null,
         public int $spare = 0,
+        public array $plans = [],
     ) {
     }
 
@@ -46,6 +48,7 @@ final readonly class WhatIf
             skipped: $this->skipped,
             school: $this->school,
             spare: $this->spare,
+            plans: $this->plans,
         );
     }
 
@@ -54,8 +57,9 @@ final readonly class WhatIf
         return $this->temperatureC !== null || $this->humidityPercent !== null;
     }
 
-    public function applyTo(Plan $plan): Plan
+    public function applyTo(string $build, Plan $own): Plan
     {
+        $plan = $this->plans[$build] ?? $own;
         $bench = $plan->bench;
 
         return $plan->with(

@@ -149,7 +149,7 @@ it('drafts zones anew, keeps what is locked, and tells the plan as it stands', f
         'version' => 2,
         'edits' => [['edit' => 'replace-step', 'step' => [...$prime, 'locked' => true]]],
     ])->assertOk();
-    $standing = ($this->draft)([], ['asItStands' => true])->assertOk();
+    $standing = ($this->draft)([], ['asItStands' => true, 'inWeek' => true])->assertOk();
     $anew = ($this->draft)(['base' => '#c2a878'], ['zones' => ['turret']])->assertOk();
     $locked = collect($anew->json('steps'))->firstWhere('id', $prime['id']);
 
@@ -159,6 +159,9 @@ it('drafts zones anew, keeps what is locked, and tells the plan as it stands', f
         ->and($locked['zones'])->toBe($prime['zones'])
         ->and(collect($anew->json('steps'))->where('isNew', true)->pluck('zones')->flatten()->unique()->all())
         ->toBe(['turret'])
+        ->and($standing->json('inWeek.sessions'))->toBeGreaterThan(2)
+        ->and($standing->json('inWeek.ends'))->toBeGreaterThan('2026-11-21')
+        ->and($anew->json('inWeek'))->toBeNull()
         ->and(array_column($standing->json('steps'), 'takenBack'))->toContain('always', 'never');
     ($this->draft)([], ['zones' => ['cellar']])->assertJsonValidationErrorFor('zones.0');
 });

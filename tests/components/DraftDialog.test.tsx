@@ -48,6 +48,7 @@ const draft = {
     budgets: [{ zone: 'hull', traces }],
     contradictions: ['Snow lies in no summer: another season, or another ground.'],
     left: [],
+    inWeek: { ends: '2026-12-09T20:00:00Z', sessions: 9 },
     edits: [{ edit: 'insert-step' }],
 }
 const school = { name: 'School B', creed: '', answers: {}, severities: {} }
@@ -127,6 +128,7 @@ describe('the draft', () => {
         expect(await other.findByText('Only here: mud.')).toBeVisible()
         expect(other.getByText('Not here: dry pigment.')).toBeVisible()
         expect(other.getByText('nothing but water')).toBeVisible()
+        expect(other.getByText('Sessions').nextSibling).toHaveTextContent('9')
         await userEvent.click(other.getByRole('button', { name: 'Lay this one down' }))
         await waitFor(() => expect(edit).toHaveBeenCalled())
     })

@@ -9,9 +9,11 @@ use App\Models\Jar;
 use App\Models\SavedMix;
 use App\Models\User;
 use App\Plans\PlanStore;
+use App\Vehicles\Measurements;
 use Illuminate\Console\Command;
 use Illuminate\Support\Str;
 use Ulvrach\Drying\RoomProfile;
+use Ulvrach\Drying\Season;
 use Ulvrach\Log\Entry;
 use Ulvrach\Log\Log;
 use Ulvrach\Material\JarRole;
@@ -19,12 +21,20 @@ use Ulvrach\Material\LabelSign;
 use Ulvrach\Material\Stock;
 use Ulvrach\Palette\Cup;
 use Ulvrach\Palette\KeptMix;
+use Ulvrach\Plan\BenchConditions;
+use Ulvrach\Plan\Build;
+use Ulvrach\Plan\Plan;
+use Ulvrach\Plan\SchoolChoice;
+use Ulvrach\Plan\Terrain;
+use Ulvrach\Plan\VehicleKind;
 use Ulvrach\PlanFile\PlanFile;
 use Ulvrach\PlanFile\PlanReader;
 use Ulvrach\Quantity\Moment;
 use Ulvrach\Schedule\Week;
+use Ulvrach\Vehicle\Catalogue;
+use Ulvrach\Vehicle\ZoneTemplates;
 
-/** Makes the demo account with its three builds, once: what a visitor changed there stays. */
+/** Makes the demo account with its four builds, once: what a visitor changed there stays. */
 final class LoadDemo extends Command
 {
     private const WRITTEN = '2026-11-20T20:00:00Z';
@@ -33,7 +43,7 @@ final class LoadDemo extends Command
 
     protected $description = 'Load the demo account of the Tarsholm scenario, if it is not there yet';
 
-    public function handle(PlanStore $store): int
+    public function handle(PlanStore $store, Measurements $measurements): int
     {
         $email = config()->string('ulvrach.demo_email');
         if (User::query()->where('email', $email)->exists()) {
@@ -44,7 +54,6 @@ final class LoadDemo extends Command
             'email' => $email,
             'password' => Str::password(40),
         ]);
-        // The last one stands first on the bench.
         foreach (['brae-lorry', 'ostrel-tank', 'harnvik-carrier'] as $name) {
             $store->create(
                 $user,
@@ -52,12 +61,38 @@ final class LoadDemo extends Command
                 'Load the demo',
             );
         }
+        $store->create($user, self::unplanned($measurements), 'Load the demo');
         self::fillShelf($user);
         BenchSettings::keep($user, self::week());
         BenchSettings::keepRoom($user, self::room(), counts: true);
         $this->line('The demo account of Tarsholm is loaded.');
 
         return self::SUCCESS;
+    }
+
+    /** A car that nobody has planned yet: a visitor drafts its finish from its story. */
+    private static function unplanned(Measurements $measurements): PlanFile
+    {
+        $kind = VehicleKind::ScoutCar;
+        $measured = $measurements->of($kind, Catalogue::formOf($kind, []));
+        $air = self::room()->byDay(Season::Autumn);
+
+        return new PlanFile(new Plan(
+            build: new Build(
+                name: 'Pell, dispatch section at Vell Bay',
+                vehicle: 'Pell scout car',
+                kind: $kind,
+                scale: 35,
+                story: 'Coast road and gravel, eight months with the dispatch riders; it stands outside in all weather.',
+                serviceMonths: 8,
+                terrain: Terrain::DryEarth,
+            ),
+            school: new SchoolChoice(PlanReader::DEFAULT_SCHOOL),
+            bench: new BenchConditions($air->temperatureC, $air->humidityPercent),
+            zones: array_column(ZoneTemplates::for($kind, 35, $measured), null, 'id'),
+            products: [],
+            steps: [],
+        ));
     }
 
     /** The jars that the builds are painted from and some more, most of them open for a while, and mixes of them. */

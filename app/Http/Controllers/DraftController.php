@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Clock\Clock;
+use App\Clock\Effort;
+use App\Clock\WhatIf;
 use App\Http\CurrentUser;
 use App\Models\Build;
 use App\Models\Jar;
@@ -12,6 +15,7 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
+use Ulvrach\Draft\Draft;
 use Ulvrach\Draft\Drafter;
 use Ulvrach\Draft\Redraft;
 use Ulvrach\Draft\Transfer;
@@ -26,6 +30,7 @@ use Ulvrach\PlanFile\StoryCodec;
 use Ulvrach\Report\DraftReport;
 use Ulvrach\Rules\School;
 use Ulvrach\Rules\SchoolQuestion;
+use Ulvrach\Schedule\NoSchedule;
 use Ulvrach\Technique\Stage;
 
 /**
@@ -35,8 +40,15 @@ use Ulvrach\Technique\Stage;
  */
 final readonly class DraftController
 {
-    public function __construct(private LogStore $logs, private Drafter $drafter, private Transfer $transfer)
-    {
+    /** Seconds in which a draft is laid into the week while others are laid beside it. */
+    private const LAID_IN = 0.3;
+
+    public function __construct(
+        private LogStore $logs,
+        private Drafter $drafter,
+        private Transfer $transfer,
+        private Clock $clock,
+    ) {
     }
 
     public function draft(Request $request, Build $build): JsonResponse
@@ -58,7 +70,24 @@ final readonly class DraftController
             default => $this->drafter->redraft($plan, $story, self::wish($request), $own),
         };
 
-        return new JsonResponse(['version' => $build->version, ...DraftReport::of($draft, $before)]);
+        return new JsonResponse([
+            'version' => $build->version,
+            ...DraftReport::of($draft, $before),
+            'inWeek' => $request->boolean('inWeek') ? $this->inWeek($request, $build, $draft) : null,
+        ]);
+    }
+
+    /** @return array{ends: mixed, sessions: mixed}|null when it would be finished, with nothing else to do; null: never */
+    private function inWeek(Request $request, Build $build, Draft $draft): ?array
+    {
+        $whatIf = new WhatIf(plans: [$build->id => $draft->verdict->plan]);
+        try {
+            $laid = $this->clock->lay(CurrentUser::of($request), [$build->id], $whatIf, new Effort(self::LAID_IN));
+        } catch (NoSchedule) {
+            return null;
+        }
+
+        return $laid['ends'] === null ? null : ['ends' => $laid['ends'], 'sessions' => $laid['sessionsUsed']];
     }
 
     private static function wish(Request $request): Redraft
@@ -130,6 +159,7 @@ final readonly class DraftController
             'zones' => ['array', 'max:60'],
             'zones.*' => ['string', Rule::in(array_map(strval(...), array_keys($plan->zones)))],
             'asItStands' => ['boolean'],
+            'inWeek' => ['boolean'],
             'answers' => ['array', 'max:20'],
             'answers.*' => ['string'],
         ]);

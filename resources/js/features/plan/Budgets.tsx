@@ -3,6 +3,7 @@ import type { Finish } from '@/contract'
 import { classes } from '@/design/classes'
 import { later } from '@/design/later'
 import type { Plan } from '@/features/build'
+import { plainFinish, plainMark } from '@/features/vehicle'
 import type { Brief, Drafted } from './api'
 
 type Trace = Brief['overrules'][number]['trace']
@@ -149,34 +150,15 @@ const EFFECT: Partial<Record<Trace, string>> = {
 }
 
 /** The vehicle in one hue: each zone as deep as there is much on it, and the trace itself where it lies. */
-function tinted(finish: Finish, plan: Plan, trace: Trace, amountOf: (zone: string) => number): Finish {
-    const mark = (zone: string, effect: string, colour: string, amount: number): Finish['marks'][number] => ({
-        effect,
-        step: 0,
-        until: null,
-        zones: [zone],
-        colour,
-        amount,
-        isSoft: false,
-        places: [],
-        panels: [],
-        sheen: null,
-        share: null,
-        pattern: null,
-    })
+function tinted({ belongs }: Finish, plan: Plan, trace: Trace, amountOf: (zone: string) => number): Finish {
     const effect = EFFECT[trace]
     const zones = plan.zones.map(({ id }) => ({ id, amount: amountOf(id) }))
-    return {
-        belongs: finish.belongs,
-        panels: [],
-        paints: [],
-        marks: [
-            ...zones.map(({ id, amount }) => mark(id, 'coat', deepness(amount), 1)),
-            ...(effect === undefined
-                ? []
-                : zones.flatMap(({ id, amount }) => (amount === 0 ? [] : [mark(id, effect, DEEPEST, amount)]))),
-        ],
-    }
+    return plainFinish(belongs, [
+        ...zones.map(({ id, amount }) => plainMark('coat', [id], deepness(amount))),
+        ...(effect === undefined
+            ? []
+            : zones.flatMap(({ id, amount }) => (amount === 0 ? [] : [plainMark(effect, [id], DEEPEST, amount)]))),
+    ])
 }
 
 const LEAST = [232, 226, 212]

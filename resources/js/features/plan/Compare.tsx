@@ -3,6 +3,7 @@ import { useEffect, useEffectEvent, useState } from 'react'
 import { Button } from '@/design/Button'
 import { inWords } from '@/design/duration'
 import { Select } from '@/design/Field'
+import { LOCALE } from '@/design/locale'
 import { RetryNotice } from '@/design/Notice'
 import type { Library } from '@/features/build'
 import { type Brief, type Drafted, type DraftWish, draftQuery } from './api'
@@ -12,6 +13,7 @@ import { type PlanState, previewQuery, stampOf } from './usePlan'
 
 const THUMB = { width: 250, height: 110 }
 const MOST = 4
+const DAY = new Intl.DateTimeFormat(LOCALE, { weekday: 'short', day: 'numeric', month: 'short' })
 
 /** What is set beside what: schools, or the answers to one of the questions on which they differ. */
 type Variant = {
@@ -121,6 +123,7 @@ export function Compare({ state, library, wish, onBack, onTake }: Props) {
                             from: null,
                             school: variant.isStanding || variant.answer !== null ? wish.school : variant.school,
                             asItStands: variant.isStanding,
+                            inWeek: true,
                             answers:
                                 variant.answer === null ? {} : { [variant.answer.question]: variant.answer.option },
                             brief: { ...wish.brief, ambition: variant.ambition },
@@ -202,6 +205,12 @@ function Column({ state, library, variant, wish, first, onChange, onRemove, onDr
                         <Figure name="Steps">{draft.steps.length}</Figure>
                         <Figure name="Work">{inWords(draft.handsOn)}</Figure>
                         <Figure name="Until dry">{inWords(draft.lasts)}</Figure>
+                        {draft.inWeek !== null && (
+                            <>
+                                <Figure name="Sessions">{draft.inWeek.sessions}</Figure>
+                                <Figure name="Finished">{DAY.format(draft.inWeek.ends)}</Figure>
+                            </>
+                        )}
                         <Figure name="Notes">{draft.notes}</Figure>
                         {draft.stops + draft.risks > 0 && (
                             <Figure name="Stops and risks">{draft.stops + draft.risks}</Figure>

@@ -98,6 +98,7 @@ function Story({
         zones: [],
         answers: {},
         asItStands: false,
+        inWeek: false,
         from: null,
     })
     const asked = useDeferredValue(wish)

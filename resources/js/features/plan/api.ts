@@ -72,6 +72,8 @@ export type DraftWish = {
     answers: Readonly<Record<string, string>>
     /** Nothing is drafted: the plan as it is, told as a draft. */
     asItStands: boolean
+    /** Laid into one's week as well, which takes a moment. */
+    inWeek: boolean
     /** Another build whose steps are taken over; null: they are drafted. */
     from: string | null
 }

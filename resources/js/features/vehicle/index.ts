@@ -1,2 +1,3 @@
 export { type Chosen, platesQuery, vehicleQuery } from './api'
+export { plainFinish, plainMark } from './plain'
 export type { Panels, Region } from './Regions'

@@ -5,6 +5,7 @@ import { inWords, onWallClock } from '@/design/duration'
 import { later } from '@/design/later'
 import { Swatch } from '@/design/Swatch'
 import { keepBuildPhoto, PhotoShelf, photosQuery } from '@/features/photos'
+import { plainFinish, plainMark } from '@/features/vehicle'
 import type { Card, Desk } from './api'
 
 const VehicleThumb = later(() => import('@/features/vehicle/VehicleThumb'))
@@ -156,26 +157,10 @@ function Block({ title, items, isGrave = false }: { title: string; items: readon
 }
 
 /** The zones in hand in one strong colour, all others pale. */
-function lit(finish: Finish, zones: readonly string[]): Finish {
-    const all = finish.belongs.flatMap(({ zone }) => zone ?? [])
-    const coat = (on: readonly string[], colour: string): Finish['marks'][number] => ({
-        effect: 'coat',
-        step: 0,
-        until: null,
-        zones: [...on],
-        colour,
-        amount: 1,
-        isSoft: false,
-        places: [],
-        panels: [],
-        sheen: null,
-        share: null,
-        pattern: null,
-    })
-    return {
-        belongs: finish.belongs,
-        panels: [],
-        paints: [],
-        marks: [coat([...new Set(all)], UNLIT), ...(zones.length === 0 ? [] : [coat(zones, LIT)])],
-    }
+function lit({ belongs }: Finish, zones: readonly string[]): Finish {
+    const all = [...new Set(belongs.flatMap(({ zone }) => zone ?? []))]
+    return plainFinish(belongs, [
+        plainMark('coat', all, UNLIT),
+        ...(zones.length === 0 ? [] : [plainMark('coat', zones, LIT)]),
+    ])
 }

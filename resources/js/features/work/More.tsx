@@ -1,7 +1,7 @@
 import { useState } from 'react'
 import type { Entry } from '@/features/build'
 import type { Card } from './api'
-import { Large } from './Work'
+import { Large } from './Large'
 
 type Props = {
     card: Card

@@ -4,7 +4,7 @@ import { getJson, send } from '@/app/http'
 import { type BuildState, buildStateSchema, type Finding, outcomeSchema, type Step } from '@/contract'
 import type { Entry } from '@/features/build'
 import { type Card, deskQuery } from './api'
-import { Large } from './Work'
+import { Large } from './Large'
 
 type Props = {
     card: Card

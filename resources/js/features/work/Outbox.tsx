@@ -1,5 +1,5 @@
+import { Large } from './Large'
 import { dismiss, type Waiting } from './outbox'
-import { Large } from './Work'
 
 /** What is not with the server yet, and what it will not have. */
 export function Outbox({ waiting }: { waiting: readonly Waiting[] }) {

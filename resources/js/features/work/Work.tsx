@@ -13,6 +13,7 @@ import type { Card, Subject } from './api'
 import { CardView } from './CardView'
 import { Clocks } from './Clocks'
 import { likesOf, nextPress, readyFor, sittingOf } from './desk'
+import { Large } from './Large'
 import { More } from './More'
 import { Otherwise } from './Otherwise'
 import { Outbox } from './Outbox'
@@ -273,35 +274,6 @@ function Head({ title, work }: { title: string; work: AtWork }) {
                 <X className="size-7" aria-hidden />
             </Link>
         </header>
-    )
-}
-
-type LargeProps = {
-    onClick: () => void
-    children: React.ReactNode
-    label?: string
-    isMain?: boolean
-    isPressed?: boolean
-    disabled?: boolean
-}
-
-/** Large enough for a knuckle. */
-export function Large({ onClick, children, label, isMain = false, isPressed, disabled = false }: LargeProps) {
-    return (
-        <button
-            type="button"
-            aria-label={label}
-            aria-pressed={isPressed}
-            disabled={disabled}
-            onClick={onClick}
-            className={classes(
-                'inline-flex min-h-[64px] min-w-[64px] items-center justify-center gap-2 rounded-plate px-3 text-lg',
-                'font-semibold disabled:opacity-40',
-                isMain ? 'bg-act text-on-act' : 'border border-rule bg-sheet hover:bg-press',
-            )}
-        >
-            {children}
-        </button>
     )
 }
 

@@ -7,7 +7,7 @@ import { inWords } from '@/design/duration'
 import { RetryNotice } from '@/design/Notice'
 import type { Entry } from '@/features/build'
 import { deskQuery, type Subject } from './api'
-import { Large } from './Work'
+import { Large } from './Large'
 
 type Way = Rescue['ways'][number]
 

@@ -1320,7 +1320,7 @@ export const draftSchema = z.object({
     edits: z.array(z.record(z.string(), z.any())),
     /** What is smelled beside water, the mildest first. */
     solvents: z.array(z.string()),
-    /** When it would be finished in one's week, with nothing else to do; null: that was not asked, or there are no hours for it. */
+    /** When it would be finished, alone at the bench; null: not asked, or no hours for it. */
     inWeek: z.object({ ends: momentSchema, sessions: z.number() }).nullable(),
 })
 export type Draft = z.infer<typeof draftSchema>

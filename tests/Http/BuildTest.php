@@ -184,7 +184,7 @@ it('answers what is not there as JSON', function () {
 it('publishes the library to everybody', function () {
     $this->getJson('/api/library')
         ->assertOk()
-        ->assertJsonPath('techniques.4.code', 'prime')
+        ->assertJsonPath('techniques.3.code', 'prime')
         ->assertJsonStructure([
             'techniques',
             'families',

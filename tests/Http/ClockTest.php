@@ -212,7 +212,7 @@ it('lays nobody else’s builds', function () {
     expect($this->actingAs($stranger)->postJson('/api/clock')->assertOk()->json('items'))->toBe([]);
 });
 
-it('has three builds share about two weeks in the demo, one day of them taken, and one that nobody has planned', function () {
+it('has three builds share about two weeks in the demo, one day of them taken, beside an empty one', function () {
     $clock = $this->postJson('/api/clock')->assertOk()->json();
     $last = array_map(
         static fn (array $build) => max(

@@ -83,7 +83,7 @@ final class LoadDemo extends Command
                 vehicle: 'Pell scout car',
                 kind: $kind,
                 scale: 35,
-                story: 'Coast road and gravel, eight months with the dispatch riders; it stands outside in all weather.',
+                story: 'Coast road and gravel, eight months with the dispatch riders; it stands out in all weather.',
                 serviceMonths: 8,
                 terrain: Terrain::DryEarth,
             ),

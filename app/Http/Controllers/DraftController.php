@@ -77,7 +77,7 @@ final readonly class DraftController
         ]);
     }
 
-    /** @return array{ends: mixed, sessions: mixed}|null when it would be finished, with nothing else to do; null: never */
+    /** @return array{ends: mixed, sessions: mixed}|null when it would be finished, alone at the bench; null: never */
     private function inWeek(Request $request, Build $build, Draft $draft): ?array
     {
         $whatIf = new WhatIf(plans: [$build->id => $draft->verdict->plan]);

@@ -166,6 +166,17 @@ it('drafts zones anew, keeps what is locked, and tells the plan as it stands', f
     ($this->draft)([], ['zones' => ['cellar']])->assertJsonValidationErrorFor('zones.0');
 });
 
+it('says no end of a plan that a stop holds back', function () {
+    $wash = ['id' => 'lift', 'technique' => 'lift-off', 'product' => null, 'zones' => ['turret']];
+    $this->postJson("/api/builds/{$this->id}/edits", [
+        'version' => 1,
+        'edits' => [['edit' => 'insert-step', 'at' => 0, 'step' => $wash]],
+    ])->assertOk();
+    $standing = ($this->draft)([], ['asItStands' => true, 'inWeek' => true])->assertOk();
+
+    expect($standing->json('stops'))->toBeGreaterThan(0)->and($standing->json('inWeek'))->toBeNull();
+});
+
 it('says what follows from one other answer, and keeps that answer with the plan', function () {
     $lifted = ($this->draft)();
     $applied = ($this->draft)([], ['answers' => ['chips' => 'applied']])->assertOk();

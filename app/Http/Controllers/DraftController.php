@@ -30,6 +30,7 @@ use Ulvrach\PlanFile\StoryCodec;
 use Ulvrach\Report\DraftReport;
 use Ulvrach\Rules\School;
 use Ulvrach\Rules\SchoolQuestion;
+use Ulvrach\Rules\Severity;
 use Ulvrach\Schedule\NoSchedule;
 use Ulvrach\Technique\Stage;
 
@@ -80,6 +81,10 @@ final readonly class DraftController
     /** @return array{ends: mixed, sessions: mixed}|null when it would be finished, alone at the bench; null: never */
     private function inWeek(Request $request, Build $build, Draft $draft): ?array
     {
+        // What a stop holds back is not laid, so that an end would be told of half a plan.
+        if ($draft->verdict->count(Severity::Stop) > 0) {
+            return null;
+        }
         $whatIf = new WhatIf(plans: [$build->id => $draft->verdict->plan]);
         try {
             $laid = $this->clock->lay(CurrentUser::of($request), [$build->id], $whatIf, new Effort(self::LAID_IN));

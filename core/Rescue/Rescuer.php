@@ -12,7 +12,6 @@ use Ulvrach\Evaluation\Harm;
 use Ulvrach\Evaluation\Layer;
 use Ulvrach\Evaluation\StepLiquid;
 use Ulvrach\Evaluation\Strata;
-use Ulvrach\Evaluation\Walk;
 use Ulvrach\Material\ProductShelf;
 use Ulvrach\Plan\Edit\InsertStep;
 use Ulvrach\Plan\Edit\PlanEdit;
@@ -192,37 +191,18 @@ final readonly class Rescuer
             new InsertStep($step->with(['note' => $way->says]), $at + 1),
         ];
 
-        return $this->isSound($edits, $verdict, $step->id) ? new Rescue($way, edits: $edits) : null;
+        return $this->isSound($edits, $verdict) ? new Rescue($way, edits: $edits) : null;
     }
 
     /** @param  list<PlanEdit>  $edits */
-    private function isSound(array $edits, Verdict $verdict, string $step): bool
+    private function isSound(array $edits, Verdict $verdict): bool
     {
         $plan = $verdict->plan;
         foreach ($edits as $edit) {
             $plan = $edit->applyTo($plan);
         }
-        $after = $this->evaluator->evaluate($plan, $verdict->walk->log);
-        if ($after->count(Severity::Stop) > $verdict->count(Severity::Stop)) {
-            return false;
-        }
-        foreach ($after->findings as $finding) {
-            if ($finding->stepId === $step && $finding->severity === Severity::Stop) {
-                return false;
-            }
-        }
 
-        return true;
-    }
-
-    /** @return int|null the last step that is done on a zone; null: nothing is */
-    public static function lastDone(Walk $walk, string $zone): ?int
-    {
-        $last = null;
-        foreach ($walk->plan->steps as $index => $step) {
-            $last = $walk->isDone($index) && $step->covers($zone) ? $index : $last;
-        }
-
-        return $last;
+        return $this->evaluator->evaluate($plan, $verdict->walk->log)->count(Severity::Stop) <=
+            $verdict->count(Severity::Stop);
     }
 }

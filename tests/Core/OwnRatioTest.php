@@ -13,6 +13,10 @@ it('is as the tables say for whom nobody knows, and says how little that is', fu
     expect($nobody->ratio)->toBe(1.0)
         ->and($nobody->low)->toBeLessThan(0.65)
         ->and($nobody->high)->toBeGreaterThan(1.5)
+        ->and($nobody->high)->toBeLessThan(2.5)
+        // One observation moves it, and not all the way.
+        ->and(OwnRatio::of([2.0])->ratio)->toBeGreaterThan(1.2)
+        ->and(OwnRatio::of([2.0])->ratio)->toBeLessThan(1.8)
         ->and($nobody->count)->toBe(0);
 });
 

@@ -846,4 +846,52 @@ return [
         'from' => '$near[0] <= self::NEAR',
         'to' => '$near[0] <= 60.0',
     ],
+    [
+        'file' => 'Rescue/Rescuer.php',
+        'tests' => 'Rescue',
+        'from' => 'if ($harm === Harm::WillFail) {',
+        'to' => 'if (false) {',
+    ],
+    [
+        'file' => 'Rescue/Rescuer.php',
+        'tests' => 'Rescue',
+        'from' => 'if ($moves < AttackTable::MOVES) {',
+        'to' => 'if ($moves < 0) {',
+    ],
+    [
+        'file' => 'Rescue/Rescuer.php',
+        'tests' => 'Rescue',
+        'from' => 'return $this->isSound($edits, $verdict) ?',
+        'to' => 'return true ?',
+    ],
+    [
+        'file' => 'Rescue/Rescuer.php',
+        'tests' => 'Rescue',
+        'from' => '$isLate || $isEarly ? null :',
+        'to' => 'false ? null :',
+    ],
+    [
+        'file' => 'Log/Hours.php',
+        'tests' => 'DiaryTest.php',
+        'from' => 'if ($minutes <= self::FORGOTTEN) {',
+        'to' => 'if (true) {',
+    ],
+    [
+        'file' => 'Quantity/OwnRatio.php',
+        'tests' => 'OwnRatioTest.php',
+        'from' => '$away <= self::FAR ? 1.0 : self::FAR / $away',
+        'to' => 'true ? 1.0 : 1.0',
+    ],
+    [
+        'file' => 'Quantity/OwnRatio.php',
+        'tests' => 'OwnRatioTest.php',
+        'from' => 'AMONG_PEOPLE = 0.4',
+        'to' => 'AMONG_PEOPLE = 40.0',
+    ],
+    [
+        'file' => 'Report/CardReport.php',
+        'tests' => 'CardTest.php',
+        'from' => '$end = $walk->times[$index]->end;',
+        'to' => '$end = $walk->layers[$index]->laidAt ?? 0;',
+    ],
 ];

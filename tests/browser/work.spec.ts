@@ -144,3 +144,27 @@ test('two devices write one log, and a lost answer makes no second entry', async
     expect(log.filter((one: string) => one === 'finished cut-and-sand-1')).toHaveLength(1)
     await other.close()
 })
+
+test('a wash that lies wet is told of when it can be cleaned, and before it has set', async ({ page }) => {
+    await page.clock.install()
+    await toTheBench(page)
+    const wash = page.getByRole('heading', { name: 'Pin wash' })
+    for (let step = 0; step < 20 && !(await wash.isVisible()); step++) {
+        await page.getByRole('button', { name: 'Next' }).click()
+    }
+    await page.getByRole('button', { name: 'Begin' }).click()
+    await page.getByRole('button', { name: 'It is on' }).click()
+    const clocks = page.getByRole('list', { name: 'What dries' })
+    await expect(clocks.getByText(/^wait/)).toBeVisible()
+    // The sign beats the number.
+    await clocks.getByRole('button', { name: /^The sign beats the number/ }).click()
+    await page.clock.fastForward('45:00')
+    await expect(page.getByRole('alert').getByText(/now\.$/)).toBeVisible()
+    await page.getByRole('button', { name: 'Heard' }).click()
+    await expect(page.getByRole('button', { name: 'Heard' })).toHaveCount(0)
+    // Told once: not again after a reload.
+    await page.reload()
+    await page.clock.fastForward('00:10')
+    await expect(clocks.getByText(/^now/)).toBeVisible()
+    await expect(page.getByRole('button', { name: 'Heard' })).toHaveCount(0)
+})

@@ -8,7 +8,7 @@ import { classes } from '@/design/classes'
 import { RetryNotice } from '@/design/Notice'
 import { type Entry, entryOf, type LogEntry } from '@/features/build'
 import { Before, Leaving } from './Around'
-import { useAlarm, useAwake, useNow } from './alarm'
+import { askToTell, useAlarm, useAwake, useNow } from './alarm'
 import type { Card, Subject } from './api'
 import { CardView } from './CardView'
 import { Clocks } from './Clocks'
@@ -104,6 +104,8 @@ function Hands({ work, desk }: { work: AtWork; desk: NonNullable<AtWork['desk']>
         more: Partial<Entry> = {},
     ) => {
         const said = cards.map(({ build, step }) => ({ build, entry: entryOf(kind, step, more) }))
+        // From here on there is something to tell of.
+        if (kind === 'laid' || kind === 'finished') askToTell()
         if (kind === 'finished' || kind === 'skipped') go(at)
         setPanel(null)
         setLast({ says, said })

@@ -38,6 +38,13 @@ function ring(): void {
     }
 }
 
+/** Asked at a press, as browsers want it, and once: who says no is not asked again. */
+export function askToTell(): void {
+    if ('Notification' in window && Notification.permission === 'default') {
+        void Notification.requestPermission().catch(() => undefined)
+    }
+}
+
 /** Tells what opens and what closes soon, each once on this device; what was told stays until it is heard. */
 export function useAlarm(clocks: readonly Clock[]): { news: readonly News[]; hear: (id: string) => void } {
     const [news, setNews] = useState<readonly News[]>([])

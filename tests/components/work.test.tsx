@@ -113,6 +113,9 @@ describe('the desk without the server', () => {
         expect(texts(10, 16)).toEqual(['Dark wash, step 4: clean it now.'])
         expect(texts(160, 166)).toEqual(['Dark wash, step 4: clean it, 15 minutes left.'])
         expect(texts(300, 400)).toEqual([])
+        // A device that slept through the opening, and one that slept through all of it.
+        expect(texts(0, 60)).toEqual(['Dark wash, step 4: clean it now.'])
+        expect(texts(0, 200)).toEqual([])
     })
     it('wants each thing at hand once, with what all steps take of a jar', () => {
         const ready = readyFor([wash, { ...paint, take: { jarMl: 0.2, thinnerMl: 0.1, thinner: 'water' } }])

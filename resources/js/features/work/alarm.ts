@@ -53,10 +53,14 @@ export function useAlarm(clocks: readonly Clock[]): { news: readonly News[]; hea
         current.current = clocks
     }, [clocks])
     useEffect(() => {
+        let lastLook = Number.POSITIVE_INFINITY
         const look = () => {
             const now = new Date()
             const told = readTold()
-            const fresh = newsOf(current.current, now, new Date(now.getTime() - BACK)).filter(({ id }) => !told.has(id))
+            // A device that slept is told what has opened meanwhile.
+            const since = new Date(Math.min(lastLook, now.getTime() - BACK))
+            lastLook = now.getTime()
+            const fresh = newsOf(current.current, now, since).filter(({ id }) => !told.has(id))
             if (fresh.length === 0) return
             keepHere(TOLD, [...told, ...fresh.map(({ id }) => id)].slice(-MOST_TOLD))
             setNews((before) => [...before, ...fresh])

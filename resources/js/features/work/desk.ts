@@ -142,7 +142,9 @@ export function newsOf(clocks: readonly Clock[], now: Date, since: Date): News[]
         linesOf(clock).flatMap((line) => {
             const name = `${clock.name}, step ${clock.number}`
             const warn = line.closesAt === null ? null : after(line.closesAt, -WARN_BEFORE)
-            const isIn = (moment: Date) => moment > since && moment <= now
+            // What has closed by now is nothing to hurry for.
+            const isOver = line.closesAt !== null && line.closesAt <= now
+            const isIn = (moment: Date) => !isOver && moment > since && moment <= now
             return [
                 ...(isIn(line.opensAt) ? [{ id: `${line.id} opens`, text: `${name}: ${line.says} now.` }] : []),
                 ...(warn !== null && warn > line.opensAt && isIn(warn)

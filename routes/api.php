@@ -23,6 +23,7 @@ use App\Http\Controllers\SessionController;
 use App\Http\Controllers\ShelfController;
 use App\Http\Controllers\SpreadController;
 use App\Http\Controllers\StepController;
+use App\Http\Controllers\TrialController;
 use App\Http\Controllers\VehicleController;
 use App\Http\Controllers\WorkController;
 use Illuminate\Cookie\Middleware\AddQueuedCookiesToResponse;
@@ -74,6 +75,8 @@ Route::prefix('api')->group(function (): void {
         Route::get('work', WorkController::class);
         Route::get('diary', [DiaryController::class, 'index']);
         Route::get('diary.csv', [DiaryController::class, 'table']);
+        Route::get('trials', [TrialController::class, 'index']);
+        Route::post('trials', [TrialController::class, 'store']);
         Route::get('mishaps', [RescueController::class, 'index']);
         Route::get('patterns', [PatternController::class, 'index']);
         Route::delete('patterns/{pattern}', [PatternController::class, 'destroy'])->whereUuid('pattern');
@@ -131,6 +134,7 @@ Route::prefix('api')->group(function (): void {
                 Route::get('photos', [PhotoController::class, 'ofBuild']);
                 Route::post('photos', [PhotoController::class, 'storeOfBuild'])->middleware('throttle:photos');
                 Route::post('rescue', [RescueController::class, 'ways'])->middleware('throttle:solving');
+                Route::post('fields', [TrialController::class, 'beside']);
                 Route::post('pattern', [PatternController::class, 'store']);
                 Route::post('spread/look', [SpreadController::class, 'look'])->middleware('throttle:solving');
                 Route::post('spread', [SpreadController::class, 'lay']);

@@ -153,12 +153,14 @@ final readonly class Clock
     private function filesOf(User $user): array
     {
         $builds = $user->builds()->with('head')->oldest()->get();
-        $logs = $this->logs->ofAll(array_values($builds->map(static fn (Build $build) => $build->id)->all()));
+        $ids = array_values($builds->map(static fn (Build $build) => $build->id)->all());
+        $logs = $this->logs->ofAll($user->id, $ids);
         $files = $unreadable = $stamps = [];
         foreach ($builds as $build) {
             try {
                 $files[$build->id] = new PlanFile($build->head->document, $logs[$build->id] ?? new Log());
-                $stamps[$build->id] = $build->version.'.'.count($files[$build->id]->log->entries);
+                $log = $files[$build->id]->log;
+                $stamps[$build->id] = implode('.', [$build->version, count($log->entries), count($log->elsewhere)]);
             } catch (UnreadablePlan $bad) {
                 $unreadable[] = [
                     'id' => $build->id,

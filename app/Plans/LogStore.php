@@ -6,10 +6,13 @@ namespace App\Plans;
 
 use App\Models\Build;
 use App\Models\LogEntry;
+use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Collection;
 use Ulvrach\Log\Entry;
+use Ulvrach\Log\EntryKind;
 use Ulvrach\Log\Log;
 use Ulvrach\Log\StepAsItWas;
+use Ulvrach\Log\Trial;
 use Ulvrach\Plan\Fault;
 use Ulvrach\Plan\Plan;
 use Ulvrach\PlanFile\BadPlanFile;
@@ -25,14 +28,16 @@ final class LogStore
 {
     public function of(Build $build): Log
     {
-        return self::read(LogEntry::query()->where('build_id', $build->id)->oldest('id')->get());
+        return self::read(LogEntry::query()->where('build_id', $build->id)->oldest('id')->get())->knowing(
+            self::triedElsewhere(self::trialsOf($build->user_id), $build->id),
+        );
     }
 
     /**
-     * @param  list<string>  $builds  ids
-     * @return array<string, Log> by build id; those without an entry are missing
+     * @param  list<string>  $builds  ids, of one person
+     * @return array<string, Log> by build id; those of which nothing is known are missing
      */
-    public function ofAll(array $builds): array
+    public function ofAll(int $user, array $builds): array
     {
         $logs = [];
         /** @var \Illuminate\Database\Eloquent\Collection<int, LogEntry> $entries */
@@ -40,8 +45,51 @@ final class LogStore
         foreach ($entries->groupBy('build_id') as $id => $rows) {
             $logs[(string) $id] = self::read($rows);
         }
+        $trials = self::trialsOf($user);
+        foreach ($trials === [] ? [] : $builds as $id) {
+            $logs[$id] = ($logs[$id] ?? new Log())->knowing(self::triedElsewhere($trials, $id));
+        }
 
         return $logs;
+    }
+
+    /**
+     * Trials of a person that still count, the oldest first.
+     *
+     * @return list<Trial> each with its build
+     */
+    private static function trialsOf(int $user): array
+    {
+        /** @var \Illuminate\Database\Eloquent\Collection<int, LogEntry> $rows */
+        $rows = LogEntry::query()
+            ->whereIn('build_id', Build::query()->where('user_id', $user)->select('id'))
+            ->where('kind', EntryKind::Trial->value)
+            ->whereNotExists(
+                static fn (Builder $later) => $later
+                    ->from('log_entries', 'later')
+                    ->whereColumn('later.build_id', 'log_entries.build_id')
+                    ->whereColumn('later.corrects', 'log_entries.uuid'),
+            )
+            ->orderBy('happened_at')
+            ->get();
+        $trials = [];
+        foreach ($rows as $row) {
+            $trial = self::entry($row)->trial;
+            if ($trial !== null && $trial->tried !== []) {
+                $trials[] = $trial->on($row->build_id);
+            }
+        }
+
+        return $trials;
+    }
+
+    /**
+     * @param  list<Trial>  $trials
+     * @return list<Trial>
+     */
+    private static function triedElsewhere(array $trials, string $build): array
+    {
+        return array_values(array_filter($trials, static fn (Trial $trial) => $trial->card !== $build));
     }
 
     /**
@@ -117,24 +165,21 @@ final class LogStore
     /** @param  Collection<int, LogEntry>  $rows */
     private static function read(Collection $rows): Log
     {
-        return new Log(
-            array_values(
-                $rows
-                    ->map(static function (LogEntry $row): Entry {
-                        /** @var EntryData $data */
-                        $data = [
-                            ...$row->data,
-                            'id' => $row->uuid,
-                            'kind' => $row->kind,
-                            'at' => Moment::write(intdiv($row->happened_at->getTimestamp(), 60)),
-                            'step' => $row->step_id,
-                            'corrects' => $row->corrects,
-                        ];
+        return new Log(array_values($rows->map(self::entry(...))->all()));
+    }
 
-                        return LogCodec::read($data);
-                    })
-                    ->all(),
-            ),
-        );
+    private static function entry(LogEntry $row): Entry
+    {
+        /** @var EntryData $data */
+        $data = [
+            ...$row->data,
+            'id' => $row->uuid,
+            'kind' => $row->kind,
+            'at' => Moment::write(intdiv($row->happened_at->getTimestamp(), 60)),
+            'step' => $row->step_id,
+            'corrects' => $row->corrects,
+        ];
+
+        return LogCodec::read($data);
     }
 }

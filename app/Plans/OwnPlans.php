@@ -24,7 +24,7 @@ final readonly class OwnPlans
         foreach ($builds as $build) {
             $ids[] = $build->id;
         }
-        $logs = $this->logs->ofAll($ids);
+        $logs = $this->logs->ofAll($user->id, $ids);
         $plans = [];
         foreach ($builds as $build) {
             try {

@@ -35,6 +35,18 @@ enum Contact
         return $this === self::Wipe || $this === self::Scrub;
     }
 
+    /** Wets it for a shorter time, or as long without rubbing. Flooding and scrubbing cannot be compared. */
+    public function isGentlerThan(self $other): bool
+    {
+        $own = $this->shift(CureState::Recoatable);
+        $its = $other->shift(CureState::Recoatable);
+
+        $isAsWet = $own === $its && $this !== self::Flood;
+
+        return (! $this->rubs() || $other->rubs()) &&
+            ($own < $its || ($isAsWet && ! $this->rubs() && $other->rubs()));
+    }
+
     public function isSprayed(): bool
     {
         return $this === self::Mist || $this === self::Coat;

@@ -7,6 +7,7 @@ namespace Ulvrach\Evaluation;
 use Ulvrach\Chemistry\AttackTable;
 use Ulvrach\Chemistry\BinderFamily;
 use Ulvrach\Chemistry\Carrier;
+use Ulvrach\Chemistry\Combination;
 use Ulvrach\Chemistry\Contact;
 use Ulvrach\Chemistry\CureState;
 use Ulvrach\Chemistry\Liquid;
@@ -45,6 +46,18 @@ final class StepLiquid
         return $this->harms[$layer->behavesAs->value][$layer->kind->value][$state->value] ??= $this->readHarm(
             $layer,
             $state,
+        );
+    }
+
+    /** What a trial of it on this layer tries. */
+    public function on(Layer $layer, CureState $state): Combination
+    {
+        return new Combination(
+            $this->liquid->carrier,
+            $this->liquid->contact,
+            $layer->film,
+            $state,
+            $layer->isBarrier(),
         );
     }
 

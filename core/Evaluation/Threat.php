@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ulvrach\Evaluation;
 
+use Ulvrach\Chemistry\Combination;
 use Ulvrach\Chemistry\CureState;
 
 /** A liquid of the step that is not harmless to a layer within its reach, in the state that the layer is in. */
@@ -15,5 +16,11 @@ final readonly class Threat
         public CureState $state,
         public Harm $harm,
     ) {
+    }
+
+    /** What a trial of it tries. */
+    public function combination(): Combination
+    {
+        return $this->liquid->on($this->layer, $this->state);
     }
 }

@@ -30,16 +30,31 @@ final readonly class Entry
     /** The same so many minutes later. */
     public function movedBy(int $minutes): self
     {
+        return $this->but(at: $this->at + $minutes);
+    }
+
+    public function tried(Trial $trial): self
+    {
+        return $this->but(trial: $trial);
+    }
+
+    public function in(Measurement $air): self
+    {
+        return $this->but(air: $air);
+    }
+
+    private function but(?int $at = null, ?Trial $trial = null, ?Measurement $air = null): self
+    {
         return new self(
             id: $this->id,
             kind: $this->kind,
-            at: $this->at + $minutes,
+            at: $at ?? $this->at,
             stepId: $this->stepId,
             step: $this->step,
             corrects: $this->corrects,
             text: $this->text,
-            trial: $this->trial,
-            air: $this->air,
+            trial: $trial ?? $this->trial,
+            air: $air ?? $this->air,
         );
     }
 }

@@ -19,14 +19,23 @@ final class Log
     /** @var array<string, int> by step id: Unix minute */
     private array $begun = [];
 
-    /** @param  list<Entry>  $entries  in the order in which they were written down */
-    public function __construct(public readonly array $entries = [])
+    /**
+     * @param  list<Entry>  $entries  in the order in which they were written down
+     * @param  list<Trial>  $elsewhere  what the same person has tried on other builds, the oldest first
+     */
+    public function __construct(public readonly array $entries = [], public readonly array $elsewhere = [])
     {
     }
 
     public function with(Entry ...$entries): self
     {
-        return new self([...$this->entries, ...array_values($entries)]);
+        return new self([...$this->entries, ...array_values($entries)], $this->elsewhere);
+    }
+
+    /** @param  list<Trial>  $trials  of other builds, the oldest first */
+    public function knowing(array $trials): self
+    {
+        return new self($this->entries, $trials);
     }
 
     /** @return list<Entry> those that count, by the moment at which it happened */
@@ -101,6 +110,19 @@ final class Log
         }
 
         return $this->finished;
+    }
+
+    /** @return list<Trial> whose combinations are written down, those of other builds first, then the oldest first */
+    public function trials(): array
+    {
+        $trials = $this->elsewhere;
+        foreach ($this->standing() as $entry) {
+            if ($entry->trial !== null && $entry->trial->tried !== []) {
+                $trials[] = $entry->trial;
+            }
+        }
+
+        return $trials;
     }
 
     /** The last trial at the step that is evidence for or against a rule; null: there was none. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ulvrach\PlanFile;
 
+use Ulvrach\Chemistry\Combination;
 use Ulvrach\Log\Entry;
 use Ulvrach\Log\EntryKind;
 use Ulvrach\Log\Measurement;
@@ -14,7 +15,16 @@ use Ulvrach\Quantity\Moment;
 /**
  * Log entries as JSON, both ways.
  *
- * @phpstan-type TrialData array{rule: string, where: string, rubs: int|float, passed: bool}
+ * @phpstan-type TrialData array{
+ *   rule: string|null,
+ *   where: string,
+ *   rubs: int|float,
+ *   passed: bool,
+ *   zone?: string|null,
+ *   moved?: string|null,
+ *   card?: string|null,
+ *   tried?: list<string>,
+ * }
  * @phpstan-type AirData array{temperatureC: int|float, humidityPercent: int|float}
  * @phpstan-type AsItWasData array{
  *   technique: string,
@@ -78,9 +88,7 @@ final class LogCodec
                 ),
             corrects: $data['corrects'] ?? null,
             text: $data['text'] ?? '',
-            trial: $trial === null
-                ? null
-                : new Trial($trial['rule'], $trial['where'], (int) $trial['rubs'], $trial['passed']),
+            trial: $trial === null ? null : self::readTrial($trial),
             air: $air === null
                 ? null
                 : new Measurement((float) $air['temperatureC'], (float) $air['humidityPercent']),
@@ -110,13 +118,34 @@ final class LogCodec
             'corrects' => $entry->corrects,
             'text' => $entry->text,
             'trial' => self::writeTrial($entry->trial),
-            'air' => $entry->air === null
-                ? null
-                : [
-                    'temperatureC' => $entry->air->temperatureC,
-                    'humidityPercent' => $entry->air->humidityPercent,
-                ],
+            'air' => self::writeAir($entry->air),
         ];
+    }
+
+    /** @return AirData|null */
+    public static function writeAir(?Measurement $air): ?array
+    {
+        return $air === null
+            ? null
+            : ['temperatureC' => $air->temperatureC, 'humidityPercent' => $air->humidityPercent];
+    }
+
+    /** @param  TrialData  $data */
+    private static function readTrial(array $data): Trial
+    {
+        $tried = array_map(Combination::parse(...), $data['tried'] ?? []);
+
+        return new Trial(
+            rule: $data['rule'],
+            where: $data['where'],
+            rubs: (int) $data['rubs'],
+            passed: $data['passed'],
+            // Of a liquid or a film that is not known here nothing can be said.
+            tried: array_values(array_filter($tried, static fn (?Combination $one) => $one !== null)),
+            zone: $data['zone'] ?? null,
+            moved: $data['moved'] ?? null,
+            card: $data['card'] ?? null,
+        );
     }
 
     /** @return TrialData|null */
@@ -129,6 +158,10 @@ final class LogCodec
                 'where' => $trial->where,
                 'rubs' => $trial->rubs,
                 'passed' => $trial->passed,
+                'zone' => $trial->zone,
+                'moved' => $trial->moved,
+                'card' => $trial->card,
+                'tried' => array_map(static fn (Combination $one) => $one->written(), $trial->tried),
             ];
     }
 }

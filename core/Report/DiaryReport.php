@@ -8,6 +8,7 @@ use Ulvrach\Evaluation\Walk;
 use Ulvrach\Log\Entry;
 use Ulvrach\Log\EntryKind;
 use Ulvrach\Log\Hours;
+use Ulvrach\PlanFile\LogCodec;
 use Ulvrach\Quantity\OwnRatio;
 use Ulvrach\ShelfFile\Csv;
 use Ulvrach\Technique\TechniqueLibrary;
@@ -75,12 +76,7 @@ final class DiaryReport
                 'at' => TimetableReport::moment($entry->at),
                 'step' => $entry->stepId,
                 'text' => $entry->text,
-                'air' => $entry->air === null
-                    ? null
-                    : [
-                        'temperatureC' => $entry->air->temperatureC,
-                        'humidityPercent' => $entry->air->humidityPercent,
-                    ],
+                'air' => LogCodec::writeAir($entry->air),
                 'build' => $id,
                 'words' => $entry->step?->inWords() ?? '',
                 'zones' => array_values($entry->step->zones ?? []),

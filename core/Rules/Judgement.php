@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace Ulvrach\Rules;
 
+use Ulvrach\Chemistry\Combination;
 use Ulvrach\Evaluation\Situation;
 use Ulvrach\Evaluation\Walk;
 use Ulvrach\Forecast\Forecast;
 use Ulvrach\Log\Log;
 use Ulvrach\Log\Trial;
 use Ulvrach\Plan\Step;
+use Ulvrach\Plan\VehicleKind;
 
 /** Asks the rules about one plan, and puts the same thing on several zones into one finding. */
 final class Judgement
@@ -96,18 +98,24 @@ final class Judgement
         $place = array_flip(array_map(static fn ($step) => $step->id, $plan->steps));
         $findings = [];
         $tried = $this->combinationsTried($walk->log);
+        $trials = $walk->log->trials();
+        $isCard = $plan->build->kind === VehicleKind::TestCard;
         foreach ($this->said as $key => $finding) {
             $kind = $this->book->rules[$finding->code]->kind();
             $severity = $this->school->severityOf($finding, $kind);
             if ($severity !== null) {
                 $zones = array_keys(array_intersect_key($plan->zones, array_flip($this->zones[$key])));
-                $findings[] = $this->answered(
+                $answered = $this->answered(
                     $finding->onZones($zones)->withSeverity($severity),
                     $kind,
                     $plan->steps[$place[$finding->stepId]],
                     $walk->log->trial($finding->stepId, $finding->code) ??
-                        ($tried[self::combinationOf($finding)] ?? null),
+                        ($tried[self::combinationOf($finding)] ?? self::triedLike($finding, $trials)),
                 );
+                // A card is there to be spoilt.
+                $findings[] = $isCard && $answered->severity === Severity::Stop
+                    ? $answered->withSeverity(Severity::Risk)
+                    : $answered;
             }
         }
         usort(
@@ -136,6 +144,25 @@ final class Judgement
         }
 
         return $tried;
+    }
+
+    /**
+     * The last trial, of this build or of another, that says what will come of it; null: none does.
+     *
+     * @param  list<Trial>  $trials  the oldest first
+     */
+    private static function triedLike(Finding $finding, array $trials): ?Trial
+    {
+        $case = $trials === [] ? null : Combination::parse((string) ($finding->facts['tried'] ?? ''));
+        if ($case === null) {
+            return null;
+        }
+        $last = null;
+        foreach ($trials as $trial) {
+            $last = $trial->speaksOf($case) ? $trial : $last;
+        }
+
+        return $last;
     }
 
     /** Empty: nothing that can be tried on another step. */

@@ -23,6 +23,7 @@ final class RuleBook
             new Chemistry\SpiritOnYoungVarnish(),
             new Chemistry\HotSolventOverSoftFilm(),
             new Chemistry\CarrierAttacksBarePart(),
+            new Chemistry\FailedOnTrial(),
             new Chemistry\NotInTheTables(),
             new Chemistry\StrangersThinner(),
             new Chemistry\CleanUpDoesNothing(),

@@ -197,11 +197,18 @@ export type Step = z.infer<typeof stepSchema>
 /** A test patch, and the rule that it is evidence for or against. */
 export const trialSchema = z
     .object({
-        /** Lower-case letters, digits and hyphens, at most 40, with at least one letter. */
-        rule: z.string(),
+        /** Null: of no rule in particular. */
+        rule: z.string().nullable(),
         where: z.string(),
         rubs: z.number(),
         passed: z.boolean(),
+        zone: z.string().nullable(),
+        /** The step whose film came off. */
+        moved: z.string().nullable(),
+        /** The other build that it was tried on. */
+        card: z.string().nullable(),
+        /** Each a liquid, its contact, a film and its state. */
+        tried: z.array(z.string()),
     })
     .nullable()
 export type Trial = z.infer<typeof trialSchema>
@@ -1573,3 +1580,84 @@ export const diarySchema = z.object({
     ),
 })
 export type Diary = z.infer<typeof diarySchema>
+
+/** What came of a trial. */
+export const trialResultSchema = z.object({
+    entry: z.string(),
+    at: momentSchema,
+    text: z.string(),
+    where: z.string(),
+    rubs: z.number(),
+    passed: z.boolean(),
+    /** Each a liquid, how, and on which film. */
+    tried: z.array(z.string()),
+    air: airSchema.nullable(),
+})
+export type TrialResult = z.infer<typeof trialResultSchema>
+
+/** A layer of a field. */
+export const triedStepSchema = z.object({
+    step: z.string(),
+    technique: z.string(),
+    jar: z.string().nullable(),
+    colour: z.string().nullable(),
+    coats: z.number(),
+    /** Minutes since what lies below it was done; null: nothing does. */
+    after: z.number().nullable(),
+    doneAt: momentSchema.nullable(),
+})
+export type TriedStep = z.infer<typeof triedStepSchema>
+
+/** Cards on which something is tried, and what was tried on models. */
+export const trialsSchema = z.object({
+    cards: z.array(
+        z.object({
+            id: z.string(),
+            version: z.number(),
+            name: z.string(),
+            fields: z.array(
+                z.object({
+                    zone: z.string(),
+                    name: z.string(),
+                    layers: z.array(triedStepSchema),
+                    tried: z
+                        .object({
+                            step: z.string(),
+                            technique: z.string(),
+                            jar: z.string().nullable(),
+                            colour: z.string().nullable(),
+                            coats: z.number(),
+                            /** Minutes since what lies below it was done; null: nothing does. */
+                            after: z.number().nullable(),
+                            doneAt: momentSchema.nullable(),
+                            liquids: z.array(z.string()),
+                            films: z.array(z.object({ step: z.string(), says: z.string() })),
+                        })
+                        .nullable(),
+                    results: z.array(trialResultSchema),
+                }),
+            ),
+        }),
+    ),
+    others: z.array(
+        z.object({
+            build: z.string(),
+            name: z.string(),
+            words: z.string(),
+            entry: z.string(),
+            at: momentSchema,
+            text: z.string(),
+            where: z.string(),
+            rubs: z.number(),
+            passed: z.boolean(),
+            /** Each a liquid, how, and on which film. */
+            tried: z.array(z.string()),
+            air: airSchema.nullable(),
+        }),
+    ),
+})
+export type Trials = z.infer<typeof trialsSchema>
+
+/** What was made. */
+export const startedSchema = z.object({ id: z.string() })
+export type Started = z.infer<typeof startedSchema>

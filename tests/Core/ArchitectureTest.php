@@ -70,6 +70,7 @@ const ORDER = [
     'Finish',
     'Forecast',
     'Rules',
+    'Trial',
     'Undo',
     'Scratch',
     'Safety',

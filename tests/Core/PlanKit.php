@@ -6,6 +6,7 @@ namespace Tests\Core;
 
 use Ulvrach\Chemistry\BinderFamily;
 use Ulvrach\Chemistry\Carrier;
+use Ulvrach\Chemistry\Combination;
 use Ulvrach\Chemistry\Load;
 use Ulvrach\Chemistry\Sheen;
 use Ulvrach\Chemistry\Substrate;
@@ -770,7 +771,7 @@ final class PlanKit
         );
     }
 
-    /** What was done and tried: the options "done", "passed" and "failed". */
+    /** What was done and tried: the options "done", "passed" and "failed"; "held" and "lifted" of films. */
     public static function log(string $steps): Log
     {
         $plan = self::plan($steps);
@@ -943,6 +944,13 @@ final class PlanKit
                 EntryKind::Trial,
                 Moment::read('2026-11-20T12:00:00Z'),
                 new Trial($words[1], 'underside', 10, $words[0] === 'passed'),
+            ),
+            $words[0] === 'held', $words[0] === 'lifted' => $logged(
+                EntryKind::Trial,
+                Moment::read('2026-11-20T12:00:00Z'),
+                new Trial(null, 'card', 10, $words[0] === 'held', array_filter([
+                    Combination::parse(implode(' ', array_slice($words, 1))),
+                ])),
             ),
             ($words[1] ?? '') === 'coats', ($words[1] ?? '') === 'coat' => ['coats' => (int) $words[0]],
             default => throw new \InvalidArgumentException("Not an option: {$option}"),

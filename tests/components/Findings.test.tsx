@@ -1,6 +1,7 @@
 import { screen } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { afterEach, describe, expect, it, vi } from 'vitest'
+import { trialOf } from '@/features/build'
 import { Findings, outcomeOf } from '@/features/plan/Findings'
 import { entry, finding, serverAnswers, show, state, step } from './kit'
 
@@ -144,7 +145,7 @@ describe('findings of a step', () => {
     })
     it('stay visible when accepted, with the reason', () => {
         serverAnswers({ body: { version: 1, remedies: [wait] } })
-        const trial = { rule: 'too-early', where: 'the underside', rubs: 10, passed: true }
+        const trial = trialOf({ rule: 'too-early', where: 'the underside', rubs: 10, passed: true })
         const one = finding({ accepted: { reason: 'It held.', trial } })
         const log = [entry('trial', 'b', { text: 'It held.', trial })]
         show(

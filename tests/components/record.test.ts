@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest'
-import { entryOf, momentOf } from '@/features/build'
+import { entryOf, momentOf, trialOf } from '@/features/build'
 import { standing, toggleDone, trialsOf } from '@/features/plan/record'
 import { entry, plan, step, verdict } from './kit'
 
-const trial = { rule: 'tape-early', where: 'underside', rubs: 10, passed: true }
+const trial = trialOf({ rule: 'tape-early', where: 'underside', rubs: 10, passed: true })
 
 describe('the record of the work', () => {
     it('writes moments as plan files do, to the minute', () => {

@@ -34,7 +34,7 @@ final readonly class BuildController
         $user = CurrentUser::of($request);
         $forecast = $forecasts->of($user, BenchSettings::of($user), intdiv(now()->getTimestamp(), 60));
         $builds = $user->builds()->with('head')->latest('updated_at')->latest('head_id')->get();
-        $all = $logs->ofAll(array_values($builds->map(static fn (Build $build) => $build->id)->all()));
+        $all = $logs->ofAll($user->id, array_values($builds->map(static fn (Build $build) => $build->id)->all()));
 
         return new JsonResponse([
             'builds' => $builds

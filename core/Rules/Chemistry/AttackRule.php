@@ -66,7 +66,7 @@ abstract class AttackRule extends RuleBase
                 'layer' => $worst->layer->stepId,
                 'carrier' => $worst->liquid->liquid->carrier->value,
                 'cleanUp' => $worst->liquid->isCleanUp ? 1 : 0,
-                'tried' => $this->combination($worst),
+                'tried' => $worst->combination()->written(),
             ],
         );
 
@@ -94,16 +94,6 @@ abstract class AttackRule extends RuleBase
         $candidates[] = $bench->leaveOut($finding->stepId, $finding->zones);
 
         return array_values(array_filter($candidates, static fn (?Remedy $remedy) => $remedy !== null));
-    }
-
-    /** What a trial of it tries: the same liquid, rubbed the same way, on the same film. */
-    private function combination(Threat $threat): string
-    {
-        $liquid = $threat->liquid->liquid;
-
-        $film = "{$threat->layer->film->value} {$threat->state->value}";
-
-        return "{$liquid->carrier->value} {$liquid->contact->verb()} {$film}";
     }
 
     /** Whether no trial could show otherwise. */

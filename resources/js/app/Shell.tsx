@@ -57,6 +57,7 @@ export function Shell() {
                     <Place to="/clock" name="Clock" />
                     <Place to="/shelf" name="Shelf" />
                     <Place to="/mixes" name="Mixes" />
+                    <Place to="/trials" name="Trials" />
                     <Place to="/diary" name="Diary" />
                     <Place to="/almanac" name="Almanac" />
                 </nav>

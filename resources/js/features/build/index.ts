@@ -18,7 +18,7 @@ export type {
     Verdict,
     Zone,
 } from '@/contract'
-export { entryOf, type LogEntry, momentOf } from './entries'
+export { entryOf, type LogEntry, momentOf, trialOf } from './entries'
 export { type Findable, FindList } from './FindList'
 export { rank } from './find'
 export { type Question, timetableQuery, weekQuery } from './hours'

@@ -1,12 +1,16 @@
+import { useMutation } from '@tanstack/react-query'
 import { Suspense, useState } from 'react'
+import { useNavigate } from 'react-router'
 import { Button } from '@/design/Button'
 import { later } from '@/design/later'
-import { type Acceptance, type Entry, entryOf, type Finding, type LogEntry, type Step } from '@/features/build'
+import { type Acceptance, type Entry, entryOf, type Finding, type LogEntry, type Step, trialOf } from '@/features/build'
+import { startTrial } from '@/features/trials/api'
 import { trialsOf } from './record'
 
 const AcceptForm = later(() => import('./AcceptForm'))
 
 type Props = {
+    build: string
     finding: Finding
     step: Step
     log: readonly Entry[]
@@ -18,7 +22,7 @@ type Props = {
  * Breaking a rule knowingly. What is certain cannot be accepted; what may go wrong needs a trial, which goes into the
  * log; a custom needs a reason, which stands in the plan.
  */
-export function Accept({ finding, step, log, onAccept, onLog }: Props) {
+export function Accept({ build, finding, step, log, onAccept, onLog }: Props) {
     const [open, setOpen] = useState(false)
     const others = step.accepted.filter((one) => one.rule !== finding.code)
     const isAccepted = others.length < step.accepted.length
@@ -38,9 +42,12 @@ export function Accept({ finding, step, log, onAccept, onLog }: Props) {
     if (finding.kind === 'fact' && finding.isCertain) return null
     if (!open) {
         return (
-            <Button className="mt-1.5 text-fine" tone="quiet" onClick={() => setOpen(true)}>
-                {finding.kind === 'fact' ? 'It was tried: enter the test patch' : 'Accept this risk'}
-            </Button>
+            <span className="mt-1.5 flex flex-wrap gap-1">
+                <Button className="text-fine" tone="quiet" onClick={() => setOpen(true)}>
+                    {finding.kind === 'fact' ? 'It was tried: enter the test patch' : 'Accept this risk'}
+                </Button>
+                {finding.kind === 'fact' && <OnCard build={build} finding={finding} />}
+            </span>
         )
     }
     return (
@@ -53,11 +60,36 @@ export function Accept({ finding, step, log, onAccept, onLog }: Props) {
                         trial === null
                             ? await onAccept([...others, { rule: finding.code, reason }], 'Accept a finding')
                             : await onLog([
-                                  entryOf('trial', step.id, { text: reason, trial: { rule: finding.code, ...trial } }),
+                                  entryOf('trial', step.id, {
+                                      text: reason,
+                                      trial: trialOf({ rule: finding.code, ...trial }),
+                                  }),
                               ])
                     if (isSaved) setOpen(false)
                 }}
             />
         </Suspense>
+    )
+}
+
+/** A card with the layers that the step will meet there, so that it can be tried before it goes on the model. */
+function OnCard({ build, finding }: Pick<Props, 'build' | 'finding'>) {
+    const navigate = useNavigate()
+    const start = useMutation({
+        mutationFn: () =>
+            startTrial(finding.title.slice(0, 120), { build, step: finding.step, zone: finding.zones[0] ?? '' }),
+        onSuccess: () => navigate('/trials'),
+    })
+    return (
+        <>
+            <Button className="text-fine" tone="quiet" disabled={start.isPending} onClick={() => start.mutate()}>
+                Try it on a card first
+            </Button>
+            {start.isError && (
+                <span role="alert" className="text-fine text-stop">
+                    {start.error.message}
+                </span>
+            )}
+        </>
     )
 }

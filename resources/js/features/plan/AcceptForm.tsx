@@ -29,7 +29,7 @@ const formSchema = z
 type FormProps = {
     needsTrial: boolean
     onLeave: () => void
-    onSave: (said: { reason: string; trial: Omit<Trial, 'rule'> | null }) => Promise<void>
+    onSave: (said: { reason: string; trial: Pick<Trial, 'where' | 'rubs' | 'passed'> | null }) => Promise<void>
 }
 
 /** Why a rule is broken, or what a test patch has shown. */

@@ -110,7 +110,16 @@ function FindingCard({
             </button>
             {isOpen && (
                 <div className="px-2 pb-2">
-                    {finding.accepted !== null && <p>{sayAcceptance(finding.accepted)}</p>}
+                    {finding.accepted !== null && (
+                        <p>
+                            {sayAcceptance(finding.accepted)}{' '}
+                            {finding.accepted.trial?.card != null && (
+                                <Link className="underline" to="/trials">
+                                    See the trial
+                                </Link>
+                            )}
+                        </p>
+                    )}
                     <p>{finding.why}</p>
                     <p className="narrow mt-1 text-fine">
                         On {names} ·{' '}
@@ -145,6 +154,7 @@ function FindingCard({
                     {step !== undefined && !(finding.accepted === null && remedies.isPending) && (
                         // After the remedies: what comes in above it would move it from under the hand.
                         <Accept
+                            build={state.id}
                             finding={finding}
                             step={step}
                             log={state.log}

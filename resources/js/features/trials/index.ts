@@ -1,0 +1,2 @@
+export { startTrial } from './api'
+export { TrialsPage } from './TrialsPage'

@@ -20,10 +20,14 @@ final readonly class PhotoStore
     {
     }
 
-    /** @return array{id: string, width: int, height: int, taken: string} */
-    public function keep(User $user, string $subject, Picture $picture): array
+    /**
+     * @param  string  $id  a UUID that it shall have; '', or one that is taken: another
+     * @return array{id: string, width: int, height: int, taken: string}
+     */
+    public function keep(User $user, string $subject, Picture $picture, string $id = ''): array
     {
-        $id = (string) Str::uuid();
+        $isFree = $id !== '' && $this->database->table('photos')->where('id', $id)->doesntExist();
+        $id = $isFree ? $id : (string) Str::uuid();
         $now = Carbon::now();
         // Bytes go through the driver as text, which it does not have to be told about.
         $this->database->insert(

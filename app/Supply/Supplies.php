@@ -120,7 +120,7 @@ final readonly class Supplies
      * @param  list<array-key>  $jars  ids
      * @return list<array{jar: string, parts: list<array{name: string, parts: int}>}> of those that hold a kept mix
      */
-    private static function mixes(User $user, array $jars): array
+    public static function mixes(User $user, array $jars): array
     {
         $ids = array_filter(array_map(static fn ($jar) => KeptMix::idIn((string) $jar), $jars), Str::isUuid(...));
         $mixes = [];

@@ -10,6 +10,7 @@ use App\Models\Build;
 use App\Models\User;
 use App\Plans\OwnPlans;
 use App\Room\Forecasts;
+use App\Supply\Supplies;
 use Ulvrach\Evaluation\Walk;
 use Ulvrach\Evaluation\Walker;
 use Ulvrach\Report\CardReport;
@@ -46,10 +47,11 @@ final readonly class Desk
                 $clocks[] = ['build' => $build->id, ...$clock];
             }
         }
-        $cards = [];
+        $cards = $jars = [];
         foreach ($this->next($user, $walks) as [$id, $step, $plannedAt]) {
             $index = $walks[$id]->plan->indexOf($step);
             if ($index !== null) {
+                $jars[] = $walks[$id]->plan->steps[$index]->product ?? '';
                 $cards[] = [
                     'build' => $id,
                     'plannedAt' => $plannedAt,
@@ -64,6 +66,7 @@ final readonly class Desk
             'builds' => $builds,
             'cards' => $cards,
             'clocks' => $clocks,
+            'mixes' => Supplies::mixes($user, array_values(array_unique($jars))),
         ];
     }
 

@@ -8,6 +8,7 @@ use Ulvrach\Chemistry\Carrier;
 use Ulvrach\Evaluation\FollowUp;
 use Ulvrach\Evaluation\Forecast;
 use Ulvrach\Evaluation\Walk;
+use Ulvrach\Material\Product;
 use Ulvrach\Plan\CleanUpPass;
 use Ulvrach\Plan\Step;
 use Ulvrach\PlanFile\PlanWriter;
@@ -87,6 +88,7 @@ final class CardReport
             'laidAt' => self::laid($walk, $step),
             'cleaning' => self::cleaning($walk, $index),
             'after' => self::after($walk, $index),
+            'handled' => self::handled($step, $product),
         ];
     }
 
@@ -285,15 +287,27 @@ final class CardReport
     private static function named(Walk $walk, int $index, int $at): array
     {
         $step = $walk->plan->steps[$index];
+        $product = $walk->plan->productOf($step);
 
         return [
             'step' => $step->id,
             'number' => $index + 1,
-            'name' => $walk->plan->productOf($step)->name ?? TechniqueLibrary::get($step->technique)->name,
+            'name' => $product->name ?? TechniqueLibrary::get($step->technique)->name,
             'zones' => $step->zones,
             'where' => array_map(static fn (string $zone) => $walk->plan->zones[$zone]->name, $step->zones),
             'doneAt' => TimetableReport::moment($at),
             'sign' => TechniqueLibrary::get($step->technique)->cleanUp?->sign,
+            'handled' => self::handled($step, $product),
+        ];
+    }
+
+    /** @return array{tool: string, carrier: string|null, isMetal: bool} what has to be washed up, and of what */
+    private static function handled(Step $step, ?Product $product): array
+    {
+        return [
+            'tool' => $step->application->value,
+            'carrier' => $product?->material->carrier?->label(),
+            'isMetal' => $product->material->metallic ?? false,
         ];
     }
 

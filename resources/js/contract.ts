@@ -1101,12 +1101,19 @@ export const supplySchema = z.object({
 })
 export type Supply = z.infer<typeof supplySchema>
 
+/** What a jar that holds a kept mix is made of. */
+export const mixInJarSchema = z.object({
+    jar: z.string(),
+    parts: z.array(z.object({ name: z.string(), parts: z.number() })),
+})
+export type MixInJar = z.infer<typeof mixInJarSchema>
+
 /** What the steps that are still to do take, in the order of work, and the jars that it comes from. */
 export const suppliesSchema = z.object({
     takes: z.array(takeSchema),
     jars: z.array(supplySchema),
     /** What is in the jars that hold a kept mix. */
-    mixes: z.array(z.object({ jar: z.string(), parts: z.array(z.object({ name: z.string(), parts: z.number() })) })),
+    mixes: z.array(mixInJarSchema),
 })
 export type Supplies = z.infer<typeof suppliesSchema>
 
@@ -1364,6 +1371,15 @@ export const spreadSchema = z.object({
 })
 export type Spread = z.infer<typeof spreadSchema>
 
+/** What the hands held, and what it was wet with. */
+export const handledSchema = z.object({
+    tool: z.string(),
+    /** Null: nothing liquid. */
+    carrier: z.string().nullable(),
+    isMetal: z.boolean(),
+})
+export type Handled = z.infer<typeof handledSchema>
+
 /** A step as it is read at the bench, whole in itself. */
 export const workCardSchema = z.object({
     build: z.string(),
@@ -1428,6 +1444,7 @@ export const workCardSchema = z.object({
             closes: z.number().nullable(),
         }),
     ),
+    handled: handledSchema,
 })
 export type WorkCard = z.infer<typeof workCardSchema>
 
@@ -1463,6 +1480,7 @@ export const workClockSchema = z.object({
     /** What is seen when it can be cleaned. */
     sign: z.string().nullable(),
     zones: z.array(z.string()),
+    handled: handledSchema,
 })
 export type WorkClock = z.infer<typeof workClockSchema>
 
@@ -1484,6 +1502,8 @@ export const workDeskSchema = z.object({
     ),
     cards: z.array(workCardSchema),
     clocks: z.array(workClockSchema),
+    /** What the jars of the cards are mixed from. */
+    mixes: z.array(mixInJarSchema),
 })
 export type WorkDesk = z.infer<typeof workDeskSchema>
 

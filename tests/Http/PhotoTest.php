@@ -139,6 +139,15 @@ it('keeps photographs of steps and zones of a build, with the build, and shows t
     foreach (['of=step&id=lunch', 'of=zone&id=cellar', 'of=lunch&id=look', ''] as $nowhere) {
         $send($nowhere, $jpeg)->assertNotFound();
     }
+    // A device that never heard the answer sends it again.
+    $own = '0B3C2F64-7D2E-4B7C-9C55-2C2C7B3A9E01';
+    expect($send("of=step&id=look&photo={$own}", $jpeg)->assertCreated()->json('id'))
+        ->toBe(strtolower($own))
+        ->and($send("of=step&id=look&photo={$own}", $jpeg)->assertCreated()->json('id'))
+        ->toBe(strtolower($own))
+        ->and($this->getJson("/api/builds/{$id}/photos")->json('photos'))
+        ->toHaveCount(3);
+    $send('of=step&id=look&photo=mine', $jpeg)->assertJsonValidationErrorFor('photo');
     $send('of=step&id=look', '<svg xmlns="http://www.w3.org/2000/svg"/>')->assertJsonValidationErrorFor('photo');
     $owner = $this->app['auth']->user();
     $this->actingAs(User::factory()->create());

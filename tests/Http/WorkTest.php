@@ -49,6 +49,79 @@ it('moves on as things are written down, and keeps the clocks of what dries', fu
         ->and($desk->json('clocks.0.cures.recoatable'))->toBeGreaterThan('2026-11-20T17:30:00Z');
 });
 
+it('dries as long over a change to summer time, and plans by the hours of the bench on both sides of it', function () {
+    $this->putJson('/api/week', [
+        'timeZone' => 'Europe/Paris',
+        'sessions' => array_fill_keys(range(1, 7), [[1140, 1320]]),
+        'exceptions' => [],
+        'compressor' => [0, 1440],
+        'daylight' => [0, 1440],
+        'setup' => 15,
+    ])->assertOk();
+    $dries = function (string $at): int {
+        Illuminate\Support\Carbon::setTestNow(Illuminate\Support\Carbon::parse($at)->addMinute());
+        foreach (['cut-and-sand-1', 'dry-fit-1', 'prime-1'] as $step) {
+            ($this->log)('finished', $step, $at)->assertCreated();
+        }
+        $clock = collect($this->getJson('/api/work')->json('clocks'))->firstWhere('step', 'prime-1');
+        expect($clock['doneAt'])->toBe($at);
+
+        return strtotime($clock['cures']['solventProof']) - strtotime($at);
+    };
+    $plannedAt = function (string $now): string {
+        Illuminate\Support\Carbon::setTestNow($now);
+
+        return $this->getJson('/api/work')->json('cards.0.plannedAt');
+    };
+    // Seven in the evening, on the Saturday and on the Sunday on which the clocks go forward.
+    expect($plannedAt('2027-03-27T06:00:00Z'))
+        ->toBe('2027-03-27T18:00:00Z')
+        ->and($plannedAt('2027-03-28T06:00:00Z'))
+        ->toBe('2027-03-28T17:00:00Z')
+        ->and($plannedAt('2027-10-31T06:00:00Z'))
+        ->toBe('2027-10-31T18:00:00Z');
+    // An hour that the clocks skip, or have twice, is an hour of drying all the same.
+    $usual = $dries('2027-03-20T00:30:00Z');
+    expect($usual)
+        ->toBeGreaterThan(3600)
+        ->and($dries('2027-03-28T00:30:00Z'))
+        ->toBe($usual)
+        ->and($dries('2027-10-31T00:30:00Z'))
+        ->toBe($usual);
+});
+
+it('says of what a jar on the desk is mixed, and what the hands held', function () {
+    $green = ['name' => 'Olive', 'family' => 'waterborne-acrylic', 'carrier' => 'water', 'sheen' => 'matte'];
+    $this->putJson('/api/jars/olive', [...$green, 'colour' => '#556043'])->assertCreated();
+    $this->putJson('/api/jars/white', [...$green, 'name' => 'White', 'colour' => '#eeeeee'])->assertCreated();
+    $parts = [['jar' => 'olive', 'parts' => 3], ['jar' => 'white', 'parts' => 1]];
+    $cup = ['name' => 'Hull', 'parts' => $parts, 'share' => 1];
+    $mix = $this->postJson('/api/mixes', $cup)->assertCreated();
+    $jar = [
+        ...$this->primerJar()['product'],
+        ...$green,
+        'id' => $mix->json('jar'),
+        'name' => 'Hull',
+        'colour' => '#7b836c',
+    ];
+    $build = $this->getJson("/api/builds/{$this->id}")->json();
+    $first = ['id' => 'mixed', 'technique' => 'spray-colour', 'product' => $jar['id'], 'zones' => ['turret']];
+    $this->postJson("/api/builds/{$this->id}/edits", ['version' => $build['version'], 'edits' => [
+        ['edit' => 'put-product', 'product' => $jar],
+        ['edit' => 'insert-step', 'at' => 0, 'step' => $first],
+    ]])->assertOk();
+    $desk = $this->getJson('/api/work')->assertOk();
+    $card = collect($desk->json('cards'))->firstWhere('step', 'mixed');
+
+    expect($desk->json('mixes'))
+        ->toBe([[
+            'jar' => $jar['id'],
+            'parts' => [['name' => 'Olive', 'parts' => 3], ['name' => 'White', 'parts' => 1]],
+        ]])
+        ->and($card['handled'])
+        ->toBe(['tool' => 'airbrush', 'carrier' => 'water', 'isMetal' => false]);
+});
+
 it('counts an entry once that comes twice, and takes kinds that only happen at the bench', function () {
     $id = Str::uuid()->toString();
     foreach ([1, 2] as $_) {

@@ -1,4 +1,16 @@
+import { spawn } from 'node:child_process'
+import { readFile } from 'node:fs/promises'
 import { expect, makeAccount, scan, signOut, startBuild, test } from './kit'
+
+const PHOTO = {
+    name: 'mark.png',
+    mimeType: 'image/png',
+    buffer: Buffer.from(
+        'iVBORw0KGgoAAAANSUhEUgAAAEAAAAAwCAIAAAAuKetIAAAARElEQVR42u3PQQkAAAgEsEtnCEPY/2kFv8JgBZaeei' +
+            '0CAgICAgICAgICAgICAgICAgICAgICAgICAgICAgICAgICAlcLQAKotV+duBQAAAAASUVORK5CYII=',
+        'base64',
+    ),
+}
 
 /** A vehicle with a drafted plan, and the bench with its first step before the hands. */
 async function toTheBench(page: import('@playwright/test').Page): Promise<void> {
@@ -18,6 +30,13 @@ const logged = (page: import('@playwright/test').Page) =>
         const { builds } = await (await fetch('/api/builds', { headers: { Accept: 'application/json' } })).json()
         const answer = await fetch(`/api/builds/${builds[0].id}/log`, { headers: { Accept: 'application/json' } })
         return (await answer.json()).log.map(({ kind, step }: { kind: string; step: string }) => `${kind} ${step}`)
+    })
+
+const photographed = (page: import('@playwright/test').Page) =>
+    page.evaluate(async () => {
+        const { builds } = await (await fetch('/api/builds', { headers: { Accept: 'application/json' } })).json()
+        const answer = await fetch(`/api/builds/${builds[0].id}/photos`, { headers: { Accept: 'application/json' } })
+        return (await answer.json()).photos.map(({ id }: { id: string }) => id)
     })
 
 test('a step is begun and done with a press each, and a wrong press is taken back', async ({ page }) => {
@@ -56,15 +75,7 @@ test('a step is begun and done with a press each, and a wrong press is taken bac
     await scan(page)
     await page.getByRole('button', { name: 'Put it in the plan' }).first().click()
     await expect(page.getByText(/^Rescue: .*: written down/)).toBeVisible()
-    await page.getByLabel('Add one').setInputFiles({
-        name: 'mark.png',
-        mimeType: 'image/png',
-        buffer: Buffer.from(
-            'iVBORw0KGgoAAAANSUhEUgAAAEAAAAAwCAIAAAAuKetIAAAARElEQVR42u3PQQkAAAgEsEtnCEPY/2kFv8JgBZaeei' +
-                '0CAgICAgICAgICAgICAgICAgICAgICAgICAgICAgICAgICAlcLQAKotV+duBQAAAAASUVORK5CYII=',
-            'base64',
-        ),
-    })
+    await page.getByLabel('Add one').setInputFiles(PHOTO)
     await expect(page.getByRole('region', { name: 'Photographs' }).getByRole('img')).toBeVisible()
     for (const button of await page.getByRole('navigation', { name: 'Steps' }).getByRole('button').all()) {
         expect((await button.boundingBox())?.height).toBeGreaterThanOrEqual(64)
@@ -86,6 +97,8 @@ test('the bench opens and goes on without a network, and nothing is lost or doub
     await page.keyboard.press('Space')
     await page.keyboard.press('Space')
     await expect(page.getByText('2 entries wait to be sent; nothing is lost.')).toBeVisible()
+    await page.getByLabel('Add one').setInputFiles(PHOTO)
+    await expect(page.getByText('Waits to be sent; it is on this device.')).toBeVisible()
     await page.reload()
     await expect(page.getByText('Without the server: all is kept here')).toBeVisible()
     await expect(page.getByText('2 entries wait to be sent; nothing is lost.')).toBeVisible()
@@ -98,6 +111,8 @@ test('the bench opens and goes on without a network, and nothing is lost or doub
     await context.setOffline(false)
     await expect(page.getByText('wait to be sent', { exact: false })).toHaveCount(0, { timeout: 20_000 })
     expect(await logged(page)).toEqual(['begun cut-and-sand-1', 'finished cut-and-sand-1', 'finished dry-fit-1'])
+    // The photograph went after them, once, to the step that it was taken of.
+    await expect.poll(() => photographed(page)).toEqual(['dry-fit-1'])
 
     // A shared tablet is locked again, and keeps nothing.
     await page.goto('/')
@@ -167,4 +182,46 @@ test('a wash that lies wet is told of when it can be cleaned, and before it has 
     await page.clock.fastForward('00:10')
     await expect(clocks.getByText(/^now/)).toBeVisible()
     await expect(page.getByRole('button', { name: 'Heard' })).toHaveCount(0)
+})
+
+test('a server that is killed while it writes loses and doubles nothing', async ({ page, errors }) => {
+    const run = process.env.ULVRACH_RUN
+    test.skip(run === undefined, 'Only bin/test knows the processes of its server.')
+    await toTheBench(page)
+    // The table is held, so that the server stands in the middle of its write.
+    const held = spawn('psql', ['-h', '127.0.0.1', '-p', process.env.DB_PORT ?? '', '-U', 'ulvrach', '-d', 'ulvrach'], {
+        env: { ...process.env, PGPASSWORD: process.env.DB_PASSWORD },
+        stdio: ['pipe', 'pipe', 'inherit'],
+    })
+    const said = (text: string) =>
+        new Promise<void>((resolve) => {
+            held.stdout.on('data', (bytes: Buffer) => bytes.toString().includes(text) && resolve())
+        })
+    const locked = said('LOCK TABLE')
+    held.stdin.write('BEGIN; LOCK TABLE log_entries IN EXCLUSIVE MODE;\n')
+    await locked
+    await page.getByRole('button', { name: 'Begin' }).click()
+    await expect(page.getByText('One entry waits to be sent', { exact: false })).toBeVisible()
+    const waits = "select count(*) || ' wait' from pg_locks where relation = 'log_entries'::regclass and not granted;"
+    const blocked = said('1 wait')
+    await expect
+        .poll(async () => {
+            held.stdin.write(`${waits}\n`)
+            return Promise.race([blocked.then(() => true), page.waitForTimeout(300).then(() => false)])
+        })
+        .toBe(true)
+    const servers = (await readFile(`${run}/children`, 'utf8')).split('\n').map((line) => line.split(' ')[0] ?? '')
+    const workers: number[] = []
+    for (const server of servers.filter((id) => /^\d+$/.test(id))) {
+        if (!(await readFile(`/proc/${server}/comm`, 'utf8').catch(() => '')).startsWith('php-fpm')) continue
+        const children = await readFile(`/proc/${server}/task/${server}/children`, 'utf8')
+        workers.push(...(children.match(/\d+/g) ?? []).map(Number))
+    }
+    expect(workers).toHaveLength(4)
+    for (const worker of workers) process.kill(worker, 'SIGKILL')
+    held.stdin.end('COMMIT;\n')
+    await page.getByRole('button', { name: 'Done' }).first().click()
+    await expect(page.getByText('to be sent', { exact: false })).toHaveCount(0, { timeout: 40_000 })
+    expect(await logged(page)).toEqual(['begun cut-and-sand-1', 'finished cut-and-sand-1'])
+    expect(errors).toEqual([])
 })

@@ -2,7 +2,19 @@ import { screen, waitFor } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import type { Card, Desk } from '@/features/work/api'
-import { likesOf, linesOf, newsOf, nextPress, readyFor, standingOf, ticking, withLogged } from '@/features/work/desk'
+import {
+    dropsOf,
+    likesOf,
+    linesOf,
+    newsOf,
+    nextPress,
+    readyFor,
+    standingOf,
+    ticking,
+    toWashUp,
+    wetClockOf,
+    withLogged,
+} from '@/features/work/desk'
 import { changesOf, newFindings } from '@/features/work/Otherwise'
 import { forgetWork } from '@/features/work/outbox'
 import { Work } from '@/features/work/Work'
@@ -43,6 +55,7 @@ const wash: Card = {
         cures: { touchDry: 60, recoatable: 480, solventProof: 1440 },
         sign: 'dull, no longer glossy',
     },
+    handled: { tool: 'brush', carrier: 'odourless spirit', isMetal: false },
 }
 const paint: Card = {
     ...wash,
@@ -60,6 +73,15 @@ const desk: Desk = {
     builds: [{ id: 'b', name: 'Pell', kind: 'tank', scale: 35, form: null, finish, done: 3, steps: 9 }],
     cards: [wash, paint],
     clocks: [],
+    mixes: [
+        {
+            jar: 'dark',
+            parts: [
+                { name: 'Umber', parts: 3 },
+                { name: 'White', parts: 1 },
+            ],
+        },
+    ],
 }
 const entry = (kind: string, step: string, minutes: number, more = {}) => ({
     build: 'b',
@@ -93,6 +115,41 @@ describe('the desk without the server', () => {
         expect(withLogged(desk, taken)).toEqual(desk)
         expect(withLogged(desk, [entry('finished', 'gone', 0)])).toEqual(desk)
     })
+    it('says a mix in drops for so much of it, with the same parts', () => {
+        expect(dropsOf('dark', 0.4, desk.mixes)).toBe('6 drops Umber, 2 drops White')
+        // Less than one round of parts cannot be made.
+        expect(dropsOf('dark', 0.01, desk.mixes)).toBe('3 drops Umber, 1 drop White')
+        expect(dropsOf('plain', 0.4, desk.mixes)).toBe('')
+        expect(dropsOf('dark', 0, desk.mixes)).toBe('')
+        expect(readyFor([wash, { ...wash, step: 'more' }], desk.mixes).jars[0]).toMatchObject({
+            ml: 0.8,
+            drops: '12 drops Umber, 4 drops White',
+        })
+    })
+    it('says what is washed up, and of what, from what was in hand', () => {
+        const clock = (tool: string, carrier: string | null, isMetal: boolean, minutes: number) => ({
+            ...wetClockOf(wash, at(minutes)),
+            handled: { tool, carrier, isMetal },
+        })
+        const clocks = [
+            clock('airbrush', 'water', false, 0),
+            clock('airbrush', 'lacquer thinner', true, 5),
+            clock('brush', 'white spirit', false, 10),
+            clock('dry', 'water', true, 20),
+            clock('brush', null, false, 20),
+            clock('brush', 'acetone', false, -600),
+        ]
+        const says = toWashUp(clocks, at(-60))
+        expect(says.map((one) => one.slice(0, 45))).toEqual([
+            'Airbrush: sprayed through with water, needle ',
+            'Airbrush: sprayed through with lacquer thinne',
+            'The brushes that had white spirit: rinsed in ',
+            'The brush that had metal: rinsed in water of ',
+            'Rags and buds with spirit: spread out or unde',
+            'Lids: on, threads wiped, jars stood upside do',
+        ])
+        expect(toWashUp([clock('brush', 'water', false, 0)], at(-60)).join()).not.toContain('Rags')
+    })
     it('says of a window whether it waits, is in doubt, at its best, late, or over', () => {
         const clock = withLogged(desk, [entry('laid', 'wash', 0)]).clocks
         const line = linesOf(clock[0] as Desk['clocks'][number])[0] as ReturnType<typeof linesOf>[number]
@@ -119,7 +176,9 @@ describe('the desk without the server', () => {
     })
     it('wants each thing at hand once, with what all steps take of a jar', () => {
         const ready = readyFor([wash, { ...paint, take: { jarMl: 0.2, thinnerMl: 0.1, thinner: 'water' } }])
-        expect(ready.jars).toEqual([{ id: 'dark', name: 'Dark wash', colour: '#332a20', ml: 0.6000000000000001 }])
+        expect(ready.jars).toEqual([
+            { id: 'dark', name: 'Dark wash', colour: '#332a20', ml: 0.6000000000000001, drops: '' },
+        ])
         expect(ready.things).toEqual([
             'soft brush',
             'odourless spirit, to clean with: one pool to take off, one to finish',

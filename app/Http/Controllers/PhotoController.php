@@ -14,6 +14,7 @@ use App\Photos\PhotoStore;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Illuminate\Support\Str;
 use Illuminate\Validation\ValidationException;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
@@ -48,7 +49,12 @@ final readonly class PhotoController
             throw new NotFoundHttpException('There is no such step or zone in this plan.');
         }
 
-        return $this->keep($request, CurrentUser::of($request), $build->photosOf($kind, $id));
+        $photo = Str::lower($request->query->getString('photo'));
+        if ($photo !== '' && ! Str::isUuid($photo)) {
+            throw ValidationException::withMessages(['photo' => 'The id of a photograph is a UUID.']);
+        }
+
+        return $this->keep($request, CurrentUser::of($request), $build->photosOf($kind, $id), $photo);
     }
 
     /** Of all steps and zones of a build, also of steps that are gone from its plan. */
@@ -66,9 +72,16 @@ final readonly class PhotoController
         return new JsonResponse(['photos' => $photos]);
     }
 
-    private function keep(Request $request, User $user, string $subject): JsonResponse
+    /** @param  string  $id  under which a device that was without a network has kept it; '': none */
+    private function keep(Request $request, User $user, string $subject, string $id = ''): JsonResponse
     {
-        if (count($this->photos->of($user, [$subject])[$subject] ?? []) >= PhotoStore::MOST) {
+        $kept = $this->photos->of($user, [$subject])[$subject] ?? [];
+        foreach ($kept as $photo) {
+            if ($photo['id'] === $id) {
+                return new JsonResponse($photo, 201);
+            }
+        }
+        if (count($kept) >= PhotoStore::MOST) {
             throw ValidationException::withMessages(['photo' => 'At most '.PhotoStore::MOST.' photographs are kept.']);
         }
         try {
@@ -77,7 +90,7 @@ final readonly class PhotoController
             throw ValidationException::withMessages(['photo' => $fault->getMessage()]);
         }
 
-        return new JsonResponse($this->photos->keep($user, $subject, $picture), 201);
+        return new JsonResponse($this->photos->keep($user, $subject, $picture, $id), 201);
     }
 
     public function show(Request $request, string $photo): Response

@@ -13,9 +13,14 @@ export const photosQuery = (build: string) =>
             (await getJson(`/builds/${build}/photos`, buildPhotosSchema, signal)).photos,
     })
 
-/** Of a step as it was done, or of a zone as it ought to look. */
-export const keepBuildPhoto = (build: string, of: 'step' | 'zone', id: string, picture: Blob) =>
-    send('POST', `/builds/${build}/photos?of=${of}&id=${id}`, photoSchema, picture)
+/** Of a step as it was done, or of a zone as it ought to look. With an id of its own, sent twice it is kept once. */
+export const keepBuildPhoto = (build: string, of: 'step' | 'zone', id: string, picture: Blob, photo?: string) =>
+    send(
+        'POST',
+        `/builds/${build}/photos?of=${of}&id=${id}${photo === undefined ? '' : `&photo=${photo}`}`,
+        photoSchema,
+        picture,
+    )
 
 export const keepMixPhoto = (mix: string, picture: Blob) => send('POST', `/mixes/${mix}/photos`, photoSchema, picture)
 

@@ -2,7 +2,7 @@ import { useState } from 'react'
 import { inWords } from '@/design/duration'
 import { Swatch } from '@/design/Swatch'
 import type { Card, Desk } from './api'
-import { linesOf, nextOf, type Ready, ticking } from './desk'
+import { linesOf, nextOf, type Ready, ticking, toWashUp } from './desk'
 
 /** What to have at hand before the first step of a sitting, to tick off. */
 export function Before({ ready, cards }: { ready: Ready; cards: readonly Card[] }) {
@@ -18,12 +18,13 @@ export function Before({ ready, cards }: { ready: Ready; cards: readonly Card[] 
             <section>
                 <h2 className="text-2xl font-bold">Have ready</h2>
                 <ul aria-label="Jars" className="mt-2 grid gap-1 sm:grid-cols-2">
-                    {ready.jars.map(({ id, name, colour, ml }) => (
+                    {ready.jars.map(({ id, name, colour, ml, drops }) => (
                         <Tick key={id}>
                             <Swatch colour={colour} coverage="whole" className="size-8 shrink-0 border border-rule" />
                             <span>
                                 {name}
                                 {ml >= 0.1 && <span className="text-soft"> {ml.toFixed(1)} ml</span>}
+                                {drops !== '' && <span className="block text-base">{drops}</span>}
                             </span>
                         </Tick>
                     ))}
@@ -48,12 +49,8 @@ export function Before({ ready, cards }: { ready: Ready; cards: readonly Card[] 
     )
 }
 
-const CLEANED = [
-    ['spray', 'Airbrush: sprayed through, needle out, cup wiped'],
-    ['brush', 'Brushes: each in the liquid that it had, then soap, and its point made again'],
-    ['spirit', 'Rags and buds with spirit: spread out or under water, never in a heap'],
-    ['lids', 'Lids: on, threads wiped, jars stood upside down once'],
-] as const
+/** Hours that one sits at a bench: what was wet before that was seen to then. */
+const SAT = 8 * 3_600_000
 
 /** What to see to before one goes, and what goes on drying meanwhile. */
 export function Leaving({ desk, now }: { desk: Desk; now: Date }) {
@@ -64,8 +61,8 @@ export function Leaving({ desk, now }: { desk: Desk; now: Date }) {
             <section>
                 <h2 className="text-2xl font-bold">Before you leave</h2>
                 <ul className="mt-2 flex flex-col gap-1">
-                    {CLEANED.map(([id, says]) => (
-                        <Tick key={id}>{says}</Tick>
+                    {toWashUp(desk.clocks, new Date(now.getTime() - SAT)).map((says) => (
+                        <Tick key={says}>{says}</Tick>
                     ))}
                 </ul>
             </section>

@@ -1,12 +1,16 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query'
-import { Suspense, useMemo } from 'react'
+import { Suspense, useEffect, useMemo, useState } from 'react'
 import type { Finish } from '@/contract'
 import { inWords, onWallClock } from '@/design/duration'
 import { later } from '@/design/later'
 import { Swatch } from '@/design/Swatch'
-import { keepBuildPhoto, PhotoShelf, photosQuery } from '@/features/photos'
+import { PhotoShelf, photosQuery } from '@/features/photos'
 import { plainFinish, plainMark } from '@/features/vehicle'
 import type { Card, Desk } from './api'
+import { dropsOf } from './desk'
+import { Large } from './Large'
+import { dismissPhoto, type WaitingPhoto } from './outbox'
+import type { AtWork } from './useDesk'
 
 const VehicleThumb = later(() => import('@/features/vehicle/VehicleThumb'))
 
@@ -17,15 +21,23 @@ const PICTURE = { width: 560, height: 150 }
 const NARROW = 640
 const VIEWS = ['left', 'top'] as const
 
-type Props = { card: Card; build: Desk['builds'][number] | undefined; now: Date }
+type Album = Pick<AtWork, 'photos' | 'photograph'>
+type Props = {
+    card: Card
+    build: Desk['builds'][number] | undefined
+    desk: Pick<Desk, 'mixes' | 'timeZone'>
+    work: Album
+    now: Date
+}
 
 /** One step, to be read at arm's length: what, with what, where, how; and under it what the hands should know. */
-export function CardView({ card, build, now }: Props) {
+export function CardView({ card, build, desk, work, now }: Props) {
+    const drops = dropsOf(card.jar?.id ?? '', card.take?.jarMl ?? 0, desk.mixes)
     const finish = useMemo(() => (build === undefined ? null : lit(build.finish, card.zones)), [build, card.zones])
     const isNarrow = window.innerWidth < NARROW
     return (
         <article className="mx-auto flex max-w-3xl flex-col gap-4 text-lg leading-snug" aria-label={card.technique}>
-            <Timing card={card} now={now} />
+            <Timing card={card} timeZone={desk.timeZone} now={now} />
             <div>
                 <h2 className="wide text-4xl font-bold max-sm:text-3xl">{card.technique}</h2>
                 {card.jar !== null && (
@@ -56,6 +68,7 @@ export function CardView({ card, build, now }: Props) {
                 </div>
             )}
             <ul className="flex flex-col gap-1 text-xl">
+                {drops !== '' && <li className="font-semibold">{drops}</li>}
                 {card.how.map((line) => (
                     <li key={line}>{line}</li>
                 ))}
@@ -82,7 +95,7 @@ export function CardView({ card, build, now }: Props) {
                     items={card.habits.map(({ text, otherwise }) => `${otherwise} (${text})`)}
                 />
             </div>
-            <CardPhotos card={card} />
+            <CardPhotos card={card} work={work} />
             {card.hazards.length > 0 && (
                 <section className="border-l-4 border-risk pl-3">
                     {card.hazards.map(({ code, title, advice }) => (
@@ -97,32 +110,67 @@ export function CardView({ card, build, now }: Props) {
     )
 }
 
-/** What is locked in is photographed first; what is done, whenever one likes. */
-function CardPhotos({ card }: { card: Card }) {
+/** What is locked in is photographed first; what is done, whenever one likes, with a network or without. */
+function CardPhotos({ card, work }: { card: Card; work: Album }) {
     const queries = useQueryClient()
     const photos = useQuery(photosQuery(card.build))
     const own = (photos.data ?? [])
         .filter((photo) => photo.of === 'step' && photo.id === card.step)
         .map(({ photo, taken, width, height }) => ({ id: photo, taken, width, height }))
+    const waiting = work.photos.filter(({ build, step }) => build === card.build && step === card.step)
     return (
-        <PhotoShelf
-            title="Photographs"
-            name={card.technique}
-            none={
-                card.lookFirst.length > 0
-                    ? 'Not photographed yet: after this step, what lies there now is locked in.'
-                    : 'Not photographed yet.'
-            }
-            photos={own}
-            keep={(picture) => keepBuildPhoto(card.build, 'step', card.step, picture)}
-            onChanged={() => queries.invalidateQueries({ queryKey: photosQuery(card.build).queryKey })}
-            isLarge
-        />
+        <div>
+            <PhotoShelf
+                title="Photographs"
+                name={card.technique}
+                none={
+                    waiting.length > 0
+                        ? ''
+                        : card.lookFirst.length > 0
+                          ? 'Not photographed yet: after this step, what lies there now is locked in.'
+                          : 'Not photographed yet.'
+                }
+                photos={own}
+                keep={(picture) => work.photograph(card.build, card.step, picture)}
+                onChanged={() => queries.invalidateQueries({ queryKey: photosQuery(card.build).queryKey })}
+                isLarge
+            />
+            {waiting.length > 0 && (
+                <ul aria-label="Photographs that wait" className="mt-2 grid grid-cols-2 gap-2 sm:grid-cols-3">
+                    {waiting.map((one) => (
+                        <WaitingPicture key={one.id} photo={one} />
+                    ))}
+                </ul>
+            )}
+        </div>
+    )
+}
+
+/** On this device alone, until the server can be reached. */
+function WaitingPicture({ photo }: { photo: WaitingPhoto }) {
+    const [address, setAddress] = useState<string>()
+    useEffect(() => {
+        const made = URL.createObjectURL(photo.picture)
+        setAddress(made)
+        return () => URL.revokeObjectURL(made)
+    }, [photo.picture])
+    return (
+        <li>
+            <img src={address} alt="" className="aspect-4/3 w-full rounded-plate bg-card object-cover opacity-80" />
+            {photo.refusal === null ? (
+                <span className="text-base text-soft">Waits to be sent; it is on this device.</span>
+            ) : (
+                <span role="alert" className="flex flex-col gap-1 text-base text-stop">
+                    {photo.refusal}
+                    <Large onClick={() => void dismissPhoto(photo.id)}>Let it go</Large>
+                </span>
+            )}
+        </li>
     )
 }
 
 /** Whether it can be done now, and until when. */
-function Timing({ card, now }: { card: Card; now: Date }) {
+function Timing({ card, timeZone, now }: { card: Card; timeZone: string; now: Date }) {
     const { opensAt, closesAt, begunAt, waitsFor, handsOn } = card
     const minutes = (to: Date) => inWords(Math.max(1, Math.abs(to.getTime() - now.getTime()) / 60_000))
     const isEarly = opensAt !== null && opensAt > now
@@ -136,8 +184,8 @@ function Timing({ card, now }: { card: Card; now: Date }) {
                   : closesAt === null
                     ? `${inWords(handsOn)} of work.`
                     : `${inWords(handsOn)} of work; begin it within ${minutes(closesAt)}.`}
-            {begunAt !== null && ` Begun ${onWallClock(begunAt)}.`}
-            {card.laidAt !== null && ` On since ${onWallClock(card.laidAt)}.`}
+            {begunAt !== null && ` Begun ${onWallClock(begunAt, timeZone)}.`}
+            {card.laidAt !== null && ` On since ${onWallClock(card.laidAt, timeZone)}.`}
         </p>
     )
 }

@@ -146,9 +146,9 @@ function Hands({ work, desk }: { work: AtWork; desk: NonNullable<AtWork['desk']>
             <div className="flex min-h-0 flex-1 flex-col lg:flex-row">
                 <main className="min-h-0 flex-1 touch-pan-y overflow-y-auto p-4" {...swipe}>
                     {card !== undefined ? (
-                        <CardView card={card} build={build} now={now} />
+                        <CardView card={card} build={build} desk={desk} work={work} now={now} />
                     ) : at < 0 ? (
-                        <Before ready={readyFor(sitting)} cards={sitting} />
+                        <Before ready={readyFor(sitting, desk.mixes)} cards={sitting} />
                     ) : (
                         <Leaving desk={desk} now={now} />
                     )}

@@ -1,4 +1,5 @@
 import type { LogEntry } from '@/features/build'
+import { measure } from '@/features/mix/drops'
 import type { Card, Clock, Desk } from './api'
 
 const MINUTE = 60_000
@@ -13,6 +14,7 @@ const named = (card: Card, at: Date) => ({
     where: card.where,
     doneAt: at,
     sign: card.after.sign,
+    handled: card.handled,
 })
 
 /** Windows that a card says in minutes, by the clock. */
@@ -162,17 +164,20 @@ export function ticking(clocks: readonly Clock[], now: Date): Clock[] {
     return clocks.filter((clock) => Number.isFinite(next(clock))).sort((one, other) => next(one) - next(other))
 }
 
-/** What the cards ahead want to have at hand: each thing once, with what it is for. */
-export type Ready = { jars: { id: string; name: string; colour: string | null; ml: number }[]; things: string[] }
+/** A jar, how much of it, and, where it holds a mix, how many drops of what make so much. */
+export type Portion = { id: string; name: string; colour: string | null; ml: number; drops: string }
 
-export function readyFor(cards: readonly Card[]): Ready {
-    const jars = new Map<string, Ready['jars'][number]>()
+/** What the cards ahead want to have at hand: each thing once, with what it is for. */
+export type Ready = { jars: Portion[]; things: string[] }
+
+export function readyFor(cards: readonly Card[], mixes: Desk['mixes'] = []): Ready {
+    const jars = new Map<string, Portion>()
     const things = new Set<string>()
     for (const card of cards) {
         if (card.jar !== null) {
             const { id, name, colour } = card.jar
             const ml = (jars.get(id)?.ml ?? 0) + (card.take?.jarMl ?? 0)
-            jars.set(id, { id, name, colour, ml })
+            jars.set(id, { id, name, colour, ml, drops: dropsOf(id, ml, mixes) })
         }
         if (card.take?.thinner != null) things.add(`${card.take.thinner}, to thin with`)
         for (const tool of card.tools) things.add(tool)
@@ -182,6 +187,42 @@ export function readyFor(cards: readonly Card[]): Ready {
         }
     }
     return { jars: [...jars.values()], things: [...things] }
+}
+
+/** "6 drops Olive, 2 drops White" for about so many millilitres; '' where it comes from a single jar. */
+export function dropsOf(jar: string, ml: number, mixes: Desk['mixes']): string {
+    const mix = mixes.find((one) => one.jar === jar)
+    if (mix === undefined || ml <= 0) return ''
+    const parts = mix.parts.map(({ name, parts: of }) => ({ jar: name, parts: of }))
+    return measure(parts, 1, ml)
+        .drops.map(({ jar: name, drops }) => `${drops} ${drops === 1 ? 'drop' : 'drops'} ${name}`)
+        .join(', ')
+}
+
+/** What is washed up, and of what: airbrush and brushes by what they were wet with, so that none spoils the next. */
+export function toWashUp(clocks: readonly Clock[], since: Date): string[] {
+    const had = clocks.filter(({ doneAt }) => doneAt >= since).map(({ handled }) => handled)
+    const wetWith = (tools: readonly string[], isMetal: boolean) => [
+        ...new Set(
+            had
+                .filter((one) => tools.includes(one.tool) && one.isMetal === isMetal)
+                .flatMap(({ carrier }) => carrier ?? []),
+        ),
+    ]
+    const sprayed = [...new Set([...wetWith(['airbrush'], false), ...wetWith(['airbrush'], true)])]
+    const brushed = wetWith(['brush', 'scrub', 'dry'], false)
+    const metal = wetWith(['brush', 'scrub', 'dry', 'sponge'], true)
+    const hasSpirit = [...sprayed, ...brushed, ...metal].some((carrier) => carrier.includes('spirit'))
+    return [
+        ...sprayed.map((carrier) => `Airbrush: sprayed through with ${carrier}, needle out, cup wiped`),
+        ...brushed.map(
+            (carrier) => `The brushes that had ${carrier}: rinsed in it, then soap, and the point made again`,
+        ),
+        ...metal.map((carrier) => `The brush that had metal: rinsed in ${carrier} of its own, and kept for metal`),
+        ...(wetWith(['sponge'], false).length > 0 ? ['Sponges: rinsed, or thrown away'] : []),
+        ...(hasSpirit ? ['Rags and buds with spirit: spread out or under water, never in a heap'] : []),
+        'Lids: on, threads wiped, jars stood upside down once',
+    ]
 }
 
 /** The same work with the same jar on other builds: done in one go, it is said in one go. */

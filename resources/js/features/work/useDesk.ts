@@ -2,19 +2,23 @@ import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { useCallback, useEffect, useEffectEvent, useMemo, useRef, useState, useSyncExternalStore } from 'react'
 import { ApiError } from '@/app/http'
 import type { LogEntry } from '@/features/build'
+import { photosQuery } from '@/features/photos/api'
 import { type Desk, deskQuery } from './api'
 import { withLogged } from './desk'
 import {
     currentOutbox,
+    currentPhotos,
     keepDesk,
     keptDesk,
     openOutbox,
     post,
+    postPhoto,
     sendAll,
     sentIds,
     settle,
     subscribeOutbox,
     type Waiting,
+    type WaitingPhoto,
 } from './outbox'
 
 /** Milliseconds between two tries to reach a server that was out of reach. */
@@ -27,6 +31,8 @@ export type AtWork = {
     /** The server cannot be reached; what is shown is what was there last. */
     isAlone: boolean
     waiting: readonly Waiting[]
+    photos: readonly WaitingPhoto[]
+    photograph: (build: string, step: string, picture: Blob) => Promise<void>
     log: (build: string, entry: LogEntry) => Promise<void>
     again: () => void
 }
@@ -38,6 +44,7 @@ export function useDesk(user: string): AtWork {
     const [kept, setKept] = useState<Desk | null>(null)
     const [isOpen, setOpen] = useState(false)
     const outbox = useSyncExternalStore(subscribeOutbox, currentOutbox)
+    const album = useSyncExternalStore(subscribeOutbox, currentPhotos)
     const asked = useRef<ReadonlySet<string>>(new Set())
 
     useEffect(() => {
@@ -47,8 +54,16 @@ export function useDesk(user: string): AtWork {
         })
     }, [user])
     const flush = useCallback(async () => {
-        const hasMore = currentOutbox().some((one) => one.user === user && !one.isSent && one.refusal === null)
-        if (!hasMore || !(await sendAll(user))) return
+        const isOpen = (one: Waiting | WaitingPhoto) => one.user === user && !one.isSent && one.refusal === null
+        const builds = new Set(
+            currentPhotos()
+                .filter(isOpen)
+                .map(({ build }) => build),
+        )
+        if (!currentOutbox().some(isOpen) && builds.size === 0) return
+        const isAllSent = await sendAll(user)
+        for (const build of builds) await queries.invalidateQueries({ queryKey: photosQuery(build).queryKey })
+        if (!isAllSent) return
         // Only what had arrived before this answer was asked for is surely in it.
         asked.current = sentIds()
         await queries.refetchQueries({ queryKey: deskQuery.queryKey })
@@ -77,6 +92,7 @@ export function useDesk(user: string): AtWork {
     }, [fetched, at])
 
     const waiting = useMemo(() => outbox.filter((one) => one.user === user), [outbox, user])
+    const photos = useMemo(() => album.filter((one) => one.user === user), [album, user])
     const base = fetched ?? kept
     const desk = useMemo(
         () =>
@@ -95,11 +111,20 @@ export function useDesk(user: string): AtWork {
         },
         [user, flush],
     )
+    const photograph = useCallback(
+        async (build: string, step: string, picture: Blob) => {
+            await postPhoto(user, build, step, picture)
+            void flush()
+        },
+        [user, flush],
+    )
     return {
         desk,
         error: query.error,
         isAlone: query.error instanceof ApiError && query.error.isOffline,
         waiting,
+        photos,
+        photograph,
         log,
         again: () => void query.refetch(),
     }

@@ -12,6 +12,7 @@ use App\Http\Controllers\JarController;
 use App\Http\Controllers\LibraryController;
 use App\Http\Controllers\LogController;
 use App\Http\Controllers\MixController;
+use App\Http\Controllers\OwnNumberController;
 use App\Http\Controllers\PatternController;
 use App\Http\Controllers\PhotoController;
 use App\Http\Controllers\PlanController;
@@ -75,6 +76,9 @@ Route::prefix('api')->group(function (): void {
         Route::get('work', WorkController::class);
         Route::get('diary', [DiaryController::class, 'index']);
         Route::get('diary.csv', [DiaryController::class, 'table']);
+        Route::put('own/observations', [OwnNumberController::class, 'drop']);
+        Route::put('own/paint', [OwnNumberController::class, 'paint']);
+        Route::put('own/drying', [OwnNumberController::class, 'drying']);
         Route::get('trials', [TrialController::class, 'index']);
         Route::post('trials', [TrialController::class, 'store']);
         Route::get('mishaps', [RescueController::class, 'index']);

@@ -30,16 +30,17 @@ use Illuminate\Database\Eloquent\Model;
  * }|null $room
  * @property list<array{build: string, step: string, until: string}>|null $put_off
  * @property string|null $feed_token
+ * @property array{dropped?: list<string>, paint?: float|int|null}|null $own
  *
  * @see BenchSettings
  */
 final class WorkBench extends Model
 {
-    protected $fillable = ['user_id', 'document', 'room', 'put_off', 'feed_token'];
+    protected $fillable = ['user_id', 'document', 'room', 'put_off', 'feed_token', 'own'];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['document' => 'array', 'room' => 'array', 'put_off' => 'array'];
+        return ['document' => 'array', 'room' => 'array', 'put_off' => 'array', 'own' => 'array'];
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Supply;
 
+use App\Clock\OwnNumbers;
 use App\Models\Build;
 use App\Models\Jar;
 use App\Models\User;
@@ -36,11 +37,12 @@ final readonly class Supplies
     public function of(User $user, array $sets = []): array
     {
         $jars = $this->jars($user);
-        $used = $this->used($user);
+        $own = OwnNumbers::of($user)->paint ?? 1.0;
+        $used = $this->used($user, $own);
         [$takes, $needs] = [[], []];
         foreach ($this->plans->of($user) as [$build, $plan, $log]) {
             $walk = $this->walker->walk($plan, $log);
-            foreach (Takes::of($plan, $sets[$build->id] ?? 1) as $take) {
+            foreach (Takes::of($plan, $sets[$build->id] ?? 1, $own) as $take) {
                 $step = $plan->steps[$take->index];
                 if ($log->isFinished($step->id)) {
                     continue;
@@ -71,10 +73,12 @@ final readonly class Supplies
     /**
      * ml that finished steps have taken since the jar was looked at, by its id.
      *
+     * @param  float|null  $own  how many times as much as by the figures; null: as the person has agreed
      * @return array<string, float>
      */
-    public function used(User $user): array
+    public function used(User $user, ?float $own = null): array
     {
+        $own ??= OwnNumbers::of($user)->paint ?? 1.0;
         $measured = [];
         foreach ($this->jars($user) as $code => $jar) {
             if ($jar->measured_at !== null) {
@@ -83,7 +87,7 @@ final readonly class Supplies
         }
         $used = [];
         foreach ($measured === [] ? [] : $this->plans->of($user) as [, $plan, $log]) {
-            foreach ($log->isEmpty() ? [] : Takes::of($plan) as $take) {
+            foreach ($log->isEmpty() ? [] : Takes::of($plan, own: $own) as $take) {
                 $finished = $log->finishedAt($plan->steps[$take->index]->id);
                 $since = $measured[$take->product->id] ?? null;
                 if ($finished !== null && $since !== null && $finished >= $since) {

@@ -6,6 +6,7 @@ namespace App\Work;
 
 use App\Clock\BenchSettings;
 use App\Clock\Clock;
+use App\Clock\OwnNumbers;
 use App\Models\Build;
 use App\Models\User;
 use App\Plans\OwnPlans;
@@ -47,6 +48,7 @@ final readonly class Desk
                 $clocks[] = ['build' => $build->id, ...$clock];
             }
         }
+        $paint = OwnNumbers::of($user)->paint ?? 1.0;
         $cards = $jars = [];
         foreach ($this->next($user, $walks) as [$id, $step, $plannedAt]) {
             $index = $walks[$id]->plan->indexOf($step);
@@ -55,7 +57,7 @@ final readonly class Desk
                 $cards[] = [
                     'build' => $id,
                     'plannedAt' => $plannedAt,
-                    ...CardReport::ofStep($walks[$id], $index, $forecast),
+                    ...CardReport::ofStep($walks[$id], $index, $forecast, $paint),
                 ];
             }
         }

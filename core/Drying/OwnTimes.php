@@ -23,4 +23,29 @@ final readonly class OwnTimes
         public string $source,
     ) {
     }
+
+    /**
+     * What takes so many times as long as the table says: until it is dry to the touch, and until it takes another coat.
+     * When spirit may be rubbed over it is another matter than evaporation, and nobody can see it: that stays.
+     */
+    public static function scaled(CureTimes $table, float $ratio, string $source): self
+    {
+        $times = static fn (int $minutes): int => max(1, (int) round($minutes * $ratio));
+
+        return new self(
+            array_map($times, $table->touchDry),
+            array_map($times, $table->recoatable),
+            null,
+            $source,
+        );
+    }
+
+    /** How many times as long as by the table it takes to be dry to the touch. */
+    public function against(CureTimes $table): float
+    {
+        return $this->touchDry === null
+            ? 1.0
+            : sqrt(max(1, $this->touchDry[0]) * max(1, $this->touchDry[1])) /
+                sqrt(max(1, $table->touchDry[0]) * max(1, $table->touchDry[1]));
+    }
 }

@@ -6,10 +6,13 @@ namespace Ulvrach\Evaluation;
 
 use Ulvrach\Chemistry\BinderFamily;
 use Ulvrach\Chemistry\CureState;
+use Ulvrach\Chemistry\Load;
 use Ulvrach\Chemistry\Sheen;
 use Ulvrach\Drying\Air;
+use Ulvrach\Drying\CureTable;
 use Ulvrach\Drying\DryingLaw;
 use Ulvrach\Drying\DryingModel;
+use Ulvrach\Drying\OwnTimes;
 use Ulvrach\Quantity\Minutes;
 use Ulvrach\Technique\CleanUpWindow;
 use Ulvrach\Technique\Technique;
@@ -160,20 +163,36 @@ final class Windows
     {
         return $work->step->cleanUp === []
             ? null
-            : $this->cleanUpBy($work->technique, $work->product?->material->family, $ground);
+            : $this->cleanUpBy(
+                $work->technique,
+                $work->product?->material->family,
+                $ground,
+                $work->product?->material->times,
+                $work->loadThatDries(),
+            );
     }
 
     /**
      * The clean-up window of a technique on a ground; null: there is nothing in it to clean up, or no window for it.
      */
-    public function cleanUpBy(Technique $technique, ?BinderFamily $family, ?Sheen $ground): ?CleanUpWindow
-    {
+    private function cleanUpBy(
+        Technique $technique,
+        ?BinderFamily $family,
+        ?Sheen $ground,
+        ?OwnTimes $times,
+        Load $load,
+    ): ?CleanUpWindow {
         if ($technique->cleanUp === null) {
             return null;
         }
-        $key = "{$technique->code} {$family?->value} {$ground?->value}";
+        // What dulls sooner or later than the table says is cleaned sooner or later.
+        $own = $times === null || $family === null
+            ? 1.0
+            : $times->against(CureTable::for($family, $technique->kind, $load));
+        $key = "{$technique->code} {$family?->value} {$ground?->value} {$own}";
 
-        return $this->cleanUps[$key] ??= FollowUp::cleanUpWindow($technique, $family, $this->room, $ground);
+        return $this->cleanUps[$key] ??= FollowUp::cleanUpWindow($technique, $family, $this->room, $ground)
+            ?->stretched($own);
     }
 
     /**
@@ -202,7 +221,13 @@ final class Windows
     /** The clean-up window of a layer where it lies; null: it is not one that is cleaned. */
     public function cleanUpOf(Layer $layer, Strata $strata): ?CleanUpWindow
     {
-        return $this->cleanUpBy($layer->technique, $layer->film, $strata->sheen());
+        return $this->cleanUpBy(
+            $layer->technique,
+            $layer->film,
+            $strata->sheen(),
+            $layer->product->material->times,
+            $layer->load,
+        );
     }
 
     /**

@@ -8,6 +8,8 @@ use Ulvrach\Chemistry\BinderFamily;
 use Ulvrach\Chemistry\Carrier;
 use Ulvrach\Chemistry\Contact;
 use Ulvrach\Chemistry\Load;
+use Ulvrach\Drying\CureTable;
+use Ulvrach\Drying\CureTimes;
 use Ulvrach\Material\Product;
 use Ulvrach\Plan\Plan;
 use Ulvrach\Plan\Step;
@@ -71,6 +73,14 @@ final readonly class Work
     public function loadThatDries(): Load
     {
         return $this->load === Load::Dab && $this->step->cleanUp !== [] ? Load::Brushed : $this->load;
+    }
+
+    /** What the table says of how it dries at the reference; null: it is done without a product. */
+    public function dryingRow(): ?CureTimes
+    {
+        return $this->product === null
+            ? null
+            : CureTable::for($this->product->material->family, $this->kind, $this->loadThatDries());
     }
 
     /** How its liquid meets the surface; null: nothing liquid reaches it. */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Ulvrach\Material;
 
+use Ulvrach\Drying\OwnTimes;
+
 /** A jar, tube or sheet as a plan or a shelf names it, and what is in it. */
 final readonly class Product
 {
@@ -12,5 +14,17 @@ final readonly class Product
         public string $name,
         public Material $material,
     ) {
+    }
+
+    /** The same with drying times of its own; null: with those of the table. */
+    public function drying(?OwnTimes $times): self
+    {
+        $is = $this->material;
+
+        return new self(
+            $this->id,
+            $this->name,
+            new Material($is->family, $is->carrier, $is->sheen, $is->colour, $is->opacity, $times, $is->metallic),
+        );
     }
 }

@@ -33,15 +33,16 @@ final class CardReport
 
     /**
      * @param  Forecast  $forecast  of the room that films dry in
+     * @param  float  $paint  how many times as much paint as by the figures the hands take
      * @return array<string, mixed>
      */
-    public static function ofStep(Walk $walk, int $index, Forecast $forecast): array
+    public static function ofStep(Walk $walk, int $index, Forecast $forecast, float $paint = 1.0): array
     {
         $plan = $walk->plan;
         $step = $plan->steps[$index];
         $technique = TechniqueLibrary::get($step->technique);
         $product = $plan->productOf($step);
-        $take = self::take($walk, $index);
+        $take = self::take($walk, $index, $paint);
         [$opens, $closes] = $forecast->bounds($walk, $index);
         $begun = $walk->log->begunAt($step->id);
         $times = $walk->times[$index];
@@ -135,9 +136,9 @@ final class CardReport
         return $clocks;
     }
 
-    private static function take(Walk $walk, int $index): ?Take
+    private static function take(Walk $walk, int $index, float $paint): ?Take
     {
-        foreach (Takes::of($walk->plan) as $take) {
+        foreach (Takes::of($walk->plan, own: $paint) as $take) {
             if ($take->index === $index) {
                 return $take;
             }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ulvrach\Report;
 
+use Ulvrach\Evaluation\Observed;
 use Ulvrach\Evaluation\Walk;
 use Ulvrach\Log\Entry;
 use Ulvrach\Log\EntryKind;
@@ -16,6 +17,9 @@ use Ulvrach\Technique\TechniqueLibrary;
 /** What was done on builds, as plain data and as a table. */
 final class DiaryReport
 {
+    /** Whose the drying times of a jar are that were taken from the log. */
+    public const OWN_LOG = 'own log';
+
     /** Steps that are named as next. */
     private const NEXT = 3;
 
@@ -91,9 +95,10 @@ final class DiaryReport
      * How one's own hands stand to the tables, by technique, from all steps of which begin and end are known.
      *
      * @param  array<string, Walk>  $walks  by build
+     * @param  list<string>  $dropped  keys of observations that shall not count
      * @return list<array<string, mixed>>
      */
-    public static function paces(array $walks): array
+    public static function paces(array $walks, array $dropped = []): array
     {
         $seen = [];
         foreach ($walks as $build => $walk) {
@@ -102,32 +107,89 @@ final class DiaryReport
                 $planned = $walk->times[$index]->handsOn;
                 if (isset($hours[$step->id]) && $planned > 0) {
                     $seen[$step->technique][] = [
+                        'key' => "pace {$build} {$step->id}",
                         'build' => (string) $build,
                         'step' => $step->id,
-                        'minutes' => $hours[$step->id],
-                        'planned' => $planned,
+                        'own' => $hours[$step->id],
+                        'usual' => $planned,
                     ];
                 }
             }
         }
         $paces = [];
         foreach ($seen as $technique => $observations) {
-            $own = OwnRatio::of(array_map(
-                static fn (array $one) => $one['minutes'] / $one['planned'],
-                $observations,
-            ));
             $paces[] = [
                 'code' => $technique,
                 'technique' => TechniqueLibrary::get($technique)->name,
-                'ratio' => round($own->ratio, 2),
-                'low' => round($own->low, 2),
-                'high' => round($own->high, 2),
-                'observations' => $observations,
+                ...self::estimate($observations, $dropped),
             ];
         }
         usort($paces, static fn (array $one, array $other) => $one['technique'] <=> $other['technique']);
 
         return $paces;
+    }
+
+    /**
+     * How long one's own jars take until their sign is seen, against the table.
+     *
+     * @param  array<string, Walk>  $walks  by build
+     * @param  list<string>  $dropped  keys of observations that shall not count
+     * @return list<array<string, mixed>>
+     */
+    public static function dryings(array $walks, array $dropped = []): array
+    {
+        $seen = $jars = [];
+        foreach ($walks as $build => $walk) {
+            foreach (Observed::of($walk) as $one) {
+                $jars[$one->product->id] = $one->product;
+                $seen[$one->product->id][] = [
+                    'key' => "drying {$one->entry}",
+                    'build' => (string) $build,
+                    'step' => $one->step,
+                    'own' => $one->minutes,
+                    'usual' => (int) max(1, round($one->expected)),
+                ];
+            }
+        }
+        $dryings = [];
+        foreach ($seen as $jar => $observations) {
+            $dryings[] = [
+                'jar' => (string) $jar,
+                'name' => $jars[$jar]->name,
+                'isCounted' => $jars[$jar]->material->times?->source === self::OWN_LOG,
+                ...self::estimate($observations, $dropped),
+            ];
+        }
+        usort($dryings, static fn (array $one, array $other) => $one['name'] <=> $other['name']);
+
+        return $dryings;
+    }
+
+    /**
+     * @template T of array{key: string, own: int|float, usual: int|float}
+     *
+     * @param  list<T>  $observations
+     * @param  list<string>  $dropped
+     * @return array{ratio: float, low: float, high: float, observations: list<array<string, mixed>>}
+     */
+    public static function estimate(array $observations, array $dropped): array
+    {
+        $told = $ratios = [];
+        foreach ($observations as $one) {
+            $counts = ! in_array($one['key'], $dropped, true);
+            $told[] = [...$one, 'counts' => $counts];
+            if ($counts) {
+                $ratios[] = $one['own'] / $one['usual'];
+            }
+        }
+        $own = OwnRatio::of($ratios);
+
+        return [
+            'ratio' => round($own->ratio, 2),
+            'low' => round($own->low, 2),
+            'high' => round($own->high, 2),
+            'observations' => $told,
+        ];
     }
 
     /** @param  array<string, Walk>  $walks  by build */

@@ -38,9 +38,10 @@ final class Takes
 
     /**
      * @param  int  $sets  models or sets of parts that the same is done on at once: the cup is filled, and washed, once
+     * @param  float  $own  how many times as much as by the figures somebody takes
      * @return list<Take> of the steps that take something, in the order of work
      */
-    public static function of(Plan $plan, int $sets = 1): array
+    public static function of(Plan $plan, int $sets = 1, float $own = 1.0): array
     {
         $takes = [];
         foreach ($plan->steps as $index => $step) {
@@ -51,7 +52,7 @@ final class Takes
             $technique = TechniqueLibrary::get($step->technique);
             $area = $plan->areaOf($step) / 100.0 * self::share($plan, $step, $technique);
             $onModel = $sets * $area * self::wetFilm($step, $technique) * self::coats($step, $technique);
-            $laid = $onModel / self::arrives($step->application) + self::stays($step->application);
+            $laid = $own * ($onModel / self::arrives($step->application) + self::stays($step->application));
             $share = self::paintShare($step, $technique, $product->material);
             $takes[] = new Take(
                 index: $index,

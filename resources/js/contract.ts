@@ -1550,6 +1550,19 @@ export const buildPhotosSchema = z.object({
 })
 export type BuildPhotos = z.infer<typeof buildPhotosSchema>
 
+/** One time that something of one's own was seen, against the tables. */
+export const ownObservationSchema = z.object({
+    key: z.string(),
+    build: z.string(),
+    step: z.string(),
+    /** Minutes. */
+    own: z.number(),
+    /** The same by the tables. */
+    usual: z.number(),
+    counts: z.boolean(),
+})
+export type OwnObservation = z.infer<typeof ownObservationSchema>
+
 /** All that was written down at the bench, the latest first. */
 export const diarySchema = z.object({
     timeZone: z.string(),
@@ -1592,12 +1605,41 @@ export const diarySchema = z.object({
             /** Eight in ten lie between low and high. */
             low: z.number(),
             high: z.number(),
-            observations: z.array(
-                z.object({ build: z.string(), step: z.string(), minutes: z.number(), planned: z.number() }),
-            ),
+            observations: z.array(ownObservationSchema),
             code: z.string(),
         }),
     ),
+    dryings: z.array(
+        z.object({
+            jar: z.string(),
+            name: z.string(),
+            isCounted: z.boolean(),
+            ratio: z.number(),
+            low: z.number(),
+            high: z.number(),
+            observations: z.array(ownObservationSchema),
+        }),
+    ),
+    /** How much paint the hands take, against the figures. */
+    paint: z.object({
+        /** Null: as by the figures. */
+        counted: z.number().nullable(),
+        ratio: z.number(),
+        low: z.number(),
+        high: z.number(),
+        observations: z.array(
+            z.object({
+                key: z.string(),
+                name: z.string(),
+                at: momentSchema,
+                /** ml. */
+                own: z.number(),
+                /** The same by the figures. */
+                usual: z.number(),
+                counts: z.boolean(),
+            }),
+        ),
+    }),
 })
 export type Diary = z.infer<typeof diarySchema>
 

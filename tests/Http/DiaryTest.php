@@ -31,7 +31,7 @@ it('shows all that was written down, with its build, and to nobody else', functi
         ->and(array_column($diary->json('entries'), 'kind'))->toBe(['finished', 'begun'])
         ->and($diary->json('entries.0.zones'))->toBe(['Turret'])
         ->and($diary->json('builds.0.spentMinutes'))->toBe(30)
-        ->and($diary->json('paces.0.observations.0.minutes'))->toBe(30)
+        ->and($diary->json('paces.0.observations.0.own'))->toBe(30)
         ->and($table->getContent())->toContain('A seam is left');
     $this->actingAs(User::factory()->create());
     expect($this->getJson('/api/diary')->json('entries'))->toBe([])

@@ -44,10 +44,35 @@ const diary = {
             ratio: 1.42,
             low: 1.1,
             high: 1.9,
-            observations: [{ build: 'b', step: 'wash', minutes: 95, planned: 60 }],
+            observations: [{ key: 'pace b wash', build: 'b', step: 'wash', own: 95, usual: 60, counts: true }],
         },
     ],
+    dryings: [
+        {
+            jar: 'dark',
+            name: 'Dark wash',
+            isCounted: false,
+            ratio: 1.3,
+            low: 1,
+            high: 1.7,
+            observations: [
+                { key: 'drying 1', build: 'b', step: 'wash', own: 26, usual: 20, counts: true },
+                { key: 'drying 2', build: 'b', step: 'wash', own: 600, usual: 20, counts: false },
+            ],
+        },
+    ],
+    paint: {
+        counted: 1.2,
+        ratio: 1.25,
+        low: 1,
+        high: 1.5,
+        observations: [
+            { key: 'paint 1', name: 'Olive', at: '2026-11-26T10:00:00Z', own: 3.1, usual: 2.5, counts: true },
+        ],
+    },
 }
+
+const none = { ...diary.paint, counted: null, observations: [] }
 
 describe('the diary', () => {
     it('stands by days of the bench, with what was last, what is next and how long it took', async () => {
@@ -97,6 +122,36 @@ describe('the diary', () => {
         expect(await screen.findByRole('checkbox', { name: 'The clock shall count with it' })).not.toBeChecked()
         expect(techniques).toEqual({})
     })
+    it('counts with own drying and own paint once one agrees, and leaves out what one leaves out', async () => {
+        const asked: unknown[] = []
+        const note = (body: unknown) => {
+            asked.push(body)
+            return null
+        }
+        serverKnows({
+            'GET /diary': diary,
+            'PUT /own/drying': note,
+            'PUT /own/paint': note,
+            'PUT /own/observations': note,
+        })
+        show(<DiaryPage />)
+        const jars = within(await screen.findByRole('region', { name: 'How your jars dry' }))
+        // What was left out is not counted, and can be counted again.
+        expect(jars.getByText(/1.00 to 1.70, 1 time/)).toBeVisible()
+        await userEvent.click(jars.getByRole('checkbox', { name: 'Its plans shall count with it' }))
+        await userEvent.click(jars.getByText(/Dark wash/))
+        expect(jars.getByText('26 min for 20 min')).toBeVisible()
+        await userEvent.click(jars.getByRole('button', { name: 'Leave it out' }))
+        await userEvent.click(jars.getByRole('button', { name: 'Count it' }))
+        const paint = within(screen.getByRole('region', { name: 'How much paint you take' }))
+        await userEvent.click(paint.getByRole('checkbox', { name: 'Quantities count with 1.20' }))
+        expect(asked).toEqual([
+            { jar: 'dark', counts: true },
+            { observation: 'drying 1', counts: false },
+            { observation: 'drying 2', counts: true },
+            { ratio: null },
+        ])
+    })
     it('is searched by any of its words, and by build', async () => {
         serverKnows({ 'GET /diary': diary })
         show(<DiaryPage />)
@@ -111,7 +166,7 @@ describe('the diary', () => {
         expect(list.getByText('Nothing of that kind.')).toBeVisible()
     })
     it('says what stands here where nothing was written down yet', async () => {
-        serverKnows({ 'GET /diary': { ...diary, entries: [], builds: [], paces: [] } })
+        serverKnows({ 'GET /diary': { ...diary, entries: [], builds: [], paces: [], dryings: [], paint: none } })
         show(<DiaryPage />)
         expect(await screen.findByText(/Nothing is written down yet/)).toBeVisible()
     })

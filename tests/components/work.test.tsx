@@ -1,4 +1,4 @@
-import { screen, waitFor } from '@testing-library/react'
+import { screen, waitFor, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import type { Card, Desk } from '@/features/work/api'
@@ -252,6 +252,43 @@ describe('at the bench', () => {
         await userEvent.click(screen.getByRole('button', { name: 'That was wrong' }))
         await waitFor(() => expect(logged.length).toBeGreaterThan(0))
         expect(logged[0]?.entries[0]?.kind).toBe('begun')
+    })
+    it('writes down when the sign was seen, sooner than the number or later', async () => {
+        const logged: { kind: string; text?: string }[] = []
+        const film = (step: string, minutes: number) => ({
+            ...wetClockOf(wash, new Date(Date.now() - minutes * 60_000)),
+            step,
+            name: step,
+            windows: [],
+            cures: {
+                touchDry: new Date(Date.now() + (30 - minutes) * 60_000),
+                recoatable: new Date(Date.now() + 400 * 60_000),
+                solventProof: null,
+                soonest: {
+                    touchDry: new Date(Date.now() + (20 - minutes) * 60_000),
+                    recoatable: new Date(Date.now() + 300 * 60_000),
+                    solventProof: null,
+                },
+            },
+        })
+        serverKnows({
+            'GET /session': session,
+            'GET /work': json({ ...desk, cards: [paint], clocks: [film('soon', 10), film('late', 40)] }),
+            'POST /builds/b/log': (body: { entries: typeof logged }) => {
+                logged.push(...body.entries)
+                return state([])
+            },
+        })
+        await open()
+        const of = (name: string) => within(screen.getByText(new RegExp(`^${name}`)).closest('li') as HTMLElement)
+        await userEvent.click(of('soon').getByRole('button', { name: /The sign beats the number/ }))
+        expect(of('soon').queryByRole('button', { name: /The sign/ })).toBeNull()
+        expect(of('late').queryByRole('button', { name: /The sign/ })).toBeNull()
+        await userEvent.click(of('late').getByRole('button', { name: /Not yet/ }))
+        expect(of('late').getByText('not yet, look again')).toBeVisible()
+        await userEvent.click(of('late').getByRole('button', { name: /The sign beats the number/ }))
+        await waitFor(() => expect(logged.map(({ kind }) => kind)).toEqual(['ready', 'note', 'ready']))
+        expect(logged[0]?.text).toContain('leaves no mark')
     })
     it('keeps what was pressed when the server is out of reach, and says so', async () => {
         serverKnows({ 'GET /session': session, 'GET /work': json(desk) })

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Clock\BenchSettings;
+use App\Clock\OwnNumbers;
 use App\Http\CurrentUser;
+use App\Models\PaintUse;
 use App\Models\User;
 use App\Plans\OwnPlans;
 use Illuminate\Http\JsonResponse;
@@ -29,6 +31,7 @@ final readonly class DiaryController
     {
         $user = CurrentUser::of($request);
         $walks = $this->walks($user);
+        $own = OwnNumbers::of($user);
         $builds = $entries = [];
         foreach ($walks as $id => $walk) {
             $builds[] = DiaryReport::ofBuild($id, $walk);
@@ -40,7 +43,9 @@ final readonly class DiaryController
             'timeZone' => BenchSettings::of($user)->timeZone,
             'builds' => $builds,
             'entries' => array_slice($entries, 0, self::SHOWN),
-            'paces' => DiaryReport::paces($walks),
+            'paces' => DiaryReport::paces($walks, $own->dropped),
+            'dryings' => DiaryReport::dryings($walks, $own->dropped),
+            'paint' => ['counted' => $own->paint, ...self::paint($user, $own->dropped)],
         ]);
     }
 
@@ -50,6 +55,28 @@ final readonly class DiaryController
             'Content-Type' => 'text/csv; charset=utf-8',
             'Content-Disposition' => 'attachment; filename="diary.csv"',
         ]);
+    }
+
+    /**
+     * How much paint the hands take, against the figures.
+     *
+     * @param  list<string>  $dropped
+     * @return array<string, mixed>
+     */
+    private static function paint(User $user, array $dropped): array
+    {
+        $observations = [];
+        foreach (PaintUse::query()->where('user_id', $user->id)->oldest('id')->get() as $use) {
+            $observations[] = [
+                'key' => "paint {$use->id}",
+                'name' => $use->name,
+                'at' => $use->created_at->toIso8601ZuluString(),
+                'own' => round($use->taken_ml, 2),
+                'usual' => round($use->expected_ml, 2),
+            ];
+        }
+
+        return DiaryReport::estimate($observations, $dropped);
     }
 
     /** @return array<string, Walk> by build */

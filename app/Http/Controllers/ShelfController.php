@@ -8,6 +8,7 @@ use App\Http\CurrentUser;
 use App\Http\Requests\ImportShelfRequest;
 use App\Http\Requests\StockRequest;
 use App\Models\Jar;
+use App\Models\PaintUse;
 use App\Models\SavedMix;
 use App\Models\User;
 use App\Supply\Supplies;
@@ -30,6 +31,9 @@ use Ulvrach\ShelfFile\ShelfTable;
 /** One's own shelf: the jars with what is left of them, since when they are open, and where they are used. */
 final readonly class ShelfController
 {
+    /** ml that have to be gone before their measure says anything. */
+    private const LEAST_SEEN = 0.5;
+
     public function __construct(private ConnectionInterface $database, private Supplies $supplies)
     {
     }
@@ -57,12 +61,31 @@ final readonly class ShelfController
 
     public function keep(StockRequest $request, string $jar): JsonResponse
     {
-        $own = CurrentUser::of($request)->jars()->where('code', $jar)->first() ??
+        $user = CurrentUser::of($request);
+        $own = $user->jars()->where('code', $jar)->first() ??
             throw new NotFoundHttpException('There is no such jar on your shelf.');
+        $expected = $this->supplies->used($user, 1.0)[$jar] ?? 0.0;
+        $was = $own->left_ml;
         $own->update(Jar::columns($request->stock()));
+        $this->noteUse($own, $was, $expected);
 
         // What was just typed is what is left.
         return new JsonResponse([...self::standing($own, []), 'usedIn' => []]);
+    }
+
+    /** What the jar has lost since it was last looked at is an observation of how much paint its owner takes. */
+    private function noteUse(Jar $jar, ?float $was, float $expected): void
+    {
+        // One that holds more than it did was filled up, and a drop or two is less than anybody can read off.
+        if ($was !== null && $jar->left_ml !== null && $jar->left_ml < $was && $expected >= self::LEAST_SEEN) {
+            PaintUse::query()->create([
+                'user_id' => $jar->user_id,
+                'jar' => $jar->code,
+                'name' => $jar->product->name,
+                'expected_ml' => $expected,
+                'taken_ml' => $was - $jar->left_ml,
+            ]);
+        }
     }
 
     public function export(Request $request): Response

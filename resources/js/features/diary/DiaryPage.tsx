@@ -1,4 +1,4 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { useQuery } from '@tanstack/react-query'
 import { Download, Printer } from 'lucide-react'
 import { useDeferredValue, useEffect, useState } from 'react'
 import { Link } from 'react-router'
@@ -8,10 +8,9 @@ import { inWords } from '@/design/duration'
 import { Select, TextField } from '@/design/Field'
 import { LOCALE } from '@/design/locale'
 import { RetryNotice } from '@/design/Notice'
-import { weekQuery } from '@/features/build'
-import { keepWeek } from '@/features/clock/api'
 import { type Diary, diaryQuery, type Written } from './api'
 import { byDay, found, SAID } from './find'
+import { OwnNumbers } from './OwnNumbers'
 
 /** What was really done: where one was, everything that was written down, and how one's hands stand to the tables. */
 export function DiaryPage() {
@@ -99,7 +98,7 @@ function Pages({ diary }: { diary: Diary }) {
                         </section>
                         <div className="flex flex-col gap-4 lg:order-none max-lg:order-first">
                             <WhereIWas diary={diary} />
-                            <OwnPace diary={diary} />
+                            <OwnNumbers diary={diary} />
                         </div>
                     </div>
                 )}
@@ -169,80 +168,6 @@ function WhereIWas({ diary }: { diary: Diary }) {
                             <p className="text-fine text-soft">
                                 {inWords(spentMinutes)} at work where {inWords(plannedMinutes)} were planned
                             </p>
-                        )}
-                    </li>
-                ))}
-            </ul>
-        </section>
-    )
-}
-
-/** How one's own hands stand to the tables, with how sure that is and what it rests on. */
-function OwnPace({ diary }: { diary: Diary }) {
-    const queries = useQueryClient()
-    const week = useQuery(weekQuery).data?.week
-    const counted = week?.pace.techniques ?? {}
-    const keep = useMutation({
-        mutationFn: async ({ code, ratio }: { code: string; ratio: number | null }) => {
-            if (week === undefined) return
-            const { [code]: _, ...others } = week.pace.techniques
-            const techniques = ratio === null ? others : { ...others, [code]: Math.min(4, Math.max(0.25, ratio)) }
-            await keepWeek({ ...week, pace: { ...week.pace, techniques } })
-        },
-        onSuccess: async () => {
-            await queries.invalidateQueries({ queryKey: weekQuery.queryKey })
-            await queries.invalidateQueries({ queryKey: ['clock'] })
-        },
-    })
-    if (diary.paces.length === 0) return null
-    return (
-        <section aria-label="Your hands" className="rounded-plate border border-line bg-panel p-3">
-            <h2 className="wide font-semibold">Your hands</h2>
-            <p className="text-fine text-soft">
-                Own minutes for each that is planned; little is known until a technique was timed some ten times.
-            </p>
-            {keep.isError && (
-                <p role="alert" className="text-fine text-stop">
-                    {keep.error.message}
-                </p>
-            )}
-            <ul className="mt-1 flex flex-col gap-1">
-                {diary.paces.map(({ code, technique, ratio, low, high, observations }) => (
-                    <li key={code} className="border-b border-line pb-1">
-                        <details>
-                            <summary className="cursor-pointer pointer-coarse:min-h-11">
-                                {technique}: <strong>{ratio.toFixed(2)}</strong>
-                                <span className="text-soft">
-                                    {' '}
-                                    ({low.toFixed(2)} to {high.toFixed(2)}, {observations.length}{' '}
-                                    {observations.length === 1 ? 'time' : 'times'})
-                                </span>
-                            </summary>
-                            <ul className="pl-4 text-fine text-soft">
-                                {observations.map(({ build, step, minutes, planned }) => (
-                                    <li key={build + step}>
-                                        <Link to={`/builds/${build}?step=${step}`} className="underline">
-                                            {inWords(minutes)}
-                                        </Link>{' '}
-                                        for {inWords(planned)}
-                                    </li>
-                                ))}
-                            </ul>
-                        </details>
-                        {week !== undefined && (
-                            <label className="flex min-h-8 items-center gap-1.5 text-fine pointer-coarse:min-h-11">
-                                <input
-                                    type="checkbox"
-                                    checked={counted[code] !== undefined}
-                                    disabled={keep.isPending}
-                                    onChange={(event) =>
-                                        keep.mutate({ code, ratio: event.target.checked ? ratio : null })
-                                    }
-                                />
-                                {counted[code] === undefined
-                                    ? 'The clock shall count with it'
-                                    : `The clock counts with ${counted[code].toFixed(2)}`}
-                            </label>
                         )}
                     </li>
                 ))}

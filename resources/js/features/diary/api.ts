@@ -1,5 +1,6 @@
 import { queryOptions } from '@tanstack/react-query'
-import { getJson } from '@/app/http'
+import { z } from 'zod'
+import { getJson, send } from '@/app/http'
 import { type Diary, diarySchema } from '@/contract'
 
 export type { Diary }
@@ -9,3 +10,13 @@ export const diaryQuery = queryOptions({
     queryKey: ['diary'],
     queryFn: ({ signal }) => getJson('/diary', diarySchema, signal),
 })
+
+/** Whether an observation counts in the estimate that rests on it. */
+export const countObservation = (observation: string, counts: boolean) =>
+    send('PUT', '/own/observations', z.null(), { observation, counts })
+
+/** Whether the plans that have the jar count with its drying times from the log. */
+export const countDrying = (jar: string, counts: boolean) => send('PUT', '/own/drying', z.null(), { jar, counts })
+
+/** How many times as much paint as by the figures quantities count with; null: as by the figures. */
+export const countPaint = (ratio: number | null) => send('PUT', '/own/paint', z.null(), { ratio })

@@ -1,14 +1,17 @@
-import { Check, LifeBuoy } from 'lucide-react'
+import { Check, Hourglass, LifeBuoy } from 'lucide-react'
+import { type ReactNode, useState } from 'react'
 import { classes } from '@/design/classes'
 import { inWords } from '@/design/duration'
 import type { Clock, Desk } from './api'
-import { type Line, linesOf, nextOf, type Standing, standingOf, ticking } from './desk'
+import { DOUBTED, isTouch, type Line, nextOf, type Standing, shownLines, standingOf, ticking } from './desk'
 
 type Props = {
     desk: Desk
     now: Date
     /** The sign was seen that the number was waiting for. */
-    onReady: (clock: Clock, line: Line) => void
+    onReady: (clock: Clock, line: Line, sign: string) => void
+    /** The number says that it is ready, and the sign is not there. */
+    onNotYet: (clock: Clock, line: Line) => void
     onWrong: (clock: Clock) => void
 }
 
@@ -30,7 +33,7 @@ const TONE: Record<Standing, string> = {
 }
 
 /** All that dries or stands open at the bench, the soonest change first, as bars that move. */
-export function Clocks({ desk, now, onReady, onWrong }: Props) {
+export function Clocks({ desk, now, onReady, onNotYet, onWrong }: Props) {
     const clocks = ticking(desk.clocks, now)
     const nameOf = new Map(desk.builds.map(({ id, name }) => [id, name]))
     if (clocks.length === 0) return <p className="p-2 text-soft">Nothing dries, nothing stands open.</p>
@@ -58,54 +61,90 @@ export function Clocks({ desk, now, onReady, onWrong }: Props) {
                             <LifeBuoy className="size-6" aria-hidden />
                         </button>
                     </div>
-                    {linesOf(clock)
-                        .filter((line) => nextOf(line, now) !== null)
-                        .map((line) => (
-                            <Row
-                                key={line.id}
-                                line={line}
-                                laid={clock.doneAt}
-                                now={now}
-                                sign={clock.sign}
-                                onReady={() => onReady(clock, line)}
-                            />
-                        ))}
+                    {shownLines(clock, now).map((line) => (
+                        <Row
+                            key={line.id}
+                            line={line}
+                            laid={clock.doneAt}
+                            now={now}
+                            sign={clock.sign}
+                            onReady={(sign) => onReady(clock, line, sign)}
+                            onNotYet={() => onNotYet(clock, line)}
+                        />
+                    ))}
                 </li>
             ))}
         </ul>
     )
 }
 
-type RowProps = { line: Line; laid: Date; now: Date; sign: string | null; onReady: () => void }
+type RowProps = {
+    line: Line
+    laid: Date
+    now: Date
+    sign: string | null
+    onReady: (sign: string) => void
+    onNotYet: () => void
+}
 
-function Row({ line, laid, now, sign, onReady }: RowProps) {
+/** What is seen of any film that is dry to the touch. */
+const TOUCH = 'a gloved knuckle leaves no mark and does not stick'
+
+function Row({ line, laid, now, sign, onReady, onNotYet }: RowProps) {
+    const [isSeen, setSeen] = useState(false)
+    const [isNotYet, setNotYet] = useState(false)
     const standing = standingOf(line, now)
     const next = nextOf(line, now)
     const left = next === null ? '' : ` ${inWords(Math.max(1, (next.getTime() - now.getTime()) / 60_000))}`
-    const isCleaning = line.closesAt !== null && sign !== null
+    const seen = line.closesAt !== null ? sign : isTouch(line) ? TOUCH : null
+    const isOpening = standing === 'waits' || standing === 'perhaps'
+    const isFresh = now.getTime() - line.opensAt.getTime() < DOUBTED
     return (
         <div className="mt-1">
             <p className="flex flex-wrap items-baseline gap-x-2">
                 <span className="flex-1">{line.says}</span>
-                <strong className={classes('font-semibold', TONE[standing])}>
-                    {WORD[standing]}
-                    {left}
+                <strong className={classes('font-semibold', isNotYet ? 'text-risk' : TONE[standing])}>
+                    {isNotYet ? 'not yet, look again' : `${WORD[standing]}${left}`}
                 </strong>
             </p>
             <Bar line={line} laid={laid} now={now} />
-            {isCleaning && (standing === 'waits' || standing === 'perhaps') && (
-                <button
-                    type="button"
-                    onClick={onReady}
-                    className={classes(
-                        'mt-1 inline-flex min-h-[64px] w-full items-center gap-2 rounded-plate border border-rule px-3',
-                        'text-left hover:bg-press',
-                    )}
+            {seen !== null && !isSeen && (isOpening || isNotYet) && (
+                <LookButton
+                    onClick={() => {
+                        setSeen(true)
+                        setNotYet(false)
+                        onReady(seen)
+                    }}
                 >
-                    <Check className="size-5 shrink-0" aria-hidden /> The sign beats the number. I see it: {sign}
-                </button>
+                    <Check className="size-5 shrink-0" aria-hidden /> The sign beats the number. I see it: {seen}
+                </LookButton>
+            )}
+            {seen !== null && !isSeen && !isOpening && !isNotYet && standing !== 'over' && isFresh && (
+                <LookButton
+                    onClick={() => {
+                        setNotYet(true)
+                        onNotYet()
+                    }}
+                >
+                    <Hourglass className="size-5 shrink-0" aria-hidden /> Not yet. It should be so by now: {seen}
+                </LookButton>
             )}
         </div>
+    )
+}
+
+function LookButton({ onClick, children }: { onClick: () => void; children: ReactNode }) {
+    return (
+        <button
+            type="button"
+            onClick={onClick}
+            className={classes(
+                'mt-1 inline-flex min-h-[64px] w-full items-center gap-2 rounded-plate border border-rule px-3',
+                'text-left hover:bg-press',
+            )}
+        >
+            {children}
+        </button>
     )
 }
 

@@ -164,11 +164,11 @@ function Hands({ work, desk }: { work: AtWork; desk: NonNullable<AtWork['desk']>
                         desk={desk}
                         now={now}
                         onWrong={setPanel}
-                        onReady={(clock, line) =>
-                            void work.log(
-                                clock.build,
-                                entryOf('ready', clock.step, { text: `${line.says}: ${clock.sign ?? ''}` }),
-                            )
+                        onReady={(clock, line, sign) =>
+                            void work.log(clock.build, entryOf('ready', clock.step, { text: `${line.says}: ${sign}` }))
+                        }
+                        onNotYet={(clock, line) =>
+                            void work.log(clock.build, entryOf('note', clock.step, { text: `Not yet: ${line.says}` }))
                         }
                     />
                 </aside>

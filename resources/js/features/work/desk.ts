@@ -92,6 +92,7 @@ export type Line = {
 }
 
 const CURED = [
+    ['touchDry', 'dry to the touch'],
     ['recoatable', 'another coat'],
     ['solventProof', 'spirit on it'],
 ] as const
@@ -141,21 +142,35 @@ export type News = { id: string; text: string }
 /** What there is to tell at a moment: what has opened within the last while, and what closes soon. */
 export function newsOf(clocks: readonly Clock[], now: Date, since: Date): News[] {
     return clocks.flatMap((clock) =>
-        linesOf(clock).flatMap((line) => {
-            const name = `${clock.name}, step ${clock.number}`
-            const warn = line.closesAt === null ? null : after(line.closesAt, -WARN_BEFORE)
-            // What has closed by now is nothing to hurry for.
-            const isOver = line.closesAt !== null && line.closesAt <= now
-            const isIn = (moment: Date) => !isOver && moment > since && moment <= now
-            return [
-                ...(isIn(line.opensAt) ? [{ id: `${line.id} opens`, text: `${name}: ${line.says} now.` }] : []),
-                ...(warn !== null && warn > line.opensAt && isIn(warn)
-                    ? [{ id: `${line.id} closes`, text: `${name}: ${line.says}, ${WARN_BEFORE} minutes left.` }]
-                    : []),
-            ]
-        }),
+        // That a film may be touched is seen at the clock; it calls nobody.
+        linesOf(clock)
+            .filter((line) => !isTouch(line))
+            .flatMap((line) => {
+                const name = `${clock.name}, step ${clock.number}`
+                const warn = line.closesAt === null ? null : after(line.closesAt, -WARN_BEFORE)
+                // What has closed by now is nothing to hurry for.
+                const isOver = line.closesAt !== null && line.closesAt <= now
+                const isIn = (moment: Date) => !isOver && moment > since && moment <= now
+                return [
+                    ...(isIn(line.opensAt) ? [{ id: `${line.id} opens`, text: `${name}: ${line.says} now.` }] : []),
+                    ...(warn !== null && warn > line.opensAt && isIn(warn)
+                        ? [{ id: `${line.id} closes`, text: `${name}: ${line.says}, ${WARN_BEFORE} minutes left.` }]
+                        : []),
+                ]
+            }),
     )
 }
+
+export const isTouch = (line: Line): boolean => line.id.endsWith(' touchDry')
+
+/** Milliseconds for which the number may be doubted once it says that a film is dry. */
+export const DOUBTED = 3_600_000
+
+/** Lines that still change, and what should be dry by now and may not be. */
+export const shownLines = (clock: Clock, now: Date): Line[] =>
+    linesOf(clock).filter(
+        (line) => nextOf(line, now) !== null || (isTouch(line) && now.getTime() - line.opensAt.getTime() < DOUBTED),
+    )
 
 /** Clocks that still tell something: the soonest change first. */
 export function ticking(clocks: readonly Clock[], now: Date): Clock[] {

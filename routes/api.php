@@ -131,6 +131,8 @@ Route::prefix('api')->group(function (): void {
                 );
                 Route::get('log', [LogController::class, 'index']);
                 Route::post('log', [LogController::class, 'store']);
+                Route::get('card', [DiaryController::class, 'card']);
+                Route::get('card.md', [DiaryController::class, 'cardText']);
                 Route::get('shedding', [ClockController::class, 'shed']);
                 Route::get('repair', [PlanController::class, 'repair']);
                 Route::get('steps/{step}', [StepController::class, 'show'])->where('step', '[a-z0-9-]{1,40}');

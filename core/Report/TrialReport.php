@@ -81,7 +81,8 @@ final class TrialReport
             'films' => array_map(
                 static fn (Layer $film) => [
                     'step' => $film->stepId,
-                    'says' => $film->stateAt($start)->labelOf($film->film)." {$film->film->label()}",
+                    'says' => $film->stateAt($start)->labelOf($film->film)." {$film->film->label()}".
+                        ($film->isBarrier() ? ' varnish' : ''),
                 ],
                 Tried::films($walk, $index, $zone),
             ),

@@ -1723,3 +1723,36 @@ export type Trials = z.infer<typeof trialsSchema>
 /** What was made. */
 export const startedSchema = z.object({ id: z.string() })
 export type Started = z.infer<typeof startedSchema>
+
+/** What a finish came to, to be kept with the model. */
+export const finishCardSchema = z.object({
+    name: z.string(),
+    vehicle: z.string(),
+    scale: z.number(),
+    story: z.string(),
+    begunAt: momentSchema.nullable(),
+    /** Null: something is left to do. */
+    doneAt: momentSchema.nullable(),
+    spentMinutes: z.number(),
+    plannedMinutes: z.number(),
+    done: z.number(),
+    steps: z.array(
+        z.object({
+            step: z.string(),
+            number: z.number(),
+            technique: z.string(),
+            jar: z.string().nullable(),
+            colour: z.string().nullable(),
+            /** Empty: it is no mix. */
+            recipe: z.string(),
+            where: z.array(z.string()),
+            coats: z.number(),
+            doneAt: momentSchema.nullable(),
+            told: z.array(z.string()),
+        }),
+    ),
+    /** What was written down of no step that is in the plan. */
+    told: z.array(z.string()),
+    picture: z.object({ kind: z.string(), scale: z.number(), form: vehicleFormSchema, finish: finishSchema }),
+})
+export type FinishCard = z.infer<typeof finishCardSchema>

@@ -52,3 +52,29 @@ it('lets the clock count with a technique as one’s own hands do it, within wha
         ->and(unlikeTheContract($kept, 'weekSettings'))->toBe([]);
     $put(['pin-wash' => 40.0])->assertJsonValidationErrorFor('pace.techniques.pin-wash');
 });
+
+it('writes the finish of a build on a card and as a file, for its owner', function () {
+    $user = $this->modeller();
+    $id = $this->startBuild($user)->json('id');
+    $this->postJson("/api/builds/{$id}/edits", ['version' => 1, 'edits' => [
+        $this->primerJar(),
+        $this->primer(),
+    ]])->assertOk();
+    $this->postJson("/api/builds/{$id}/log", ['entries' => [logged('finished', 'first')]])->assertCreated();
+    $card = $this->getJson("/api/builds/{$id}/card")->assertOk();
+    $file = $this->get("/api/builds/{$id}/card.md")
+        ->assertOk()
+        ->assertHeader('Content-Type', 'text/markdown; charset=utf-8');
+
+    expect(unlikeTheContract($card, 'finishCard'))
+        ->toBe([])
+        ->and($card->json('steps.0.jar'))
+        ->toBe('Fennick grey primer')
+        ->and($card->json('doneAt'))
+        ->toBe('2026-11-20T10:00:00Z')
+        ->and($file->getContent())
+        ->toContain('1. **Prime** with Fennick grey primer: Turret');
+    $this->actingAs(User::factory()->create());
+    $this->getJson("/api/builds/{$id}/card")->assertNotFound();
+    $this->getJson("/api/builds/{$id}/card.md")->assertNotFound();
+});

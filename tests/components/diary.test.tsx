@@ -1,8 +1,8 @@
-import { screen, within } from '@testing-library/react'
+import { screen, waitFor, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { describe, expect, it } from 'vitest'
 import { DiaryPage } from '@/features/diary'
-import { serverKnows, show } from './kit'
+import { serverKnows, show, state } from './kit'
 
 const entry = (id: string, kind: string, at: string, more = {}) => ({
     id,
@@ -151,6 +151,38 @@ describe('the diary', () => {
             { observation: 'drying 2', counts: true },
             { ratio: null },
         ])
+    })
+    it('is put right by an entry in place of the wrong one, and keeps both', async () => {
+        const sent: { kind: string; corrects: string; text: string; at: string }[] = []
+        serverKnows({
+            'GET /diary': diary,
+            'POST /builds/b/log': ({ entries }: { entries: typeof sent }) => {
+                sent.push(...entries)
+                return state([])
+            },
+        })
+        show(<DiaryPage />)
+        const list = within(await screen.findByRole('region', { name: 'What was written down' }))
+        // What was corrected already is not corrected again.
+        expect(list.getAllByRole('button', { name: 'Correct' })).toHaveLength(3)
+        await userEvent.click(list.getAllByRole('button', { name: 'Correct' })[0] as HTMLElement)
+        const form = within(list.getByRole('form', { name: 'Correct this entry' }))
+        const when = form.getByLabelText(/^When/)
+        await userEvent.clear(when)
+        expect(form.getByRole('button', { name: 'Put it right' })).toBeDisabled()
+        await userEvent.type(when, '2099-01-01T10:00')
+        expect(form.getByText('That is still to come.')).toBeVisible()
+        await userEvent.clear(when)
+        await userEvent.type(when, '2026-11-26T10:00')
+        await userEvent.clear(form.getByLabelText('In words'))
+        await userEvent.type(form.getByLabelText('In words'), 'On the right')
+        await userEvent.click(form.getByRole('button', { name: 'Put it right' }))
+        await userEvent.click((await list.findAllByRole('button', { name: 'Correct' }))[1] as HTMLElement)
+        await userEvent.click(list.getByRole('button', { name: 'It did not happen' }))
+        await waitFor(() => expect(sent).toHaveLength(2))
+        expect(sent[0]).toMatchObject({ kind: 'finished', corrects: '3', text: 'On the right' })
+        expect(sent[0]?.at).toBe(`${new Date('2026-11-26T10:00').toISOString().slice(0, 16)}:00Z`)
+        expect(sent[1]).toMatchObject({ kind: 'withdrawn', corrects: '2' })
     })
     it('is searched by any of its words, and by build', async () => {
         serverKnows({ 'GET /diary': diary })

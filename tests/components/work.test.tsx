@@ -4,6 +4,7 @@ import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import type { Card, Desk } from '@/features/work/api'
 import {
     dropsOf,
+    handledSince,
     likesOf,
     linesOf,
     newsOf,
@@ -139,7 +140,7 @@ describe('the desk without the server', () => {
             clock('brush', null, false, 20),
             clock('brush', 'acetone', false, -600),
         ]
-        const says = toWashUp(clocks, at(-60))
+        const says = toWashUp(handledSince(clocks, at(-60)))
         expect(says.map((one) => one.slice(0, 45))).toEqual([
             'Airbrush: sprayed through with water, needle ',
             'Airbrush: sprayed through with lacquer thinne',
@@ -148,7 +149,7 @@ describe('the desk without the server', () => {
             'Rags and buds with spirit: spread out or unde',
             'Lids: on, threads wiped, jars stood upside do',
         ])
-        expect(toWashUp([clock('brush', 'water', false, 0)], at(-60)).join()).not.toContain('Rags')
+        expect(toWashUp([clock('brush', 'water', false, 0).handled]).join()).not.toContain('Rags')
     })
     it('says of a window whether it waits, is in doubt, at its best, late, or over', () => {
         const clock = withLogged(desk, [entry('laid', 'wash', 0)]).clocks

@@ -8,6 +8,8 @@ use App\Clock\BenchSettings;
 use App\Models\Jar;
 use App\Models\SavedMix;
 use App\Models\User;
+use App\Photos\Developer;
+use App\Photos\PhotoStore;
 use App\Plans\PlanStore;
 use App\Vehicles\Measurements;
 use Illuminate\Console\Command;
@@ -34,16 +36,22 @@ use Ulvrach\Schedule\Week;
 use Ulvrach\Vehicle\Catalogue;
 use Ulvrach\Vehicle\ZoneTemplates;
 
-/** Makes the demo account with its four builds, once: what a visitor changed there stays. */
+/** Makes the demo account with its four builds and a trial, once: what a visitor changed there stays. */
 final class LoadDemo extends Command
 {
     private const WRITTEN = '2026-11-20T20:00:00Z';
+
+    /** By plan and step; none is of a real model: our own drawings, rendered. */
+    private const PHOTOS = [
+        'wash-card' => ['s11-enamel-wash' => 'wash-on-gloss', 's11-enamel-wash-2' => 'wash-on-matte'],
+        'harnvik-carrier' => ['s02-spray-colour' => 'carrier-slate', 's08-spray-colour' => 'carrier-green'],
+    ];
 
     protected $signature = 'ulvrach:demo';
 
     protected $description = 'Load the demo account of the Tarsholm scenario, if it is not there yet';
 
-    public function handle(PlanStore $store, Measurements $measurements): int
+    public function handle(PlanStore $store, Measurements $measurements, PhotoStore $photos): int
     {
         $email = config()->string('ulvrach.demo_email');
         if (User::query()->where('email', $email)->exists()) {
@@ -54,12 +62,18 @@ final class LoadDemo extends Command
             'email' => $email,
             'password' => Str::password(40),
         ]);
-        foreach (['brae-lorry', 'ostrel-tank', 'harnvik-carrier'] as $name) {
-            $store->create(
+        foreach (['wash-card', 'brae-lorry', 'ostrel-tank', 'harnvik-carrier'] as $name) {
+            $build = $store->create(
                 $user,
                 $this->moved(PlanReader::read((string) file_get_contents(database_path("demo/{$name}.ulvrach.json")))),
                 'Load the demo',
             );
+            foreach (self::PHOTOS[$name] ?? [] as $step => $photo) {
+                $picture = Developer::develop(
+                    (string) file_get_contents(database_path("demo/photos/{$photo}.jpg")),
+                );
+                $photos->keep($user, $build->photosOf('step', $step), $picture);
+            }
         }
         $store->create($user, self::unplanned($measurements), 'Load the demo');
         self::fillShelf($user);

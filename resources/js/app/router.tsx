@@ -38,6 +38,10 @@ export const router = createBrowserRouter([
                 path: 'builds/:buildId',
                 lazy: async () => ({ Component: (await import('@/features/plan')).PlanScreen }),
             },
+            {
+                path: 'builds/:buildId/card',
+                lazy: async () => ({ Component: (await import('@/features/diary')).FinishCardPage }),
+            },
             { path: '*', Component: NotHere },
         ],
     },

@@ -50,3 +50,7 @@ export function onWallClockNear(moment: Date, other: Date, timeZone?: string): s
         ? part(moment, { hour: '2-digit', minute: '2-digit' })
         : onWallClock(moment, timeZone)
 }
+
+/** "2026-11-27T19:30" on the clock of whoever types it. */
+export const typedForm = (date: Date): string =>
+    new Date(date.getTime() - date.getTimezoneOffset() * 60_000).toISOString().slice(0, 16)

@@ -1,10 +1,11 @@
-import { useQueries, useQuery } from '@tanstack/react-query'
+import { useQuery } from '@tanstack/react-query'
 import { Printer } from 'lucide-react'
 import { useEffect } from 'react'
 import { Button } from '@/design/Button'
 import { inWords } from '@/design/duration'
 import { RetryNotice } from '@/design/Notice'
-import { knowledgeQuery, type StepKnowledge } from '@/features/plan'
+import { type Card, type Desk, deskQuery } from '@/features/work/api'
+import { dropsOf, readyFor, toWashUp } from '@/features/work/desk'
 import { type Timetable, timetableQuery } from './api'
 import { type Formats, formats, keyOf, type Piece, sayConflict, sayHow, sayWork, sittingsOf } from './times'
 import { Where } from './WorkRow'
@@ -14,9 +15,8 @@ export function Sheet() {
     const timetable = useQuery(timetableQuery({}))
     const sitting = timetable.data === undefined ? undefined : sittingsOf(timetable.data)[0]
     const steps = [...new Map((sitting?.pieces ?? []).map(({ item }) => [`${item.build} ${item.step}`, item])).values()]
-    const known = useQueries({
-        queries: steps.map((item) => knowledgeQuery(item.build, timetable.data?.stamps[item.build] ?? '', item.step)),
-    })
+    // The same cards that the bench shows.
+    const desk = useQuery({ ...deskQuery, refetchInterval: false })
     useEffect(() => {
         document.title = 'Bench sheet · Ulvrach'
     }, [])
@@ -30,9 +30,9 @@ export function Sheet() {
     }
     if (sitting === undefined) return <main className="p-8 text-soft">Nothing is left to do.</main>
     const format = formats(timetable.data.timeZone)
-    const hazards = [
-        ...new Map(known.flatMap((one) => one.data?.hazards ?? []).map((hazard) => [hazard.code, hazard])).values(),
-    ]
+    const cards = steps.flatMap((item) => cardOf(desk.data, item.build, item.step) ?? [])
+    const ready = readyFor(cards, desk.data?.mixes)
+    const hazards = [...new Map(cards.flatMap((card) => card.hazards).map((one) => [one.code, one])).values()]
     return (
         <main className="flex-1 overflow-y-auto print:overflow-visible">
             <div className="mx-auto max-w-3xl bg-sheet p-6 print:max-w-none print:p-0">
@@ -50,16 +50,31 @@ export function Sheet() {
                         {sayConflict(conflict, timetable.data)}
                     </p>
                 ))}
-                {hazards.length > 0 && (
+                {desk.isError && <RetryNotice error={desk.error} onRetry={() => void desk.refetch()} />}
+                {cards.length > 0 && (
                     <section className="mt-3 border border-rule p-2">
                         <h2 className="font-semibold">Have ready</h2>
-                        <ul>
-                            {hazards.map((hazard) => (
-                                <li key={hazard.code}>
-                                    <strong className="font-semibold">{hazard.title}.</strong> {hazard.advice}
+                        <ul className="columns-2 text-fine">
+                            {ready.jars.map(({ id, name, ml, drops }) => (
+                                <li key={id}>
+                                    ☐ {name}
+                                    {ml >= 0.1 && `, ${ml.toFixed(1)} ml`}
+                                    {drops !== '' && ` (${drops})`}
                                 </li>
                             ))}
+                            {ready.things.map((thing) => (
+                                <li key={thing}>☐ {thing}</li>
+                            ))}
                         </ul>
+                        {hazards.length > 0 && (
+                            <ul className="mt-1">
+                                {hazards.map((hazard) => (
+                                    <li key={hazard.code}>
+                                        <strong className="font-semibold">{hazard.title}.</strong> {hazard.advice}
+                                    </li>
+                                ))}
+                            </ul>
+                        )}
                         <p className="text-fine text-soft">Labels, safety data sheets and local rules come first.</p>
                     </section>
                 )}
@@ -70,24 +85,38 @@ export function Sheet() {
                             piece={piece}
                             timetable={timetable.data}
                             format={format}
-                            knowledge={
-                                known[
-                                    steps.findIndex(
-                                        (one) => one.build === piece.item.build && one.step === piece.item.step,
-                                    )
-                                ]?.data
-                            }
+                            card={cardOf(desk.data, piece.item.build, piece.item.step)}
+                            mixes={desk.data?.mixes ?? []}
                         />
                     ))}
                 </ol>
+                {cards.length > 0 && (
+                    <section className="mt-3 break-inside-avoid border border-rule p-2">
+                        <h2 className="font-semibold">Before you leave</h2>
+                        <ul className="text-fine">
+                            {toWashUp(cards.map(({ handled }) => handled)).map((says) => (
+                                <li key={says}>☐ {says}</li>
+                            ))}
+                        </ul>
+                    </section>
+                )}
             </div>
         </main>
     )
 }
 
-type EntryProps = { piece: Piece; timetable: Timetable; format: Formats; knowledge: StepKnowledge | undefined }
+type EntryProps = {
+    piece: Piece
+    timetable: Timetable
+    format: Formats
+    card: Card | undefined
+    mixes: Desk['mixes']
+}
 
-function Entry({ piece, timetable, format, knowledge }: EntryProps) {
+const cardOf = (desk: Desk | undefined, build: string, step: string): Card | undefined =>
+    desk?.cards.find((card) => card.build === build && card.step === step)
+
+function Entry({ piece, timetable, format, card, mixes }: EntryProps) {
     const { item } = piece
     const build = timetable.builds.find((one) => one.id === item.build)?.name
     const isFirst = item.part === null || item.part.startsWith('coat 1 ')
@@ -113,25 +142,45 @@ function Entry({ piece, timetable, format, knowledge }: EntryProps) {
                         ` Then touch-dry ${format.both(item.dries.touchDry)}, ` +
                             `recoatable ${format.both(item.dries.recoatable)}.`}
                 </p>
-                {knowledge !== undefined && isFirst && (
-                    <ul className="mt-1 list-none text-fine">
-                        {knowledge.lookFirst.map((question) => (
-                            <li key={question}>☐ {question}</li>
-                        ))}
-                        <li>
-                            <span className="text-soft">Signs:</span> {knowledge.signs.join(' · ')}
-                        </li>
-                        <li>
-                            <span className="text-soft">Tools:</span> {knowledge.tools.join(' · ')}
-                        </li>
-                        {knowledge.cautions.length > 0 && (
-                            <li>
-                                <span className="text-soft">Mind:</span> {knowledge.cautions.join(' ')}
-                            </li>
-                        )}
-                    </ul>
-                )}
+                {card !== undefined && isFirst && <Details card={card} mixes={mixes} />}
             </div>
         </li>
+    )
+}
+
+/** What the card at the bench says too: where, how much of what, how it is cleaned and when, and what to mind. */
+function Details({ card, mixes }: { card: Card; mixes: Desk['mixes'] }) {
+    const drops = dropsOf(card.jar?.id ?? '', card.take?.jarMl ?? 0, mixes)
+    const cleaning = card.cleaning.map(({ opens, bestUntil, closes }) =>
+        [
+            `from ${inWords(opens)} after the last stroke`,
+            bestUntil === null ? '' : `best until ${inWords(bestUntil)}`,
+            closes === null ? '' : `gone after ${inWords(closes)}`,
+        ]
+            .filter((part) => part !== '')
+            .join(', '),
+    )
+    const lines: [string, string][] = [
+        ['Where', card.where.join(', ')],
+        ['How', [...(drops === '' ? [] : [drops]), ...card.how].join('; ')],
+        ['Clean', [...card.cleanUp.map(({ says }) => says), ...cleaning].join('; ')],
+        ['Signs', card.signs.join(' · ')],
+        ['Mind', card.cautions.join(' ')],
+        ['Note', card.note],
+    ]
+    return (
+        <ul className="mt-1 list-none text-fine">
+            {card.lookFirst.map((question) => (
+                <li key={question}>☐ {question}</li>
+            ))}
+            {lines.map(
+                ([name, says]) =>
+                    says !== '' && (
+                        <li key={name}>
+                            <span className="text-soft">{name}:</span> {says}
+                        </li>
+                    ),
+            )}
+        </ul>
     )
 }

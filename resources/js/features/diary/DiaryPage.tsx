@@ -9,6 +9,7 @@ import { Select, TextField } from '@/design/Field'
 import { LOCALE } from '@/design/locale'
 import { RetryNotice } from '@/design/Notice'
 import { type Diary, diaryQuery, type Written } from './api'
+import { Correct } from './Correct'
 import { byDay, found, SAID } from './find'
 import { OwnNumbers } from './OwnNumbers'
 
@@ -108,11 +109,12 @@ function Pages({ diary }: { diary: Diary }) {
 }
 
 function Line({ entry, name, timeZone }: { entry: Written; name: string; timeZone: string }) {
+    const [isOpen, setOpen] = useState(false)
     const time = new Intl.DateTimeFormat(LOCALE, { hour: '2-digit', minute: '2-digit', timeZone })
     return (
         <li
             className={classes(
-                'grid grid-cols-[4.5rem_1fr] gap-2 border-b border-line py-1',
+                'grid grid-cols-[4.5rem_1fr_auto] gap-2 border-b border-line py-1',
                 entry.stands ? '' : 'text-soft line-through',
             )}
         >
@@ -129,7 +131,17 @@ function Line({ entry, name, timeZone }: { entry: Written; name: string; timeZon
                         `; ${entry.air.temperatureC.toFixed(1)} °C, ${Math.round(entry.air.humidityPercent)} %`}
                 </span>
                 {entry.text !== '' && <span className="block">{entry.text}</span>}
+                {isOpen && <Correct entry={entry} onClose={() => setOpen(false)} />}
             </span>
+            {entry.stands && entry.kind !== 'withdrawn' && !isOpen && (
+                <button
+                    type="button"
+                    className="no-print self-start text-fine text-soft underline pointer-coarse:min-h-11"
+                    onClick={() => setOpen(true)}
+                >
+                    Correct
+                </button>
+            )}
         </li>
     )
 }
@@ -156,7 +168,10 @@ function WhereIWas({ diary }: { diary: Diary }) {
                         <span className="text-soft">
                             {' '}
                             {done} of {steps}
-                        </span>
+                        </span>{' '}
+                        <Link to={`/builds/${id}/card`} className="text-fine text-soft underline">
+                            finish card
+                        </Link>
                         {lastDone !== null && (
                             <p className="text-fine">
                                 Last: {lastDone.words}, {moment.format(lastDone.at)}

@@ -1,7 +1,8 @@
 import { queryOptions } from '@tanstack/react-query'
 import { z } from 'zod'
 import { getJson, send } from '@/app/http'
-import { type Diary, diarySchema } from '@/contract'
+import { buildStateSchema, type Diary, diarySchema, finishCardSchema } from '@/contract'
+import type { LogEntry } from '@/features/build'
 
 export type { Diary }
 export type Written = Diary['entries'][number]
@@ -20,3 +21,13 @@ export const countDrying = (jar: string, counts: boolean) => send('PUT', '/own/d
 
 /** How many times as much paint as by the figures quantities count with; null: as by the figures. */
 export const countPaint = (ratio: number | null) => send('PUT', '/own/paint', z.null(), { ratio })
+
+/** An entry that stands in place of another. */
+export const correctEntry = (build: string, entry: LogEntry) =>
+    send('POST', `/builds/${build}/log`, buildStateSchema, { entries: [entry] })
+
+export const finishCardQuery = (build: string) =>
+    queryOptions({
+        queryKey: ['finish-card', build],
+        queryFn: ({ signal }) => getJson(`/builds/${build}/card`, finishCardSchema, signal),
+    })

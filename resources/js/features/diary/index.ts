@@ -1,1 +1,2 @@
 export { DiaryPage } from './DiaryPage'
+export { FinishCardPage } from './FinishCardPage'

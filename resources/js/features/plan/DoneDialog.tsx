@@ -4,7 +4,7 @@ import { useForm } from 'react-hook-form'
 import { z } from 'zod'
 import { Button } from '@/design/Button'
 import { Dialog } from '@/design/Dialog'
-import { onWallClock } from '@/design/duration'
+import { onWallClock, typedForm } from '@/design/duration'
 import { TextField } from '@/design/Field'
 import { type Library, type LogEntry, type Step, techniqueOf } from '@/features/build'
 import { entryAbout, saidDone, stillBefore } from './record'
@@ -41,10 +41,6 @@ function momentFor(when: Exclude<When, 'typed'>, now: Date): Date {
     night.setHours(22, 0, 0, 0)
     return night
 }
-
-/** "2026-11-27T19:30" on the clock of whoever types it. */
-const typedForm = (date: Date): string =>
-    new Date(date.getTime() - date.getTimezoneOffset() * MINUTE).toISOString().slice(0, 16)
 
 const formSchema = z
     .object({ when: z.enum(WHEN), begun: z.string(), finished: z.string() })

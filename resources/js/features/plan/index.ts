@@ -1,2 +1,1 @@
-export { type Knowledge as StepKnowledge, knowledgeQuery } from './api'
 export { PlanScreen } from './PlanScreen'

@@ -116,7 +116,7 @@ function CardView({ card }: { card: Card }) {
                     {beside.error.message}
                 </p>
             )}
-            <div className="mt-3 grid gap-4 sm:grid-cols-2 lg:grid-cols-3">
+            <div className={`mt-3 grid gap-4 sm:grid-cols-2 ${card.fields.length > 2 ? 'lg:grid-cols-3' : ''}`}>
                 {card.fields.map((field) => (
                     <FieldView key={field.zone} card={card} field={field} />
                 ))}

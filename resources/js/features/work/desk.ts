@@ -214,9 +214,12 @@ export function dropsOf(jar: string, ml: number, mixes: Desk['mixes']): string {
         .join(', ')
 }
 
+/** What was in hand since then. */
+export const handledSince = (clocks: readonly Clock[], since: Date): Card['handled'][] =>
+    clocks.filter(({ doneAt }) => doneAt >= since).map(({ handled }) => handled)
+
 /** What is washed up, and of what: airbrush and brushes by what they were wet with, so that none spoils the next. */
-export function toWashUp(clocks: readonly Clock[], since: Date): string[] {
-    const had = clocks.filter(({ doneAt }) => doneAt >= since).map(({ handled }) => handled)
+export function toWashUp(had: readonly Card['handled'][]): string[] {
     const wetWith = (tools: readonly string[], isMetal: boolean) => [
         ...new Set(
             had

@@ -104,6 +104,7 @@ Route::prefix('api')->group(function (): void {
         Route::post('mixes/{mix}/photos', [PhotoController::class, 'storeOfMix'])
             ->whereUuid('mix')
             ->middleware('throttle:photos');
+        Route::get('photos', [PhotoController::class, 'all']);
         Route::get('photos/{photo}', [PhotoController::class, 'show'])->whereUuid('photo');
         Route::delete('photos/{photo}', [PhotoController::class, 'destroy'])->whereUuid('photo');
         Route::post('mixes/closest', [MixController::class, 'closest'])->middleware('throttle:solving');

@@ -23,6 +23,9 @@ final class Build extends Model
 {
     use HasUuids;
 
+    /** What photographs of all builds are kept under. */
+    public const PHOTOS = 'build:';
+
     protected $fillable = ['user_id', 'version', 'head_id'];
 
     /** @return BelongsTo<PlanRevision, $this> */
@@ -38,7 +41,7 @@ final class Build extends Model
      */
     public function photosOf(string $kind = '', string $id = ''): string
     {
-        return "build:{$this->id}:".($kind === '' ? '' : "{$kind}:{$id}");
+        return self::PHOTOS."{$this->id}:".($kind === '' ? '' : "{$kind}:{$id}");
     }
 
     /** One of the facts in its plan as it is kept, also where the plan cannot be read; '' where there is none. */

@@ -25,7 +25,7 @@ final readonly class OwnTimes
     }
 
     /**
-     * What takes so many times as long as the table says: until it is dry to the touch, and until it takes another coat.
+     * What takes so many times as long as the table says: until it is dry to the touch, and until it can be recoated.
      * When spirit may be rubbed over it is another matter than evaporation, and nobody can see it: that stays.
      */
     public static function scaled(CureTimes $table, float $ratio, string $source): self

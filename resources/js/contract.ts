@@ -1756,3 +1756,19 @@ export const finishCardSchema = z.object({
     picture: z.object({ kind: z.string(), scale: z.number(), form: vehicleFormSchema, finish: finishSchema }),
 })
 export type FinishCard = z.infer<typeof finishCardSchema>
+
+/** Photographs of all builds of a person. */
+export const ownPhotosSchema = z.object({
+    photos: z.array(
+        z.object({
+            id: z.string(),
+            width: z.number(),
+            height: z.number(),
+            taken: momentSchema,
+            build: z.string(),
+            /** The build, and what of it is seen. */
+            name: z.string(),
+        }),
+    ),
+})
+export type OwnPhotos = z.infer<typeof ownPhotosSchema>

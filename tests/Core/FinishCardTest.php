@@ -11,7 +11,7 @@ use Ulvrach\Log\Log;
 use Ulvrach\Log\Trial;
 use Ulvrach\Report\FinishCard;
 
-/** @param  list<array{string|null, EntryKind, int, 3?: string, 4?: Trial}>  $happened minutes since 2026-11-20 22:00 UTC */
+/** @param  list<array{string|null, EntryKind, int, 3?: string, 4?: Trial}>  $happened at minutes */
 function finishedWalk(array $happened): Walk
 {
     $entries = [];

@@ -114,14 +114,18 @@ it('opens the window of a wash as much later as it dulls', function () {
         ->toEqual($plan->products['wash']);
 });
 
-it('at least halves the error of a drying time with ten noisy observations, and a careless press does little', function (
+it('at least halves the error of a drying time with ten observations; a careless press does little', function (
     float $truth,
 ) {
     $before = $after = 0.0;
     for ($seed = 0; $seed < 30; $seed++) {
         $modeller = new SimulatedModeller($truth, new Random\Randomizer(new Random\Engine\Mt19937($seed)));
         $observations = array_map(
-            static fn (float $ratio, int $number) => ['key' => "drying {$number}", 'own' => 20.0 * $ratio, 'usual' => 20],
+            static fn (float $ratio, int $number) => [
+                'key' => "drying {$number}",
+                'own' => 20.0 * $ratio,
+                'usual' => 20,
+            ],
             $modeller->observe(10),
             array_keys(range(1, 10)),
         );

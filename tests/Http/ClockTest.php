@@ -28,7 +28,7 @@ it('lays all builds into the usual week, and says when they end', function () {
     sort($sorted);
 
     expect(array_column($clock['builds'], 'name'))
-        ->toHaveCount(4)
+        ->toHaveCount(5)
         ->and($moments)
         ->toBe($sorted)
         ->and($clock['ends'])
@@ -212,7 +212,7 @@ it('lays nobody else’s builds', function () {
     expect($this->actingAs($stranger)->postJson('/api/clock')->assertOk()->json('items'))->toBe([]);
 });
 
-it('has three builds share about two weeks in the demo, one day of them taken, beside an empty one', function () {
+it('has three builds share about two weeks in the demo, beside an empty one and a card', function () {
     $clock = $this->postJson('/api/clock')->assertOk()->json();
     $last = array_map(
         static fn (array $build) => max(
@@ -228,7 +228,7 @@ it('has three builds share about two weeks in the demo, one day of them taken, b
     );
 
     expect($clock['builds'])
-        ->toHaveCount(4)
+        ->toHaveCount(5)
         ->and($last)
         ->toHaveCount(2)
         ->and(min($last))

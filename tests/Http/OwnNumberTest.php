@@ -32,7 +32,7 @@ beforeEach(function () {
 
 afterEach(fn () => Carbon::setTestNow());
 
-it('takes the drying times of a jar from the log once its owner agrees, in every plan, and the table’s again', function () {
+it('takes the drying times of a jar from the log once its owner agrees, and the table’s again', function () {
     $other = ($this->lay)();
     ($this->log)('finished', 'one', '2026-11-20T08:00:00Z');
     ($this->log)('ready', 'one', '2026-11-20T09:30:00Z');

@@ -148,10 +148,16 @@ it('keeps photographs of steps and zones of a build, with the build, and shows t
         ->and($this->getJson("/api/builds/{$id}/photos")->json('photos'))
         ->toHaveCount(3);
     $send('of=step&id=look&photo=mine', $jpeg)->assertJsonValidationErrorFor('photo');
+    $own = $this->getJson('/api/photos')->assertOk();
+    $name = $this->getJson("/api/builds/{$id}")->json('plan.build.name');
+    expect(unlikeTheContract($own, 'ownPhotos'))->toBe([])
+        ->and(collect($own->json('photos'))->countBy('name')->sortKeys()->all())
+        ->toBe(["{$name}, 1 Look it over" => 2, "{$name}, Turret" => 1]);
     $send('of=step&id=look', '<svg xmlns="http://www.w3.org/2000/svg"/>')->assertJsonValidationErrorFor('photo');
     $owner = $this->app['auth']->user();
     $this->actingAs(User::factory()->create());
     $this->getJson("/api/builds/{$id}/photos")->assertNotFound();
+    expect($this->getJson('/api/photos')->json('photos'))->toBe([]);
     $send('of=step&id=look', $jpeg)->assertNotFound();
     $this->get("/api/photos/{$step}")->assertNotFound();
     $this->actingAs($owner);

@@ -95,10 +95,10 @@ it('opens the demo only where demo data was loaded', function () {
 it('loads the demo once and keeps what a visitor changed', function () {
     $this->artisan('ulvrach:demo');
     $user = User::query()->where('email', 'demo@tarsholm.example')->sole();
-    expect($user->builds()->count())->toBe(4);
+    expect($user->builds()->count())->toBe(5);
     $user->builds()->firstOrFail()->delete();
     $this->artisan('ulvrach:demo');
-    expect($user->builds()->count())->toBe(3);
+    expect($user->builds()->count())->toBe(4);
 });
 
 it('shows a clean build, one with several kinds of findings, and one half done', function () {

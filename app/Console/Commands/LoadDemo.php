@@ -62,26 +62,28 @@ final class LoadDemo extends Command
             'email' => $email,
             'password' => Str::password(40),
         ]);
-        foreach (['wash-card', 'brae-lorry', 'ostrel-tank', 'harnvik-carrier'] as $name) {
-            $build = $store->create(
-                $user,
-                $this->moved(PlanReader::read((string) file_get_contents(database_path("demo/{$name}.ulvrach.json")))),
-                'Load the demo',
-            );
-            foreach (self::PHOTOS[$name] ?? [] as $step => $photo) {
-                $picture = Developer::develop(
-                    (string) file_get_contents(database_path("demo/photos/{$photo}.jpg")),
-                );
-                $photos->keep($user, $build->photosOf('step', $step), $picture);
-            }
+        foreach (['brae-lorry', 'ostrel-tank', 'harnvik-carrier'] as $name) {
+            $this->load($store, $photos, $user, $name);
         }
         $store->create($user, self::unplanned($measurements), 'Load the demo');
+        $this->load($store, $photos, $user, 'wash-card');
         self::fillShelf($user);
         BenchSettings::keep($user, self::week());
         BenchSettings::keepRoom($user, self::room(), counts: true);
         $this->line('The demo account of Tarsholm is loaded.');
 
         return self::SUCCESS;
+    }
+
+    /** A plan of the scenario, with what was done and photographed of it. */
+    private function load(PlanStore $store, PhotoStore $photos, User $user, string $name): void
+    {
+        $file = PlanReader::read((string) file_get_contents(database_path("demo/{$name}.ulvrach.json")));
+        $build = $store->create($user, $this->moved($file), 'Load the demo');
+        foreach (self::PHOTOS[$name] ?? [] as $step => $photo) {
+            $picture = Developer::develop((string) file_get_contents(database_path("demo/photos/{$photo}.jpg")));
+            $photos->keep($user, $build->photosOf('step', $step), $picture);
+        }
     }
 
     /** A car that nobody has planned yet: a visitor drafts its finish from its story. */

@@ -54,7 +54,7 @@ final readonly class OwnNumberController
         return new JsonResponse(null, 204);
     }
 
-    /** The drying times of a jar, on the shelf and in every plan that has it: those of the log, or the table's again. */
+    /** The drying times of a jar, on the shelf and in every plan that has it: the log's, or the table's again. */
     public function drying(Request $request): JsonResponse
     {
         $request->validate(['jar' => ['required', 'string', 'max:60'], 'counts' => ['required', 'boolean']]);

@@ -11,12 +11,15 @@ use App\Models\User;
 use App\Photos\Developer;
 use App\Photos\NoPicture;
 use App\Photos\PhotoStore;
+use App\Plans\OwnPlans;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Str;
 use Illuminate\Validation\ValidationException;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
+use Ulvrach\Plan\Plan;
+use Ulvrach\Technique\TechniqueLibrary;
 
 /** One's own photographs. A picture is sent as it is, as the body of the request. */
 final readonly class PhotoController
@@ -70,6 +73,43 @@ final readonly class PhotoController
         }
 
         return new JsonResponse(['photos' => $photos]);
+    }
+
+    /** Of all builds of a person, the oldest first, with what each shows in words. */
+    public function all(Request $request, OwnPlans $plans): JsonResponse
+    {
+        $user = CurrentUser::of($request);
+        $all = $this->photos->under($user, Build::PHOTOS);
+        $photos = [];
+        foreach ($plans->of($user) as [$build, $plan]) {
+            foreach ($all as $subject => $of) {
+                if (! str_starts_with($subject, $build->photosOf())) {
+                    continue;
+                }
+                [$kind, $id] = explode(':', substr($subject, strlen($build->photosOf())), 2);
+                foreach ($of as $photo) {
+                    $photos[] = [
+                        ...$photo,
+                        'build' => $build->id,
+                        'name' => "{$plan->build->name}, ".self::shows($plan, $kind, $id),
+                    ];
+                }
+            }
+        }
+        usort($photos, static fn (array $one, array $other) => $one['taken'] <=> $other['taken']);
+
+        return new JsonResponse(['photos' => $photos]);
+    }
+
+    private static function shows(Plan $plan, string $kind, string $id): string
+    {
+        $index = $kind === 'step' ? $plan->indexOf($id) : null;
+
+        return match (true) {
+            $index !== null => ($index + 1).' '.TechniqueLibrary::get($plan->steps[$index]->technique)->name,
+            $kind === 'step' => 'a step that is gone',
+            default => $plan->zones[$id]->name ?? 'a zone that is gone',
+        };
     }
 
     /** @param  string  $id  under which a device that was without a network has kept it; '': none */

@@ -63,7 +63,7 @@ function OwnDrying({ diary }: { diary: Diary }) {
     return (
         <Panel
             title="How your jars dry"
-            says="From the last stroke until you saw the sign, for each minute of the table. Windows and waits follow it."
+            says="From the last stroke until you saw the sign, for each minute of the table."
             isEmpty={diary.dryings.length === 0}
             error={keep.error}
         >

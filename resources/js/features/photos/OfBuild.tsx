@@ -2,7 +2,7 @@ import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { Button } from '@/design/Button'
 import { Dialog } from '@/design/Dialog'
-import { keepBuildPhoto, photosQuery } from './api'
+import { keepBuildPhoto, ownPhotosQuery, photosQuery } from './api'
 import { BesideEachOther } from './BesideEachOther'
 import { PhotoShelf } from './PhotoShelf'
 
@@ -22,6 +22,8 @@ export function OfBuild({ build, of, id, title, name, none, nameOf }: Props) {
     const queries = useQueryClient()
     const photos = useQuery(photosQuery(build))
     const [isBeside, setBeside] = useState(false)
+    const [isWide, setWide] = useState(false)
+    const others = useQuery({ ...ownPhotosQuery, enabled: isBeside && isWide })
     const all = photos.data ?? []
     const own = all
         .filter((photo) => photo.of === of && photo.id === id)
@@ -46,12 +48,19 @@ export function OfBuild({ build, of, id, title, name, none, nameOf }: Props) {
                     title="Before and after"
                     description="Two photographs of this build, one over the other."
                 >
+                    <label className="mb-2 flex min-h-8 items-center gap-1.5 pointer-coarse:min-h-11">
+                        <input type="checkbox" checked={isWide} onChange={(event) => setWide(event.target.checked)} />
+                        Of my other builds as well
+                    </label>
                     <BesideEachOther
-                        photos={all.map((photo) => ({
-                            id: photo.photo,
-                            taken: photo.taken,
-                            name: nameOf(photo.of, photo.id),
-                        }))}
+                        photos={[
+                            ...all.map((photo) => ({
+                                id: photo.photo,
+                                taken: photo.taken,
+                                name: nameOf(photo.of, photo.id),
+                            })),
+                            ...(isWide ? (others.data ?? []) : []).filter((photo) => photo.build !== build),
+                        ]}
                         last={own.at(-1)?.id ?? ''}
                     />
                 </Dialog>

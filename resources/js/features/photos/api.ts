@@ -1,7 +1,7 @@
 import { queryOptions } from '@tanstack/react-query'
 import { z } from 'zod'
 import { getJson, send } from '@/app/http'
-import { type BuildPhotos, buildPhotosSchema, photoSchema } from '@/contract'
+import { type BuildPhotos, buildPhotosSchema, ownPhotosSchema, photoSchema } from '@/contract'
 
 export type BuildPhoto = BuildPhotos['photos'][number]
 export type Shown = { id: string; taken: Date; width: number; height: number }
@@ -12,6 +12,12 @@ export const photosQuery = (build: string) =>
         queryFn: async ({ signal }): Promise<BuildPhoto[]> =>
             (await getJson(`/builds/${build}/photos`, buildPhotosSchema, signal)).photos,
     })
+
+/** Of all builds, the oldest first. */
+export const ownPhotosQuery = queryOptions({
+    queryKey: ['photos'],
+    queryFn: async ({ signal }) => (await getJson('/photos', ownPhotosSchema, signal)).photos,
+})
 
 /** Of a step as it was done, or of a zone as it ought to look. With an id of its own, sent twice it is kept once. */
 export const keepBuildPhoto = (build: string, of: 'step' | 'zone', id: string, picture: Blob, photo?: string) =>

@@ -1,3 +1,3 @@
-export { addressOf, keepBuildPhoto, keepMixPhoto, photosQuery } from './api'
+export { addressOf, keepBuildPhoto, keepMixPhoto, ownPhotosQuery, photosQuery } from './api'
 export { OfBuild } from './OfBuild'
 export { PhotoShelf } from './PhotoShelf'

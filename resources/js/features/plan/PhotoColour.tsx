@@ -1,9 +1,13 @@
+import { useQuery } from '@tanstack/react-query'
 import { useRef, useState } from 'react'
 import { Button } from '@/design/Button'
 import { Select } from '@/design/Field'
-import { picked, REFERENCES, type Reference, type Spot } from './photo'
+import { addressOf, ownPhotosQuery } from '@/features/photos/api'
+import { picked, REFERENCES, type Reference, type Spot } from '@/features/photos/light'
 
 type Props = { onTake: (hex: string) => void }
+
+const fetchPhoto = async (photo: string): Promise<Blob> => (await fetch(addressOf(photo))).blob()
 
 /** Pixels of the picture on screen at most, and around a spot that are looked at. */
 const WIDEST = 520
@@ -20,7 +24,8 @@ export default function PhotoColour({ onTake }: Props) {
     const [known, setKnown] = useState<Reference>('white')
     const [card, setCard] = useState<Spot | null>(null)
     const [paint, setPaint] = useState<Spot | null>(null)
-    const open = async (file: File | undefined) => {
+    const kept = useQuery(ownPhotosQuery)
+    const open = async (file: Blob | undefined) => {
         if (file === undefined) return
         setCard(null)
         setPaint(null)
@@ -62,6 +67,20 @@ export default function PhotoColour({ onTake }: Props) {
                         onChange={(event) => void open(event.target.files?.[0])}
                     />
                 </label>
+                {(kept.data ?? []).length > 0 && (
+                    <Select
+                        label="Or one that is kept"
+                        defaultValue=""
+                        choices={[
+                            { value: '', label: 'none of them' },
+                            ...(kept.data ?? []).map(({ id, name }) => ({ value: id, label: name })),
+                        ]}
+                        onChange={(event) => {
+                            const photo = event.target.value
+                            if (photo !== '') void fetchPhoto(photo).then(open, () => setFault('It cannot be fetched.'))
+                        }}
+                    />
+                )}
                 <Select
                     label="Beside it"
                     value={known}

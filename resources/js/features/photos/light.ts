@@ -41,6 +41,22 @@ const mean = (lights: readonly Light[]): Light => {
 }
 
 /**
+ * By how much each channel is to be scaled, so that the reference throws back what it ought to (von Kries); null: it is
+ * burnt out or black.
+ */
+export function evening(pixels: Pixels, reference: Spot, known: Reference, radius: number): Light | null {
+    const card = look(pixels, reference, radius)
+    return card.isClipped || card.lights.length === 0 ? null : scaling(card.lights, known)
+}
+
+function scaling(card: readonly Light[], known: Reference): Light {
+    const wanted = lightOfLab([REFERENCES.find((one) => one.value === known)?.l ?? 95, 0, 0])
+    const seen = mean(card)
+    const share = (place: 0 | 1 | 2) => wanted[place] / Math.max(1e-4, seen[place])
+    return [share(0), share(1), share(2)]
+}
+
+/**
  * The colour of a spot, in the light that the reference shows: each channel is scaled by what of it the reference ought
  * to throw back (von Kries). Spread: how far single pixels are from it, CIELAB, in the mean.
  */
@@ -53,13 +69,8 @@ export function picked(
 ): { hex: string; spread: number; isClipped: boolean } {
     const card = look(pixels, reference, radius)
     const spot = look(pixels, paint, radius)
-    const wanted = lightOfLab([REFERENCES.find((one) => one.value === known)?.l ?? 95, 0, 0])
-    const seen = mean(card.lights)
-    const scale = (light: Light): Light => [
-        (light[0] * wanted[0]) / Math.max(1e-4, seen[0]),
-        (light[1] * wanted[1]) / Math.max(1e-4, seen[1]),
-        (light[2] * wanted[2]) / Math.max(1e-4, seen[2]),
-    ]
+    const by = scaling(card.lights, known)
+    const scale = (light: Light): Light => [light[0] * by[0], light[1] * by[1], light[2] * by[2]]
     const colour = scale(mean(spot.lights))
     const own = labOf(colour)
     const apart = spot.lights.map((light) => distance(labOf(scale(light)), own))

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { hexOf, labOf, lightOf, lightOfLab, readColour } from '@/design/colour'
-import { type Pixels, picked } from '@/features/plan/photo'
+import { type Pixels, picked } from '@/features/photos/light'
 
 /** A picture of which the left half is the card and the right half the paint, under a light. */
 function picture(card: string, paint: string, light: readonly [number, number, number] = [1, 1, 1]): Pixels {

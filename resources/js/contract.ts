@@ -829,6 +829,8 @@ export const benchCardSchema = z.object({
     form: vehicleFormSchema,
     /** What is seen on it now; null: its plan cannot be read. */
     finish: finishSchema.nullable(),
+    /** The parts of the work, in their order. */
+    stages: z.array(z.object({ part: z.string(), done: z.number(), steps: z.number() })),
 })
 export type BenchCard = z.infer<typeof benchCardSchema>
 

@@ -176,6 +176,27 @@ it('tells what a build waits for', function () {
         ->toBe('Fennick grey primer');
 });
 
+it('tells at which stage a build is, by the parts of the work', function () {
+    $id = $this->startBuild($this->modeller())->json('id');
+    $step = static fn (string $id, string $technique, int $at) => ['edit' => 'insert-step', 'at' => $at, 'step' => [
+        'id' => $id, 'technique' => $technique, 'product' => $technique === 'look-over' ? null : 'primer',
+        'zones' => ['turret']]];
+    $this->postJson("/api/builds/{$id}/edits", ['version' => 1, 'edits' => [
+        $this->primerJar(),
+        $step('first', 'prime', 0),
+        $step('look', 'look-over', 1),
+        $step('colour', 'spray-colour', 2),
+        $step('late', 'prime', 3),
+    ]])->assertOk();
+    $this->postJson("/api/builds/{$id}/log", ['entries' => [logged('finished', 'first')]])->assertCreated();
+
+    // What belongs to no part goes with what comes before it, and a part is one however often it comes.
+    expect($this->getJson('/api/builds')->json('builds.0.stages'))->toBe([
+        ['part' => 'Ground', 'done' => 1, 'steps' => 3],
+        ['part' => 'Colour', 'done' => 0, 'steps' => 1],
+    ]);
+});
+
 it('answers what is not there as JSON', function () {
     $this->getJson('/api/nothing')->assertNotFound()->assertJsonPath('message', 'There is nothing at this address.');
     $this->actingAs($this->modeller())->getJson('/api/builds/not-an-id')->assertNotFound();

@@ -28,6 +28,10 @@ const card = (changes: Record<string, unknown> = {}) => ({
     },
     hazards: [],
     curing: [],
+    stages: [
+        { part: 'Ground', done: 1, steps: 1 },
+        { part: 'Colour', done: 2, steps: 5 },
+    ],
     palette: ['#566043'],
     form: null,
     finish: { belongs: [], panels: [], paints: [], marks: [] },
@@ -113,6 +117,7 @@ describe('the bench', () => {
         expect(ostrel.getByText(/^Drying: Grey primer solvent-proof/)).toBeVisible()
         expect(ostrel.getByText(/mask for organic vapour/)).toBeVisible()
         expect(ostrel.getByText('3 of 12 steps done')).toBeVisible()
+        expect(ostrel.getByText('at: colour')).toBeVisible()
     })
     it('puts what cannot wait first', async () => {
         const next = card().next

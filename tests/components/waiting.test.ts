@@ -29,6 +29,10 @@ const card = (id: string, done: number, changes: Partial<Next> | null): BenchCar
     next: changes === null ? null : next(changes),
     hazards: [],
     curing: [],
+    stages: [
+        { part: 'Ground', done: 1, steps: 1 },
+        { part: 'Colour', done: 2, steps: 5 },
+    ],
     palette: [],
     form: null,
     finish: null,

@@ -16,6 +16,7 @@ use Ulvrach\Report\TimetableReport;
 use Ulvrach\Report\VerdictReport;
 use Ulvrach\Rules\Evaluator;
 use Ulvrach\Safety\Safety;
+use Ulvrach\Technique\Stage;
 use Ulvrach\Technique\TechniqueLibrary;
 
 /** A build on the bench: how far it is, what it waits for, and what is still drying. */
@@ -49,6 +50,7 @@ final readonly class BenchCard
             'summary' => VerdictReport::summary($verdict),
             'steps' => count($plan->steps),
             'done' => count(array_filter($plan->steps, static fn (Step $step) => $log->isFinished($step->id))),
+            'stages' => self::stages($walk),
             'next' => $this->next($walk, $forecast),
             'hazards' => array_map(
                 KnowledgeReport::hazard(...),
@@ -79,6 +81,7 @@ final readonly class BenchCard
             'summary' => ['stops' => 0, 'risks' => 0, 'notes' => 0, 'accepted' => 0, 'lastsMinutes' => 0],
             'steps' => 0,
             'done' => 0,
+            'stages' => [],
             'next' => null,
             'hazards' => [],
             'curing' => [],
@@ -86,6 +89,24 @@ final readonly class BenchCard
             'form' => null,
             'finish' => null,
         ];
+    }
+
+    /** @return list<array{part: string, done: int, steps: int}> what belongs to none goes with what comes before it */
+    private static function stages(Walk $walk): array
+    {
+        $stages = [];
+        $part = Stage::parts()[0];
+        foreach ($walk->plan->steps as $index => $step) {
+            $part = TechniqueLibrary::get($step->technique)->stage->part() ?? $part;
+            $stages[$part] ??= ['part' => $part, 'done' => 0, 'steps' => 0];
+            $stages[$part]['steps']++;
+            $stages[$part]['done'] += $walk->isDone($index) ? 1 : 0;
+        }
+
+        return array_values(array_filter(
+            array_map(static fn (string $one) => $stages[$one] ?? null, Stage::parts()),
+            static fn (?array $stage) => $stage !== null,
+        ));
     }
 
     /** @return array<string, mixed>|null the first step that is not done, with clock times once the plan has begun */

@@ -71,7 +71,7 @@ export function BuildCard({ card, now }: { card: BenchCard; now: Date }) {
                                 `${card.vehicle === '' ? card.kind : card.vehicle}, 1:${card.scale}`}
                         </p>
                     </div>
-                    <Progress done={card.done} steps={card.steps} />
+                    <Progress done={card.done} steps={card.steps} stages={card.stages} />
                     <DeleteBuild id={card.id} name={card.name} />
                 </div>
                 {card.unreadable === null ? (
@@ -163,16 +163,26 @@ function Palette({ colours }: { colours: readonly string[] }) {
     )
 }
 
-function Progress({ done, steps }: { done: number; steps: number }) {
+/** How far it is, part by part, so that one sees of several builds at which stage each of them is. */
+function Progress({ done, steps, stages }: Pick<BenchCard, 'done' | 'steps' | 'stages'>) {
     if (steps === 0) {
         return null
     }
+    const present = stages.find((stage) => stage.done < stage.steps)
     return (
-        <div className="w-32 shrink-0 text-right text-fine text-soft">
+        <div className="w-44 shrink-0 text-right text-fine text-soft max-sm:w-32">
             {done} of {steps} steps done
-            <span className="mt-1 block h-1.5 bg-press" aria-hidden="true">
-                <span className="block h-full bg-soft" style={{ width: `${(100 * done) / steps}%` }} />
+            <span className="mt-1 flex h-1.5 gap-px" aria-hidden="true">
+                {stages.map((stage) => (
+                    <span key={stage.part} className="bg-press" style={{ flexGrow: stage.steps }}>
+                        <span
+                            className="block h-full bg-soft"
+                            style={{ width: `${(100 * stage.done) / stage.steps}%` }}
+                        />
+                    </span>
+                ))}
             </span>
+            {present !== undefined && done > 0 && <span className="block">at: {present.part.toLowerCase()}</span>}
         </div>
     )
 }

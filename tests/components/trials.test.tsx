@@ -73,7 +73,7 @@ describe('the trials', () => {
             },
         })
         show(<TrialsPage />)
-        const one = within(await screen.findByRole('region', { name: 'As planned' }))
+        const one = within(await screen.findByRole('region', { name: 'As planned, Wash on matte' }))
         expect(one.getByText(/2 d later/)).toBeVisible()
         expect(one.getByText('white spirit, wiped on dull enamel and solvent-proof waterborne acrylic')).toBeVisible()
         expect(one.getByText('A faint bloom')).toBeVisible()
@@ -89,7 +89,7 @@ describe('the trials', () => {
         const post = vi.fn((_: unknown) => state([]))
         serverKnows({ ...bare, 'GET /trials': { cards: [card], others: [] }, 'POST /builds/c/log': post })
         show(<TrialsPage />)
-        const form = within(await screen.findByRole('form', { name: 'What came of As planned' }))
+        const form = within(await screen.findByRole('form', { name: 'What came of As planned, Wash on matte' }))
         const rubs = form.getByLabelText('Rubs')
         await userEvent.clear(rubs)
         expect(form.getByRole('button', { name: 'It held' })).toBeDisabled()

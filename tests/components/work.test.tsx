@@ -291,6 +291,29 @@ describe('at the bench', () => {
         await waitFor(() => expect(logged.map(({ kind }) => kind)).toEqual(['ready', 'note', 'ready']))
         expect(logged[0]?.text).toContain('leaves no mark')
     })
+    it('writes down the air that was measured, and only what air can be', async () => {
+        const logged: { kind: string; air?: unknown; text?: string }[] = []
+        serverKnows({
+            'GET /session': session,
+            'GET /work': json(desk),
+            'POST /builds/b/log': (body: { entries: typeof logged }) => {
+                logged.push(...body.entries)
+                return state([])
+            },
+        })
+        await open()
+        await userEvent.click(screen.getByRole('button', { name: 'More' }))
+        await userEvent.type(screen.getByLabelText('Air, °C'), '19,5')
+        await userEvent.type(screen.getByLabelText('Humidity, %'), '480')
+        expect(screen.getByRole('button', { name: 'Measured' })).toBeDisabled()
+        expect(screen.getByText('−5 to 45 °C, 1 to 100 %')).toBeVisible()
+        await userEvent.type(screen.getByLabelText('Humidity, %'), '{Backspace}')
+        await userEvent.click(screen.getByRole('button', { name: 'Measured' }))
+        await userEvent.click(screen.getByRole('button', { name: 'More' }))
+        await userEvent.click(screen.getByRole('button', { name: 'Looked at' }))
+        await waitFor(() => expect(logged.map(({ kind }) => kind)).toEqual(['measured', 'note']))
+        expect(logged[0]?.air).toEqual({ temperatureC: 19.5, humidityPercent: 48 })
+    })
     it('keeps what was pressed when the server is out of reach, and says so', async () => {
         serverKnows({ 'GET /session': session, 'GET /work': json(desk) })
         await open()

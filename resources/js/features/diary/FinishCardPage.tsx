@@ -81,7 +81,7 @@ function Card({ card, build }: { card: FinishCard; build: string }) {
                             <li key={photo.photo}>
                                 <img
                                     src={addressOf(photo.photo, 'small')}
-                                    alt={nameOf(card, photo)}
+                                    alt={`As it was on ${DAY.format(photo.taken)}`}
                                     className="aspect-4/3 w-full bg-card object-cover"
                                 />
                                 <span className="text-fine text-soft">{nameOf(card, photo)}</span>

@@ -11,6 +11,7 @@ type Props = {
     of: 'step' | 'zone'
     id: string
     title: string
+    label?: string
     name: string
     none: string
     /** How each step and zone is called, by id. */
@@ -18,7 +19,7 @@ type Props = {
 }
 
 /** Photographs of a step as it was done, or of a zone as it ought to look, and any two of the build side by side. */
-export function OfBuild({ build, of, id, title, name, none, nameOf }: Props) {
+export function OfBuild({ build, of, id, title, name, none, nameOf, label = title }: Props) {
     const queries = useQueryClient()
     const photos = useQuery(photosQuery(build))
     const [isBeside, setBeside] = useState(false)
@@ -32,6 +33,7 @@ export function OfBuild({ build, of, id, title, name, none, nameOf }: Props) {
         <>
             <PhotoShelf
                 title={title}
+                label={label}
                 name={name}
                 none={none}
                 photos={own}

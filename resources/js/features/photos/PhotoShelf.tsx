@@ -10,6 +10,8 @@ const DAY = new Intl.DateTimeFormat(LOCALE, { day: 'numeric', month: 'long', yea
 
 type Props = {
     title: string
+    /** What the part of the page is called where its title alone is not enough. */
+    label?: string
     /** What they show, for who cannot see them. */
     name: string
     /** What is said where there is none. */
@@ -28,12 +30,12 @@ type Props = {
 
 /** Photographs of one thing: to be added from camera or file, looked at, and thrown away. */
 export function PhotoShelf({ title, name, none, photos, keep, onChanged, children, ...more }: Props) {
-    const { heading: Heading = 'h3', isLarge = false, className = '' } = more
+    const { heading: Heading = 'h3', isLarge = false, className = '', label = title } = more
     const add = useMutation({ mutationFn: keep, onSuccess: onChanged })
     const away = useMutation({ mutationFn: throwAwayPhoto, onSettled: onChanged })
     const error = add.error ?? away.error
     return (
-        <section aria-label={title} className={className}>
+        <section aria-label={label} className={className}>
             <div className="flex flex-wrap items-center gap-2">
                 <Heading className="wide mr-auto font-semibold">{title}</Heading>
                 {children}

@@ -19,7 +19,10 @@ type Props = { card: Card; field: Field }
 export function FieldView({ card, field }: Props) {
     const { tried } = field
     return (
-        <section aria-label={field.name} className="flex min-w-0 flex-col gap-2 border-l-2 border-rule pl-3">
+        <section
+            aria-label={`${field.name}, ${card.name}`}
+            className="flex min-w-0 flex-col gap-2 border-l-2 border-rule pl-3"
+        >
             <h3 className="font-semibold">{field.name}</h3>
             {tried === null ? (
                 <p className="text-soft">
@@ -77,6 +80,7 @@ export function FieldView({ card, field }: Props) {
                         of="step"
                         id={tried.step}
                         title="How it looks"
+                        label={`How it looks: ${field.name}, ${card.name}`}
                         name={`${card.name}, ${field.name}`}
                         none="Not photographed yet."
                         nameOf={(_, id) => card.fields.find((one) => one.tried?.step === id)?.name ?? 'a layer'}
@@ -159,7 +163,7 @@ function ResultForm({ card, field, tried }: Props & { tried: NonNullable<Field['
         },
     })
     return (
-        <form aria-label={`What came of ${field.name}`} className="flex flex-col gap-2" noValidate>
+        <form aria-label={`What came of ${field.name}, ${card.name}`} className="flex flex-col gap-2" noValidate>
             <div className="grid grid-cols-[4.5rem_1fr] gap-2">
                 <TextField
                     label="Rubs"

@@ -31,6 +31,7 @@ export function More({ card, onLog, onWrong, onOtherwise, likes, onAll }: Props)
                 <Large onClick={() => onLog('paused', 'Paused')}>Paused</Large>
                 {card.cleanUp.length > 0 && <Large onClick={() => onLog('cleaned', 'Cleaned')}>Cleaned a pass</Large>}
                 <Large onClick={() => onLog('skipped', 'Left out')}>Left out</Large>
+                <Large onClick={() => onLog('note', 'Looked at', { text: 'Looked at.' })}>Looked at</Large>
                 <Large onClick={onOtherwise}>Done otherwise</Large>
                 {likes.length > 0 && (
                     <Large onClick={onAll}>
@@ -72,6 +73,57 @@ export function More({ card, onLog, onWrong, onOtherwise, likes, onAll }: Props)
                     </Large>
                 </span>
             </form>
+            <Air onLog={onLog} />
         </section>
+    )
+}
+
+/** What a thermometer says that Ulvrach cannot read by itself; drying is the same whether one measures it or not. */
+function Air({ onLog }: Pick<Props, 'onLog'>) {
+    const [degrees, setDegrees] = useState('')
+    const [humidity, setHumidity] = useState('')
+    const within = (text: string, least: number, most: number) => {
+        const value = Number(text.replace(',', '.'))
+        return text.trim() === '' || Number.isNaN(value) || value < least || value > most ? null : value
+    }
+    const temperatureC = within(degrees, -5, 45)
+    const humidityPercent = within(humidity, 1, 100)
+    const isTyped = degrees.trim() !== '' && humidity.trim() !== ''
+    const field = 'h-[64px] w-full rounded-plate border border-rule bg-sheet px-3 text-lg'
+    return (
+        <form className="mt-3 flex items-end gap-2" onSubmit={(event) => event.preventDefault()}>
+            <label className="w-28">
+                <span className="text-soft">Air, °C</span>
+                <input
+                    value={degrees}
+                    inputMode="decimal"
+                    onChange={(event) => setDegrees(event.target.value)}
+                    className={field}
+                />
+            </label>
+            <label className="w-28">
+                <span className="text-soft">Humidity, %</span>
+                <input
+                    value={humidity}
+                    inputMode="decimal"
+                    onChange={(event) => setHumidity(event.target.value)}
+                    className={field}
+                />
+            </label>
+            <Large
+                disabled={temperatureC === null || humidityPercent === null}
+                onClick={() => {
+                    if (temperatureC !== null && humidityPercent !== null)
+                        onLog('measured', 'Air measured', { air: { temperatureC, humidityPercent } })
+                }}
+            >
+                Measured
+            </Large>
+            {isTyped && (temperatureC === null || humidityPercent === null) && (
+                <span role="alert" className="self-center text-stop">
+                    −5 to 45 °C, 1 to 100 %
+                </span>
+            )}
+        </form>
     )
 }

@@ -43,7 +43,7 @@ final class Card
     public static function blank(Plan $like, string $name): Plan
     {
         return $like->with(
-            build: new Build($name, '', VehicleKind::TestCard, $like->build->scale),
+            build: new Build($name, 'Card for trials', VehicleKind::TestCard, $like->build->scale),
             zones: ['one' => self::field('one', 'First', null)],
             products: [],
             steps: [],

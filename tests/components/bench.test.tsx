@@ -119,6 +119,17 @@ describe('the bench', () => {
         expect(ostrel.getByText('3 of 12 steps done')).toBeVisible()
         expect(ostrel.getByText('at: colour')).toBeVisible()
     })
+    it('names cards on which all was tried, and shows those on which something is to do', async () => {
+        bench([
+            card({ id: '1', name: 'Tried out', kind: 'test-card', done: 12, next: null }),
+            card({ id: '2', name: 'To try', kind: 'test-card' }),
+        ])
+        show(<Bench />)
+        await cardOf('To try')
+        expect(screen.queryByRole('link', { name: 'Tried out' })).toBeNull()
+        expect(screen.getByText(/One card is tried out/)).toBeVisible()
+        expect(screen.getByRole('link', { name: 'under trials' })).toHaveAttribute('href', '/trials')
+    })
     it('puts what cannot wait first', async () => {
         const next = card().next
         bench([

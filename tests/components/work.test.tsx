@@ -185,6 +185,7 @@ describe('the desk without the server', () => {
             'odourless spirit, to clean with: one pool to take off, one to finish',
             'water, to thin with',
             'fine brush',
+            'cotton buds, about 2: two a zone',
         ])
     })
 })

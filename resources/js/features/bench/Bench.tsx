@@ -1,6 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
 import { FileUp, Plus } from 'lucide-react'
 import { useEffect, useState } from 'react'
+import { Link } from 'react-router'
 import { Button } from '@/design/Button'
 import { RetryNotice } from '@/design/Notice'
 import { type Reading, roomQuery } from '@/features/build'
@@ -10,10 +11,11 @@ import { benchQuery } from './api'
 import { BuildCard } from './BuildCard'
 import { ImportDialog } from './ImportDialog'
 import { StartDialog } from './StartDialog'
-import { byUrgency } from './waiting'
+import { byUrgency, isOnBench } from './waiting'
 
 export function Bench() {
     const builds = useQuery(benchQuery)
+    const tried = (builds.data ?? []).filter((card) => !isOnBench(card)).length
     const room = useQuery(roomQuery)
     const [dialog, setDialog] = useState<'start' | 'import' | null>(null)
     const now = useMinute()
@@ -65,10 +67,19 @@ export function Bench() {
                 <Countdowns />
                 {(builds.data?.length ?? 0) > 0 && <NextSession />}
                 <ul aria-label="Builds" className="flex flex-col gap-3">
-                    {byUrgency(builds.data ?? [], now).map((card) => (
+                    {byUrgency((builds.data ?? []).filter(isOnBench), now).map((card) => (
                         <BuildCard key={card.id} card={card} now={now} />
                     ))}
                 </ul>
+                {tried > 0 && (
+                    <p className="mt-3 text-soft">
+                        {tried === 1 ? 'One card is' : `${tried} cards are`} tried out, and{' '}
+                        <Link to="/trials" className="underline">
+                            under trials
+                        </Link>
+                        .
+                    </p>
+                )}
             </div>
             <StartDialog open={dialog === 'start'} onOpenChange={(open) => setDialog(open ? 'start' : null)} />
             <ImportDialog open={dialog === 'import'} onOpenChange={(open) => setDialog(open ? 'import' : null)} />

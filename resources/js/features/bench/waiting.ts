@@ -45,3 +45,7 @@ export function nextCure(row: Curing, now: Date): { state: string; text: string 
     }
     return null
 }
+
+/** A card on which all was tried is looked at among the trials, and waits for nothing here. */
+export const isOnBench = (card: BenchCard): boolean =>
+    card.kind !== 'test-card' || card.steps === 0 || card.done < card.steps

@@ -201,6 +201,9 @@ export function readyFor(cards: readonly Card[], mixes: Desk['mixes'] = []): Rea
             if (carrier !== undefined) things.add(`${carrier}, to clean with: one pool to take off, one to finish`)
         }
     }
+    // On each zone one that takes off and one that finishes, each from its own pool.
+    const buds = 2 * cards.reduce((sum, { cleanUp, zones }) => sum + (cleanUp.length > 0 ? zones.length : 0), 0)
+    if (buds > 0) things.add(`cotton buds, about ${buds}: two a zone`)
     return { jars: [...jars.values()], things: [...things] }
 }
 

@@ -8,6 +8,7 @@ use App\Http\Controllers\ClockController;
 use App\Http\Controllers\ColourController;
 use App\Http\Controllers\DiaryController;
 use App\Http\Controllers\DraftController;
+use App\Http\Controllers\FinishCardController;
 use App\Http\Controllers\JarController;
 use App\Http\Controllers\LibraryController;
 use App\Http\Controllers\LogController;
@@ -132,8 +133,8 @@ Route::prefix('api')->group(function (): void {
                 );
                 Route::get('log', [LogController::class, 'index']);
                 Route::post('log', [LogController::class, 'store']);
-                Route::get('card', [DiaryController::class, 'card']);
-                Route::get('card.md', [DiaryController::class, 'cardText']);
+                Route::get('card', [FinishCardController::class, 'show']);
+                Route::get('card.md', [FinishCardController::class, 'text']);
                 Route::get('shedding', [ClockController::class, 'shed']);
                 Route::get('repair', [PlanController::class, 'repair']);
                 Route::get('steps/{step}', [StepController::class, 'show'])->where('step', '[a-z0-9-]{1,40}');

@@ -81,7 +81,14 @@ it('draws one’s own pace from steps that were timed, and says what it rests on
 
     expect($pace['ratio'])->toBeGreaterThan(1.1)->toBeLessThan(2.0)
         ->and($pace['observations'])->toBe([
-            ['build' => 'b', 'step' => 'cut-and-sand-1', 'minutes' => 2 * $planned, 'planned' => $planned],
+            [
+                'key' => 'pace b cut-and-sand-1',
+                'build' => 'b',
+                'step' => 'cut-and-sand-1',
+                'own' => 2 * $planned,
+                'usual' => $planned,
+                'counts' => true,
+            ],
         ])
         ->and(DiaryReport::paces(['b' => $walk(new Log())]))->toBe([]);
 });

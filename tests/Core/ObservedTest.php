@@ -31,7 +31,7 @@ function happened(array $happened, ?Plan $plan = null): Walk
 }
 
 /** @return list<string> "step minutes", in order */
-function seen(Walk $walk): array
+function signsSeen(Walk $walk): array
 {
     return array_map(static fn (Observed $one) => "{$one->step} {$one->minutes}", Observed::of($walk));
 }
@@ -46,13 +46,13 @@ it('counts a wash from its last stroke to the moment at which it was seen to be 
     $window = $walk->situations[3]->shortestCleanUpWindow();
 
     // Only the first time that it was seen says how long it took.
-    expect(seen($walk))
+    expect(signsSeen($walk))
         ->toBe(['s4 25'])
         ->and(Observed::of($walk)[0]->expected)
         ->toBe(sqrt($window->earliest * $window->surely))
-        ->and(seen(happened([['s4', EntryKind::Ready, 55]])))
+        ->and(signsSeen(happened([['s4', EntryKind::Ready, 55]])))
         ->toBe([])
-        ->and(seen(happened([['s4', EntryKind::Laid, 60], ['s4', EntryKind::Ready, 55]])))
+        ->and(signsSeen(happened([['s4', EntryKind::Laid, 60], ['s4', EntryKind::Ready, 55]])))
         ->toBe([]);
 });
 
@@ -60,12 +60,12 @@ it('counts any other film from its end to the moment at which it was dry to the 
     $walk = happened([['s2', EntryKind::Finished, 0], ['s2', EntryKind::Ready, 40]]);
     $layer = $walk->layers[1];
 
-    expect(seen($walk))
+    expect(signsSeen($walk))
         ->toBe(['s2 40'])
         ->and(Observed::of($walk)[0]->expected)
         ->toBe(sqrt(max(1, $layer->soonest[0] - $layer->laidAt) * ($layer->touchDryAt - $layer->laidAt)))
         // What is not in the plan, or leaves no film, dries nowhere.
-        ->and(seen(happened([['gone', EntryKind::Finished, 0], ['gone', EntryKind::Ready, 40]])))
+        ->and(signsSeen(happened([['gone', EntryKind::Finished, 0], ['gone', EntryKind::Ready, 40]])))
         ->toBe([]);
 });
 

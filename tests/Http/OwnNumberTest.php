@@ -113,12 +113,18 @@ it('sees from what is left in a jar how much paint its owner takes, and counts w
         ->toBe(1.5)
         ->and(collect($this->getJson('/api/work')->json('cards'))->firstWhere('step', 'two')['take']['jarMl'])
         ->toEqualWithDelta(1.5 * $usual, 0.02);
+    // What was shown, and is sent along with another price, is no look into the jar.
+    ($this->log)('finished', 'two', '2026-11-20T10:59:00Z');
+    Carbon::setTestNow('2026-11-20T11:30:00Z');
+    $shown = $this->getJson('/api/shelf')->json('jars.0.leftMl');
+    $this->putJson('/api/shelf/green', Stocks::of(['leftMl' => $shown, 'price' => 4.5]))->assertOk();
+    expect(($this->diary)()->json('paint.observations'))->toHaveCount(1);
     // Filled up, or looked at again with nothing done, it says nothing of the hands.
     $look(60);
     $look(59);
     expect(($this->diary)()->json('paint.observations'))->toHaveCount(1);
     $this->putJson('/api/own/paint', ['ratio' => null])->assertNoContent();
-    expect($needs())->toEqualWithDelta($usual, 0.01);
+    expect(($this->diary)()->json('paint.counted'))->toBeNull();
     $this->putJson('/api/own/paint', ['ratio' => 'much'])->assertJsonValidationErrorFor('ratio');
     $this->putJson('/api/own/paint', [])->assertJsonValidationErrorFor('ratio');
     $this->actingAs($this->modeller());

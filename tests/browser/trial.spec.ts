@@ -42,7 +42,7 @@ test('what held on a card counts on the build that it was made for, and is taken
 
 test('the demo’s trial is judged blind, and its hours and finish card are there', async ({ page }) => {
     await openDemo(page)
-    await page.getByRole('link', { name: 'Trials' }).click()
+    await page.getByRole('link', { name: 'Trials', exact: true }).click()
     const trial = page.getByRole('region', { name: 'Wash: on gloss, or straight on matte paint', exact: true })
     await trial.getByRole('button', { name: 'Judge blind' }).click()
     const dialog = page.getByRole('dialog')

@@ -1,6 +1,7 @@
 import { screen, waitFor, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { describe, expect, it, vi } from 'vitest'
+import '@/features/photos/PhotoColour'
 import { measure, nextPass, readThinning, sayThinning } from '@/features/mix/drops'
 import { MixDesk } from '@/features/mix/MixDesk'
 import { product, serverKnows, show } from './kit'
@@ -145,6 +146,15 @@ describe('the mix desk', () => {
         expect(inside.getByText(/Dries satin/)).toBeVisible()
         expect(inside.getByText('Chalk white does for 7.5 ml of this paint.')).toBeVisible()
         expect(screen.getByText(/1\.80 for 10 ml, the jars do for 7\.5 ml, then Chalk white is empty/)).toBeVisible()
+    })
+    it('takes the colour that is wanted from a photograph, also from one that is kept', async () => {
+        const photo = { id: 'p1', width: 4, height: 3, taken: '2026-11-20T19:00:00Z', build: 'b', name: 'Pell, 3 Wash' }
+        knows({ 'GET /photos': { photos: [photo] } })
+        show(<MixDesk />)
+        await userEvent.click(await screen.findByRole('button', { name: 'From a photograph…' }))
+        expect(await screen.findByLabelText('Photograph of the dry paint')).toBeVisible()
+        const choose = await screen.findByLabelText('Or one that is kept')
+        expect(within(choose).getByRole('option', { name: 'Pell, 3 Wash' })).toBeVisible()
     })
     it('measures out for an area, in so many cups', async () => {
         const sent: unknown[] = []

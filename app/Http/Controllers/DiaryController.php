@@ -7,21 +7,15 @@ namespace App\Http\Controllers;
 use App\Clock\BenchSettings;
 use App\Clock\OwnNumbers;
 use App\Http\CurrentUser;
-use App\Models\Build;
 use App\Models\PaintUse;
 use App\Models\User;
-use App\Plans\LogStore;
 use App\Plans\OwnPlans;
-use App\Supply\Supplies;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Ulvrach\Evaluation\Walk;
 use Ulvrach\Evaluation\Walker;
-use Ulvrach\Plan\Plan;
 use Ulvrach\Report\DiaryReport;
-use Ulvrach\Report\FinishCard;
-use Ulvrach\Report\FinishReport;
 
 /** All that was written down at the bench, of all builds of a person. */
 final readonly class DiaryController
@@ -61,42 +55,6 @@ final readonly class DiaryController
             'Content-Type' => 'text/csv; charset=utf-8',
             'Content-Disposition' => 'attachment; filename="diary.csv"',
         ]);
-    }
-
-    /** What the finish of a build came to. */
-    public function card(Request $request, Build $build, LogStore $logs): JsonResponse
-    {
-        $plan = $build->head->document;
-        $walk = $this->walker->walk($plan, $logs->of($build));
-        $facts = $plan->build;
-
-        return new JsonResponse([
-            ...FinishCard::of($walk, self::mixes($request, $plan)),
-            'picture' => [
-                'kind' => $facts->kind->value,
-                'scale' => $facts->scale,
-                'form' => $facts->form,
-                'finish' => FinishReport::present($walk),
-            ],
-        ]);
-    }
-
-    public function cardText(Request $request, Build $build, LogStore $logs): Response
-    {
-        $plan = $build->head->document;
-        $zone = new \DateTimeZone(BenchSettings::of(CurrentUser::of($request))->timeZone);
-        $walk = $this->walker->walk($plan, $logs->of($build));
-
-        return new Response(FinishCard::text($walk, self::mixes($request, $plan), $zone), 200, [
-            'Content-Type' => 'text/markdown; charset=utf-8',
-            'Content-Disposition' => 'attachment; filename="finish-card.md"',
-        ]);
-    }
-
-    /** @return list<array{jar: string, parts: list<array{name: string, parts: int}>}> */
-    private static function mixes(Request $request, Plan $plan): array
-    {
-        return Supplies::mixes(CurrentUser::of($request), array_keys($plan->products));
     }
 
     /**

@@ -34,6 +34,9 @@ final readonly class ShelfController
     /** ml that have to be gone before their measure says anything. */
     private const LEAST_SEEN = 0.5;
 
+    /** ml by which what is shown may be rounded. */
+    private const SHOWN = 0.06;
+
     public function __construct(private ConnectionInterface $database, private Supplies $supplies)
     {
     }
@@ -65,9 +68,13 @@ final readonly class ShelfController
         $own = $user->jars()->where('code', $jar)->first() ??
             throw new NotFoundHttpException('There is no such jar on your shelf.');
         $expected = $this->supplies->used($user, 1.0)[$jar] ?? 0.0;
+        $shown = Supplies::left($own, $this->supplies->used($user));
         $was = $own->left_ml;
         $own->update(Jar::columns($request->stock()));
-        $this->noteUse($own, $was, $expected);
+        // Who changes the price sends along what was shown, and has not looked into the jar.
+        if ($shown === null || $own->left_ml === null || abs($own->left_ml - $shown) > self::SHOWN) {
+            $this->noteUse($own, $was, $expected);
+        }
 
         // What was just typed is what is left.
         return new JsonResponse([...self::standing($own, []), 'usedIn' => []]);

@@ -3,7 +3,7 @@ import { useState } from 'react'
 import { Button } from '@/design/Button'
 import { typedForm } from '@/design/duration'
 import { TextField } from '@/design/Field'
-import { entryOf, momentOf } from '@/features/build'
+import { type Entry, entryOf, momentOf } from '@/features/build'
 import { correctEntry, type Written } from './api'
 
 /** What an entry said wrongly is put right by another one; both stay in the diary. */
@@ -24,7 +24,7 @@ export function Correct({ entry, onClose }: { entry: Written; onClose: () => voi
                 isWrong
                     ? { ...entryOf('withdrawn', entry.step ?? '', { corrects: entry.id }), step: entry.step }
                     : {
-                          ...entryOf(entry.kind as 'note', entry.step ?? '', {
+                          ...entryOf(entry.kind as Entry['kind'], entry.step ?? '', {
                               at: momentOf(at),
                               corrects: entry.id,
                               text: text.trim(),

@@ -21,6 +21,7 @@ import { NextPass } from './NextPass'
 import { OnGround } from './OnGround'
 import { Patch } from './Patch'
 
+const PhotoColour = later(() => import('@/features/photos/PhotoColour'))
 const RecipesDialog = later(() => import('./RecipesDialog'))
 
 const EMPTY: Cup = { parts: [], share: 1, retarder: 0, flow: 0, wanted: null }
@@ -252,6 +253,7 @@ type WantedProps = {
 }
 
 function Wanted({ wanted, hex, fault, paints, families, wish, onWant, onWish }: WantedProps) {
+    const [hasPhoto, setPhoto] = useState(false)
     const toggle = (code: string) => {
         const has = wish.families.includes(code)
         onWish({
@@ -292,6 +294,20 @@ function Wanted({ wanted, hex, fault, paints, families, wish, onWant, onWish }: 
                     onChange={(event) => onWant(event.target.value)}
                 />
             </div>
+            {hasPhoto ? (
+                <Suspense fallback={null}>
+                    <PhotoColour
+                        onTake={(colour) => {
+                            onWant(colour)
+                            setPhoto(false)
+                        }}
+                    />
+                </Suspense>
+            ) : (
+                <Button className="self-start text-fine" onClick={() => setPhoto(true)}>
+                    From a photograph…
+                </Button>
+            )}
             <Select
                 label="Or the colour of a jar"
                 value={paints.find(({ colour }) => colour === wanted)?.id ?? ''}

@@ -14,7 +14,7 @@ import { Swatch } from '@/design/Swatch'
 import { jarsQuery, keepJar, type Library, type Product, wordFor } from '@/features/build'
 import { newId } from './edits'
 
-const PhotoColour = later(() => import('./PhotoColour'))
+const PhotoColour = later(() => import('@/features/photos/PhotoColour'))
 
 type Props = {
     open: boolean

@@ -2,8 +2,8 @@ import { useQuery } from '@tanstack/react-query'
 import { useRef, useState } from 'react'
 import { Button } from '@/design/Button'
 import { Select } from '@/design/Field'
-import { addressOf, ownPhotosQuery } from '@/features/photos/api'
-import { picked, REFERENCES, type Reference, type Spot } from '@/features/photos/light'
+import { addressOf, ownPhotosQuery } from './api'
+import { picked, REFERENCES, type Reference, type Spot } from './light'
 
 type Props = { onTake: (hex: string) => void }
 

@@ -387,8 +387,8 @@ return [
     [
         'file' => 'Rules/Judgement.php',
         'tests' => 'Rules',
-        'from' => '($tried[self::combinationOf($finding)] ?? null)',
-        'to' => 'null',
+        'from' => '($tried[self::combinationOf($finding)] ?? self::triedLike($finding, $trials))',
+        'to' => 'self::triedLike($finding, $trials)',
     ],
     [
         'file' => 'Rules/Chemistry/SpiritOnYoungVarnish.php',

@@ -75,6 +75,29 @@ it('never says of one case both that it holds and that it fails', function () {
     }
 });
 
+it('says of older films what held and of younger ones what failed, of gentler work and of fiercer', function (
+    string $tried,
+    bool $held,
+    string $case,
+    bool $speaks,
+) {
+    $parsed = static fn (string $words) => Combination::parse("white-spirit {$words}");
+
+    expect($parsed($tried)?->speaksOf($parsed($case), $held))->toBe($speaks);
+})->with([
+    'held young, asked old' => ['wiped enamel 2', true, 'wiped enamel 3', true],
+    'held old, asked young' => ['wiped enamel 3', true, 'wiped enamel 2', false],
+    'failed old, asked young' => ['wiped enamel 3', false, 'wiped enamel 2', true],
+    'failed young, asked old' => ['wiped enamel 2', false, 'wiped enamel 3', false],
+    'held scrubbed, asked wiped' => ['scrubbed enamel 3', true, 'wiped enamel 3', true],
+    'held wiped, asked scrubbed' => ['wiped enamel 3', true, 'scrubbed enamel 3', false],
+    'failed brushed, asked wiped' => ['brushed enamel 3', false, 'wiped enamel 3', true],
+    'held flooded, asked scrubbed' => ['flooded enamel 3', true, 'scrubbed enamel 3', false],
+    'held flooded, asked wiped' => ['flooded enamel 3', true, 'wiped enamel 3', false],
+    'held flooded, asked brushed' => ['flooded enamel 3', true, 'brushed enamel 3', true],
+    'another film' => ['wiped enamel 3', true, 'wiped lacquer 3', false],
+]);
+
 it('lays on a card what the step will meet, and nothing else', function () {
     $walk = PlanKit::walk(TRIED);
     $card = Card::of($walk, 5, 'hull', 'Wash on olive');

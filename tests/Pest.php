@@ -11,6 +11,21 @@ use Tests\TestCase;
 
 pest()->extend(TestCase::class)->use(RefreshDatabase::class)->in('Http');
 
+// What PHP only warns of is a fault all the same, and deprecations too.
+pest()
+    ->beforeEach(function (): void {
+        set_error_handler(static function (int $level, string $message, string $file, int $line): bool {
+            // What is silenced with @ is asked for, and other people's libraries are theirs.
+            return (error_reporting() & $level) !== 0 && ! str_contains($file, '/vendor/')
+                ? throw new ErrorException($message, 0, $level, $file, $line)
+                : true;
+        });
+    })
+    ->afterEach(function (): void {
+        restore_error_handler();
+    })
+    ->in('Core', 'Http');
+
 /**
  * A log entry as a browser sends it.
  *

@@ -6,15 +6,18 @@ namespace App\Clock;
 
 use App\Models\Build;
 use App\Models\User;
+use App\Plans\Judge;
 use App\Plans\LogStore;
 use App\Plans\UnreadablePlan;
 use App\Room\Forecasts;
 use Illuminate\Contracts\Cache\Repository;
 use Ulvrach\Evaluation\Forecast;
 use Ulvrach\Log\Log;
+use Ulvrach\Plan\Plan;
 use Ulvrach\PlanFile\PlanFile;
 use Ulvrach\Report\TimetableReport;
 use Ulvrach\Rules\Evaluator;
+use Ulvrach\Rules\Finding;
 use Ulvrach\Rules\Verdict;
 use Ulvrach\Schedule\Calendar;
 use Ulvrach\Schedule\HeldBack;
@@ -41,6 +44,7 @@ final readonly class Clock
     private const KEPT_SECONDS = 7 * 86_400;
 
     public function __construct(
+        private Judge $judge,
         private Evaluator $evaluator,
         private Timetabler $timetabler,
         private Shedder $shedder,
@@ -74,13 +78,20 @@ final readonly class Clock
         $work = new Workload($now, $whatIf->putOff, $week->pace, $forecast, $calendar->daysWithLight() >= self::LIGHT);
         [$files, $unreadable, $stamps] = $this->filesOf($user);
         $verdicts = $held = [];
-        foreach ($files as $id => $file) {
-            if ($only === null || in_array($id, $only, true)) {
-                $plan = $whatIf->applyTo((string) $id, $file->plan);
-                $verdicts[$id] = $this->evaluator->evaluate($plan, $file->log);
-                $due = $plan->build->due;
-                $held[$id] = HeldBack::of($verdicts[$id]);
-                $work->add($id, $verdicts[$id]->walk, $due === null ? null : $week->endOfDay($due), $held[$id]);
+        foreach ($files as $id => [$build, $file]) {
+            if ($only !== null && ! in_array($id, $only, true)) {
+                continue;
+            }
+            try {
+                // What fails half-way leaves nothing behind.
+                $with = clone $work;
+                [$verdict, $heldBack] = $this->judge->alone(
+                    $build,
+                    fn (): array => $this->addTo($with, $id, $whatIf->applyTo($id, $file->plan), $file->log, $week),
+                );
+                [$work, $verdicts[$id], $held[$id]] = [$with, $verdict, $heldBack];
+            } catch (UnreadablePlan $bad) {
+                $unreadable[] = self::unreadable($build, $bad);
             }
         }
         // What a search has found stays good while nothing is changed, whatever the time of day.
@@ -123,11 +134,16 @@ final readonly class Clock
         $work = new Workload($now, pace: $week->pace, forecast: $forecast);
         $plan = $build->head->document;
         $log = $this->logs->of($build);
-        foreach ($this->filesOf($user)[0] as $id => $other) {
+        foreach ($this->filesOf($user)[0] as $id => [$one, $other]) {
             $otherDue = $other->plan->build->due;
-            if ($id !== $build->id && $otherDue !== null && $otherDue <= $due) {
-                $walk = $this->evaluator->evaluate($other->plan, $other->log)->walk;
-                $work->add($id, $walk, $week->endOfDay($otherDue));
+            if ($id === $build->id || $otherDue === null || $otherDue > $due) {
+                continue;
+            }
+            try {
+                $work->add($id, $this->judge->walk($one, $other->log), $week->endOfDay($otherDue));
+            } catch (UnreadablePlan) {
+                // It is not laid, so nothing has to make way for it.
+                continue;
             }
         }
         $shedding = $this->shedder->shed(
@@ -145,7 +161,7 @@ final readonly class Clock
 
     /**
      * @return array{
-     *     array<string, PlanFile>,
+     *     array<string, array{Build, PlanFile}>,
      *     list<array{id: string, name: string, message: string}>,
      *     array<string, string>,
      * } by build id; what cannot be read; and by build id what tells one state of it from another
@@ -158,19 +174,32 @@ final readonly class Clock
         $files = $unreadable = $stamps = [];
         foreach ($builds as $build) {
             try {
-                $files[$build->id] = new PlanFile($build->head->document, $logs[$build->id] ?? new Log());
-                $log = $files[$build->id]->log;
+                $log = $logs[$build->id] ?? new Log();
+                $files[$build->id] = [$build, new PlanFile($build->head->document, $log)];
                 $stamps[$build->id] = implode('.', [$build->version, count($log->entries), count($log->elsewhere)]);
             } catch (UnreadablePlan $bad) {
-                $unreadable[] = [
-                    'id' => $build->id,
-                    'name' => $build->keptText('name'),
-                    'message' => $bad->getMessage(),
-                ];
+                $unreadable[] = self::unreadable($build, $bad);
             }
         }
 
         return [$files, $unreadable, $stamps];
+    }
+
+    /** @return array{id: string, name: string, message: string} */
+    private static function unreadable(Build $build, UnreadablePlan $bad): array
+    {
+        return ['id' => $build->id, 'name' => $build->keptText('name'), 'message' => $bad->getMessage()];
+    }
+
+    /** @return array{Verdict, array<string, Finding>} and by id: steps that are not laid, each with its stop */
+    private function addTo(Workload $work, string $id, Plan $plan, Log $log, Week $week): array
+    {
+        $verdict = $this->evaluator->evaluate($plan, $log);
+        $held = HeldBack::of($verdict);
+        $due = $plan->build->due;
+        $work->add($id, $verdict->walk, $due === null ? null : $week->endOfDay($due), $held);
+
+        return [$verdict, $held];
     }
 
     private function calendar(Week $week, int $now, WhatIf $whatIf): Calendar

@@ -6,14 +6,45 @@ namespace App\Plans;
 
 use App\Models\Build;
 use App\Models\User;
+use Ulvrach\Evaluation\Walk;
 use Ulvrach\Log\Log;
 use Ulvrach\Plan\Plan;
 
 /** The plans of all builds of a person, with what has been done of them. */
 final readonly class OwnPlans
 {
-    public function __construct(private LogStore $logs)
+    public function __construct(private LogStore $logs, private Judge $judge)
     {
+    }
+
+    /**
+     * @template T
+     *
+     * @param  \Closure(Build, Walk): T  $work  on one build
+     * @return list<T> for those that can be read and at which the program does not fail
+     */
+    public function walked(User $user, \Closure $work): array
+    {
+        $done = [];
+        foreach ($this->of($user) as [$build, , $log]) {
+            try {
+                $done[] = $this->judge->alone($build, fn () => $work($build, $this->judge->walk($build, $log)));
+            } catch (UnreadablePlan) {
+                continue;
+            }
+        }
+
+        return $done;
+    }
+
+    /** @return array<string, Walk> by build: those that can be read and walked through */
+    public function walks(User $user): array
+    {
+        return array_column(
+            $this->walked($user, static fn (Build $build, Walk $walk): array => [$build->id, $walk]),
+            1,
+            0,
+        );
     }
 
     /** @return list<array{Build, Plan, Log}> those that can be read */

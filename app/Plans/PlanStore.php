@@ -24,12 +24,17 @@ final readonly class PlanStore
     /** Changes between two looks for older ones, so that not every edit waits for that. */
     private const LOOK = 50;
 
-    public function __construct(private ConnectionInterface $database, private LogStore $logs)
-    {
+    public function __construct(
+        private ConnectionInterface $database,
+        private LogStore $logs,
+        private Judge $judge,
+    ) {
     }
 
+    /** @throws BadPlanFile if the program fails at the plan */
     public function create(User $user, PlanFile $file, string $label): Build
     {
+        $this->judge->mustBear($file->plan, $file->log);
         $build = new Build(['user_id' => $user->id, 'version' => 1]);
         $this->database->transaction(function () use ($build, $file, $label): void {
             $build->save();
@@ -52,10 +57,12 @@ final readonly class PlanStore
     {
         return $this->change($build, $version, function (Build $locked) use ($edits, $label): void {
             $plan = $locked->head->document;
+            $changed = EditCodec::apply($edits, $plan);
+            $this->judge->mustBear($changed, $this->logs->of($locked));
             $this->append(
                 $locked,
                 $locked->head_id,
-                EditCodec::apply($edits, $plan),
+                $changed,
                 $label ?? $edits[count($edits) - 1]->words($plan),
             );
         });

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\Http\QuietSessionHandler;
+use App\Plans\Judge;
 use App\Room\FileThermometer;
 use App\Room\Thermometer;
 use Illuminate\Cache\RateLimiting\Limit;
@@ -40,6 +41,7 @@ final class AppServiceProvider extends ServiceProvider
             Thermometer::class,
             static fn (): Thermometer => new FileThermometer(config()->string('ulvrach.thermometer') ?: null),
         );
+        $this->app->singleton(Judge::class);
         $this->app->bind(StatefulGuard::class, static function (Application $app): StatefulGuard {
             $guard = $app->make(Factory::class)->guard('web');
 

@@ -11,7 +11,7 @@ use App\Models\User;
 use App\Plans\OwnPlans;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Str;
-use Ulvrach\Evaluation\Walker;
+use Ulvrach\Evaluation\Walk;
 use Ulvrach\Material\Product;
 use Ulvrach\Palette\KeptMix;
 use Ulvrach\PlanFile\PlanWriter;
@@ -26,7 +26,7 @@ use Ulvrach\Technique\TechniqueLibrary;
  */
 final readonly class Supplies
 {
-    public function __construct(private OwnPlans $plans, private Walker $walker)
+    public function __construct(private OwnPlans $plans)
     {
     }
 
@@ -40,18 +40,26 @@ final readonly class Supplies
         $own = OwnNumbers::of($user)->paint ?? 1.0;
         $used = $this->used($user, $own);
         [$takes, $needs] = [[], []];
-        foreach ($this->plans->of($user) as [$build, $plan, $log]) {
-            $walk = $this->walker->walk($plan, $log);
-            foreach (Takes::of($plan, $sets[$build->id] ?? 1, $own) as $take) {
-                $step = $plan->steps[$take->index];
-                if ($log->isFinished($step->id)) {
+        $open = $this->plans->walked(
+            $user,
+            static fn (Build $build, Walk $walk): array => [
+                $build,
+                $walk,
+                Takes::of($walk->plan, $sets[$build->id] ?? 1, $own),
+            ],
+        );
+        foreach ($open as [$build, $walk, $all]) {
+            $name = $walk->plan->build->name;
+            foreach ($all as $take) {
+                $step = $walk->plan->steps[$take->index];
+                if ($walk->isDone($take->index)) {
                     continue;
                 }
-                $takes[] = self::take($build, $plan->build->name, $take, $step->technique, $step->id);
+                $takes[] = self::take($build, $name, $take, $step->technique, $step->id);
                 $needs[$take->product->id] ??= [$take->product, []];
                 $needs[$take->product->id][1][] = [
                     $build->id,
-                    $plan->build->name,
+                    $name,
                     $take->jarMl,
                     self::wantedAt($walk->times[$take->index]->start, $walk->clockZero),
                 ];
@@ -86,8 +94,19 @@ final readonly class Supplies
             }
         }
         $used = [];
-        foreach ($measured === [] ? [] : $this->plans->of($user) as [, $plan, $log]) {
-            foreach ($log->isEmpty() ? [] : Takes::of($plan, own: $own) as $take) {
+        if ($measured === []) {
+            return $used;
+        }
+        $taken = $this->plans->walked(
+            $user,
+            static fn (Build $build, Walk $walk): array => [
+                $walk->log,
+                $walk->plan,
+                $walk->log->isEmpty() ? [] : Takes::of($walk->plan, own: $own),
+            ],
+        );
+        foreach ($taken as [$log, $plan, $all]) {
+            foreach ($all as $take) {
                 $finished = $log->finishedAt($plan->steps[$take->index]->id);
                 $since = $measured[$take->product->id] ?? null;
                 if ($finished !== null && $since !== null && $finished >= $since) {

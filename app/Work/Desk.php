@@ -9,11 +9,12 @@ use App\Clock\Clock;
 use App\Clock\OwnNumbers;
 use App\Models\Build;
 use App\Models\User;
+use App\Plans\Judge;
 use App\Plans\OwnPlans;
+use App\Plans\UnreadablePlan;
 use App\Room\Forecasts;
 use App\Supply\Supplies;
 use Ulvrach\Evaluation\Walk;
-use Ulvrach\Evaluation\Walker;
 use Ulvrach\Report\CardReport;
 use Ulvrach\Report\FinishReport;
 use Ulvrach\Report\TimetableReport;
@@ -28,7 +29,7 @@ final readonly class Desk
     public function __construct(
         private Clock $clock,
         private OwnPlans $plans,
-        private Walker $walker,
+        private Judge $judge,
         private Forecasts $forecasts,
     ) {
     }
@@ -39,27 +40,39 @@ final readonly class Desk
         $now = intdiv(now()->getTimestamp(), 60);
         $week = BenchSettings::of($user);
         $forecast = $this->forecasts->of($user, $week, $now);
-        $builds = $walks = $clocks = [];
-        foreach ($this->plans->of($user) as [$build, $plan, $log]) {
-            $walk = $this->walker->walk($plan, $log);
-            $walks[$build->id] = $walk;
-            $builds[] = self::build($build, $walk);
-            foreach (CardReport::clocks($walk, $now, $forecast) as $clock) {
+        $builds = $of = $walks = $clocks = [];
+        $own = $this->plans->walked(
+            $user,
+            static fn (Build $build, Walk $walk): array => [
+                $build,
+                $walk,
+                self::build($build, $walk),
+                CardReport::clocks($walk, $now, $forecast),
+            ],
+        );
+        foreach ($own as [$build, $walk, $shown, $running]) {
+            [$of[$build->id], $walks[$build->id], $builds[]] = [$build, $walk, $shown];
+            foreach ($running as $clock) {
                 $clocks[] = ['build' => $build->id, ...$clock];
             }
         }
         $paint = OwnNumbers::of($user)->paint ?? 1.0;
         $cards = $jars = [];
         foreach ($this->next($user, $walks) as [$id, $step, $plannedAt]) {
-            $index = $walks[$id]->plan->indexOf($step);
-            if ($index !== null) {
-                $jars[] = $walks[$id]->plan->steps[$index]->product ?? '';
-                $cards[] = [
-                    'build' => $id,
-                    'plannedAt' => $plannedAt,
-                    ...CardReport::ofStep($walks[$id], $index, $forecast, $paint),
-                ];
+            $index = isset($walks[$id]) ? $walks[$id]->plan->indexOf($step) : null;
+            if ($index === null) {
+                continue;
             }
+            try {
+                $card = $this->judge->alone(
+                    $of[$id],
+                    static fn (): array => CardReport::ofStep($walks[$id], $index, $forecast, $paint),
+                );
+            } catch (UnreadablePlan) {
+                continue;
+            }
+            $jars[] = $walks[$id]->plan->steps[$index]->product ?? '';
+            $cards[] = ['build' => $id, 'plannedAt' => $plannedAt, ...$card];
         }
 
         return [

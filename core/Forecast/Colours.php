@@ -16,6 +16,9 @@ final class Colours
      */
     public const DEEPENS = ['matte' => 0.003, 'satin' => 0.008, 'gloss' => 0.014];
 
+    /** @var array<string, array{Light, float}> as it was handed in, on places that there are */
+    public readonly array $dusted;
+
     /** @var array<string, Lab> */
     private array $seen = [];
 
@@ -27,8 +30,10 @@ final class Colours
     public function __construct(
         public readonly array $lights,
         public readonly ?Sheen $clear = null,
-        public readonly array $dusted = [],
+        array $dusted = [],
     ) {
+        // A place that a coat has buried takes the dust that lay on it along.
+        $this->dusted = array_intersect_key($dusted, $lights);
     }
 
     public function has(Spot $spot): bool

@@ -337,7 +337,8 @@ final class Forecast
         return new Colours(
             [...$before->lights, $spot->value => Light::of(Upsampler::reflectanceOf($colour))],
             $before->clear,
-            $before->dusted,
+            // What comes new lies on the dust, or comes to light below it.
+            array_diff_key($before->dusted, [$spot->value => 0]),
         );
     }
 }

@@ -15,7 +15,8 @@ final class RuleBook
     /** @var array<string, list<Rule>> by technique kind */
     private array $watching = [];
 
-    public function __construct()
+    /** @param  Rule  ...$more  besides all that there are */
+    public function __construct(Rule ...$more)
     {
         $rules = [
             new Chemistry\CarrierAttacksFilm(),
@@ -114,6 +115,7 @@ final class RuleBook
             new Sight\WeakColourOnDark(),
             new Sight\NeighboursAlike(),
             new Sight\ChipsSkipAColour(),
+            ...$more,
         ];
         $byCode = [];
         foreach ($rules as $rule) {

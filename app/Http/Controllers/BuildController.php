@@ -13,7 +13,6 @@ use App\Models\Build;
 use App\Photos\PhotoStore;
 use App\Plans\LogStore;
 use App\Plans\PlanStore;
-use App\Plans\UnreadablePlan;
 use App\Room\Forecasts;
 use App\Vehicles\Measurements;
 use Illuminate\Http\JsonResponse;
@@ -38,13 +37,7 @@ final readonly class BuildController
 
         return new JsonResponse([
             'builds' => $builds
-                ->map(static function (Build $build) use ($card, $all, $forecast): array {
-                    try {
-                        return $card->of($build, $all[$build->id] ?? new Log(), $forecast);
-                    } catch (UnreadablePlan $unreadable) {
-                        return BenchCard::ofUnreadable($build, $unreadable);
-                    }
-                })
+                ->map(static fn (Build $build) => $card->of($build, $all[$build->id] ?? new Log(), $forecast))
                 ->all(),
         ]);
     }

@@ -8,13 +8,13 @@ use App\Http\CurrentUser;
 use App\Http\Requests\PanelMixesRequest;
 use App\Models\Build;
 use App\Models\Jar;
+use App\Plans\Judge;
 use App\Plans\LogStore;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 use Ulvrach\Chemistry\Load;
-use Ulvrach\Evaluation\Walker;
 use Ulvrach\Material\Product;
 use Ulvrach\Palette\Palette;
 use Ulvrach\Plan\Plan;
@@ -25,7 +25,7 @@ use Ulvrach\Variety\PanelMixes;
 /** Which colour a step is done with: jars on their ground, and mixes on neighbouring panels. */
 final readonly class ColourController
 {
-    public function __construct(private Walker $walker, private LogStore $logs)
+    public function __construct(private Judge $judge, private LogStore $logs)
     {
     }
 
@@ -40,7 +40,7 @@ final readonly class ColourController
         if ($zone === '') {
             throw new NotFoundHttpException('The step goes on no zone.');
         }
-        $walk = $this->walker->walk($plan, $this->logs->of($build));
+        $walk = $this->judge->walk($build, $this->logs->of($build));
         $load = $request->enum('load', Load::class);
 
         return new JsonResponse([

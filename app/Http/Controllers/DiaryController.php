@@ -13,8 +13,6 @@ use App\Plans\OwnPlans;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Ulvrach\Evaluation\Walk;
-use Ulvrach\Evaluation\Walker;
 use Ulvrach\Report\DiaryReport;
 
 /** All that was written down at the bench, of all builds of a person. */
@@ -23,14 +21,14 @@ final readonly class DiaryController
     /** Entries that are shown, the latest first; the table has all of them. */
     private const SHOWN = 1000;
 
-    public function __construct(private OwnPlans $plans, private Walker $walker)
+    public function __construct(private OwnPlans $plans)
     {
     }
 
     public function index(Request $request): JsonResponse
     {
         $user = CurrentUser::of($request);
-        $walks = $this->walks($user);
+        $walks = $this->plans->walks($user);
         $own = OwnNumbers::of($user);
         $builds = $entries = [];
         foreach ($walks as $id => $walk) {
@@ -51,7 +49,7 @@ final readonly class DiaryController
 
     public function table(Request $request): Response
     {
-        return new Response(DiaryReport::table($this->walks(CurrentUser::of($request))), 200, [
+        return new Response(DiaryReport::table($this->plans->walks(CurrentUser::of($request))), 200, [
             'Content-Type' => 'text/csv; charset=utf-8',
             'Content-Disposition' => 'attachment; filename="diary.csv"',
         ]);
@@ -77,16 +75,5 @@ final readonly class DiaryController
         }
 
         return DiaryReport::estimate($observations, $dropped);
-    }
-
-    /** @return array<string, Walk> by build */
-    private function walks(User $user): array
-    {
-        $walks = [];
-        foreach ($this->plans->of($user) as [$build, $plan, $log]) {
-            $walks[$build->id] = $this->walker->walk($plan, $log);
-        }
-
-        return $walks;
     }
 }

@@ -7,12 +7,12 @@ namespace App\Http\Controllers;
 use App\Clock\BenchSettings;
 use App\Http\CurrentUser;
 use App\Models\Build;
+use App\Plans\Judge;
 use App\Plans\LogStore;
 use App\Supply\Supplies;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Ulvrach\Evaluation\Walker;
 use Ulvrach\Plan\Plan;
 use Ulvrach\Report\FinishCard;
 use Ulvrach\Report\FinishReport;
@@ -20,14 +20,14 @@ use Ulvrach\Report\FinishReport;
 /** What the finish of a build came to, on a card and as a file. */
 final readonly class FinishCardController
 {
-    public function __construct(private Walker $walker, private LogStore $logs)
+    public function __construct(private Judge $judge, private LogStore $logs)
     {
     }
 
     public function show(Request $request, Build $build): JsonResponse
     {
         $plan = $build->head->document;
-        $walk = $this->walker->walk($plan, $this->logs->of($build));
+        $walk = $this->judge->walk($build, $this->logs->of($build));
         $facts = $plan->build;
 
         return new JsonResponse([
@@ -45,7 +45,7 @@ final readonly class FinishCardController
     {
         $plan = $build->head->document;
         $zone = new \DateTimeZone(BenchSettings::of(CurrentUser::of($request))->timeZone);
-        $walk = $this->walker->walk($plan, $this->logs->of($build));
+        $walk = $this->judge->walk($build, $this->logs->of($build));
 
         return new Response(FinishCard::text($walk, self::mixes($request, $plan), $zone), 200, [
             'Content-Type' => 'text/markdown; charset=utf-8',

@@ -15,7 +15,6 @@ use Illuminate\Http\Request;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 use Ulvrach\Drying\OwnTimes;
 use Ulvrach\Evaluation\Walk;
-use Ulvrach\Evaluation\Walker;
 use Ulvrach\Plan\Edit\PutProduct;
 use Ulvrach\Report\DiaryReport;
 
@@ -25,7 +24,6 @@ final readonly class OwnNumberController
     public function __construct(
         private OwnPlans $plans,
         private PlanStore $store,
-        private Walker $walker,
         private ConnectionInterface $database,
     ) {
     }
@@ -60,10 +58,7 @@ final readonly class OwnNumberController
         $request->validate(['jar' => ['required', 'string', 'max:60'], 'counts' => ['required', 'boolean']]);
         $user = CurrentUser::of($request);
         $jar = $request->string('jar')->toString();
-        $walks = [];
-        foreach ($this->plans->of($user) as [$build, $plan, $log]) {
-            $walks[$build->id] = $this->walker->walk($plan, $log);
-        }
+        $walks = $this->plans->walks($user);
         $all = DiaryReport::dryings($walks, OwnNumbers::of($user)->dropped);
         /** @var array{ratio: float, observations: list<array{build: string, step: string}>} $own */
         $own = array_values(array_filter($all, static fn (array $one) => $one['jar'] === $jar))[0] ??

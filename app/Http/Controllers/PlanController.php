@@ -10,6 +10,7 @@ use App\Http\CurrentUser;
 use App\Http\Requests\PlanEditRequest;
 use App\Http\Resources\BuildState;
 use App\Models\Build;
+use App\Plans\Judge;
 use App\Plans\LogStore;
 use App\Plans\PlanStore;
 use App\Plans\UnreadablePlan;
@@ -27,7 +28,6 @@ use Ulvrach\PlanFile\PlanWriter;
 use Ulvrach\Repair\Repairer;
 use Ulvrach\Report\KnowledgeReport;
 use Ulvrach\Report\VerdictReport;
-use Ulvrach\Rules\Evaluator;
 use Ulvrach\Rules\Remedy\RemedyAdvisor;
 use Ulvrach\Rules\Verdict;
 use Ulvrach\Technique\Technique;
@@ -43,7 +43,7 @@ final readonly class PlanController
         private PlanStore $store,
         private LogStore $logs,
         private BuildState $state,
-        private Evaluator $evaluator,
+        private Judge $judge,
     ) {
     }
 
@@ -65,13 +65,14 @@ final readonly class PlanController
     {
         try {
             $plan = EditCodec::apply($request->edits(), $build->head->document);
+            $verdict = $this->judge->mustBear($plan, $this->logs->of($build));
         } catch (BadPlanFile $bad) {
             throw PlanEditRequest::under('/edits', $bad);
         }
 
         return new JsonResponse([
             'plan' => PlanWriter::toArray($plan),
-            'verdict' => VerdictReport::of($this->evaluator->evaluate($plan, $this->logs->of($build))),
+            'verdict' => VerdictReport::of($verdict),
         ]);
     }
 
@@ -170,7 +171,7 @@ final readonly class PlanController
 
     private function verdict(Build $build): Verdict
     {
-        return $this->evaluator->evaluate($build->head->document, $this->logs->of($build));
+        return $this->judge->verdict($build, $this->logs->of($build));
     }
 
     /** @throws ValidationException */

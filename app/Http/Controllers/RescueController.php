@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Http\CurrentUser;
 use App\Models\Build;
+use App\Plans\Judge;
 use App\Plans\LogStore;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -14,12 +15,11 @@ use Ulvrach\Report\RescueReport;
 use Ulvrach\Rescue\Mishap;
 use Ulvrach\Rescue\Mishaps;
 use Ulvrach\Rescue\Rescuer;
-use Ulvrach\Rules\Evaluator;
 
 /** What can still be done when something has gone wrong. Nothing is changed: a way out says which edits it takes. */
 final readonly class RescueController
 {
-    public function __construct(private LogStore $logs, private Evaluator $evaluator, private Rescuer $rescuer)
+    public function __construct(private LogStore $logs, private Judge $judge, private Rescuer $rescuer)
     {
     }
 
@@ -42,7 +42,7 @@ final readonly class RescueController
             'step' => ['required', Rule::in(array_column($plan->steps, 'id'))],
         ]);
         $log = $this->logs->of($build);
-        $verdict = $this->evaluator->evaluate($plan, $log);
+        $verdict = $this->judge->verdict($build, $log);
         $at = (int) $plan->indexOf($request->string('step')->toString());
         $now = intdiv(now()->getTimestamp(), 60);
         $ways = $this->rescuer->ways(

@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Http\CurrentUser;
 use App\Models\Build;
+use App\Plans\Judge;
 use App\Plans\LogStore;
 use App\Plans\PlanStore;
 use App\Plans\UnreadablePlan;
@@ -30,6 +31,7 @@ final readonly class SpreadController
         private PlanStore $store,
         private LogStore $logs,
         private Evaluator $evaluator,
+        private Judge $judge,
         private ConnectionInterface $database,
     ) {
     }
@@ -41,7 +43,9 @@ final readonly class SpreadController
         $others = [];
         foreach (CurrentUser::of($request)->builds()->with('head')->latest('updated_at')->get() as $other) {
             try {
-                $others[] = $other->id === $build->id ? null : $this->told($build, $steps, $other);
+                $others[] = $other->id === $build->id
+                    ? null
+                    : $this->judge->alone($other, fn (): array => $this->told($build, $steps, $other));
             } catch (UnreadablePlan) {
                 continue;
             }

@@ -7,18 +7,18 @@ namespace App\Http\Controllers;
 use App\Clock\BenchSettings;
 use App\Http\CurrentUser;
 use App\Models\Build;
+use App\Plans\Judge;
 use App\Plans\LogStore;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 use Ulvrach\Evaluation\Walk;
-use Ulvrach\Evaluation\Walker;
 use Ulvrach\Report\KnowledgeReport;
 
 /** What is known of one step, or of one zone at a step, when somebody looks at it. */
 final readonly class StepController
 {
-    public function __construct(private Walker $walker, private LogStore $logs)
+    public function __construct(private Judge $judge, private LogStore $logs)
     {
     }
 
@@ -48,6 +48,6 @@ final readonly class StepController
 
     private function walk(Build $build): Walk
     {
-        return $this->walker->walk($build->head->document, $this->logs->of($build));
+        return $this->judge->walk($build, $this->logs->of($build));
     }
 }

@@ -8,6 +8,7 @@ use App\Clock\BenchSettings;
 use App\Http\CurrentUser;
 use App\Http\Resources\BuildState;
 use App\Models\Build;
+use App\Plans\Judge;
 use App\Plans\LogStore;
 use App\Plans\OwnPlans;
 use App\Plans\PlanStore;
@@ -18,7 +19,7 @@ use Illuminate\Validation\ValidationException;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 use Ulvrach\Drying\Air;
 use Ulvrach\Drying\Season;
-use Ulvrach\Evaluation\Walker;
+use Ulvrach\Evaluation\Walk;
 use Ulvrach\Plan\BenchConditions;
 use Ulvrach\Plan\Build as Facts;
 use Ulvrach\Plan\Plan;
@@ -35,20 +36,23 @@ final readonly class TrialController
     /** The scale of a card that is like nothing else. */
     private const SCALE = 35;
 
-    public function __construct(private PlanStore $store, private LogStore $logs, private Walker $walker)
+    public function __construct(private PlanStore $store, private LogStore $logs, private Judge $judge)
     {
     }
 
     public function index(Request $request, OwnPlans $plans): JsonResponse
     {
         $cards = $others = [];
-        foreach ($plans->of(CurrentUser::of($request)) as [$build, $plan, $log]) {
-            $walk = $this->walker->walk($plan, $log);
-            if (Card::isOne($plan)) {
-                $cards[] = TrialReport::card($build->id, $build->version, $walk);
-            } else {
-                array_push($others, ...TrialReport::onModel($build->id, $walk));
-            }
+        $user = CurrentUser::of($request);
+        $told = $plans->walked(
+            $user,
+            static fn (Build $build, Walk $walk): array => Card::isOne($walk->plan)
+                ? [[TrialReport::card($build->id, $build->version, $walk)], []]
+                : [[], TrialReport::onModel($build->id, $walk)],
+        );
+        foreach ($told as [$card, $on]) {
+            array_push($cards, ...$card);
+            array_push($others, ...$on);
         }
 
         return new JsonResponse(['cards' => array_reverse($cards), 'others' => $others]);
@@ -108,7 +112,7 @@ final readonly class TrialController
             throw ValidationException::withMessages(['step' => 'There is no such step on that zone.']);
         }
 
-        return Card::of($this->walker->walk($plan, $this->logs->of($build)), $index, $zone, $name);
+        return Card::of($this->judge->walk($build, $this->logs->of($build)), $index, $zone, $name);
     }
 
     private static function bare(Air $air): Plan

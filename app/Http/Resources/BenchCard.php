@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use App\Models\Build;
+use App\Plans\Judge;
 use App\Plans\UnreadablePlan;
 use Ulvrach\Evaluation\Forecast;
 use Ulvrach\Evaluation\Walk;
@@ -14,7 +15,6 @@ use Ulvrach\Report\FinishReport;
 use Ulvrach\Report\KnowledgeReport;
 use Ulvrach\Report\TimetableReport;
 use Ulvrach\Report\VerdictReport;
-use Ulvrach\Rules\Evaluator;
 use Ulvrach\Safety\Safety;
 use Ulvrach\Technique\Stage;
 use Ulvrach\Technique\TechniqueLibrary;
@@ -25,18 +25,28 @@ final readonly class BenchCard
     /** Minutes of waiting after which nobody stays at the bench. */
     private const LONG_WAIT = 360;
 
-    public function __construct(private Evaluator $evaluator)
+    public function __construct(private Judge $judge)
     {
     }
 
     /**
      * @param  Forecast  $forecast  of the room that it dries in
-     * @return array<string, mixed>
+     * @return array<string, mixed> where the plan cannot be read or judged: what is known of it all the same
      */
     public function of(Build $build, Log $log, Forecast $forecast): array
     {
+        try {
+            return $this->judge->alone($build, fn (): array => $this->judged($build, $log, $forecast));
+        } catch (UnreadablePlan $unreadable) {
+            return self::ofUnreadable($build, $unreadable);
+        }
+    }
+
+    /** @return array<string, mixed> */
+    private function judged(Build $build, Log $log, Forecast $forecast): array
+    {
         $plan = $build->head->document;
-        $verdict = $this->evaluator->evaluate($plan, $log);
+        $verdict = $this->judge->verdict($build, $log);
         $walk = $verdict->walk;
 
         return [
@@ -68,7 +78,7 @@ final readonly class BenchCard
      *
      * @return array<string, mixed>
      */
-    public static function ofUnreadable(Build $build, UnreadablePlan $unreadable): array
+    private static function ofUnreadable(Build $build, UnreadablePlan $unreadable): array
     {
         return [
             'id' => $build->id,

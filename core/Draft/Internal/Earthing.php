@@ -102,12 +102,15 @@ final readonly class Earthing
         );
         $isWet = $this->brief->story->weather === Weather::Wet;
         $steps = $this->laying->plan->steps;
-        $built = $this->laying->plan->productOf($steps[count($steps) - 1])?->material->colour;
+        // Where nothing thick was laid there is nothing to be darker than.
+        $built = $thick === [] || $steps === []
+            ? null
+            : $this->laying->plan->productOf($steps[count($steps) - 1])?->material->colour;
         $this->laying->add(
             'mud-splash',
             $this->brief->isAtLeast(Ambition::Weeks) ? $zones : [],
             'Thrown by wheels, finer the higher it went, and darker than what has dried.',
-            product: $built === null || $thick === []
+            product: $built === null
                 ? null
                 : $this->laying->find(
                     $this->laying->need('mud-splash')

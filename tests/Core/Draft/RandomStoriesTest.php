@@ -2,10 +2,8 @@
 
 declare(strict_types=1);
 
-use Random\Engine\Mt19937;
-use Random\Randomizer;
+use Tests\Core\Chance;
 use Tests\Core\Draft\DraftKit;
-use Ulvrach\Colour\Lab;
 use Ulvrach\Draft\Drafter;
 use Ulvrach\Draft\Trace;
 use Ulvrach\Drying\Season;
@@ -24,36 +22,8 @@ use Ulvrach\Rules\School;
 use Ulvrach\Rules\Severity;
 
 /** What chance makes of a story: the same each time. */
-final class Chance
+final class StoryChance extends Chance
 {
-    private Randomizer $random;
-
-    public function __construct(int $seed)
-    {
-        $this->random = new Randomizer(new Mt19937($seed));
-    }
-
-    public function number(int $least, int $most): int
-    {
-        return $this->random->getInt($least, $most);
-    }
-
-    /**
-     * @template T
-     *
-     * @param  list<T>  $of
-     * @return T
-     */
-    public function one(array $of): mixed
-    {
-        return $of[$this->number(0, count($of) - 1)];
-    }
-
-    public function colour(): Lab
-    {
-        return new Lab($this->number(15, 85), $this->number(-18, 18), $this->number(-10, 35));
-    }
-
     /** A vehicle of any size, trodden on anywhere. */
     public function plan(): Plan
     {
@@ -110,13 +80,13 @@ final class Chance
 
         return $this->one([
             null,
-            new ProductShelf(array_slice($this->random->shuffleArray($all), 0, $this->number(0, count($all)))),
+            new ProductShelf($this->some($all, 0, count($all))),
         ]);
     }
 }
 
 it('hands over neither stop nor risk, whatever chance makes of a story', function (int $seed) {
-    $chance = new Chance($seed);
+    $chance = new StoryChance($seed);
     for ($left = 15; $left > 0; $left--) {
         $plan = $chance->plan();
         $draft = (new Drafter())->draft($plan, $chance->story($plan), $chance->shelf());

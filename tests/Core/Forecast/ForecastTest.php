@@ -116,3 +116,38 @@ it('says of every kind of work where it comes to lie, in places that there are',
         expect(Spot::tryFrom($place))->not->toBeNull()->and($coats)->toBeGreaterThan(0.0)->toBeLessThan(4.0);
     }
 })->with(Effect::cases());
+
+it('bears chips, signs and dust in any order under any coat, sealed or fixed', function (string $mark) {
+    $dusts = ['dry-pigment dust on hull', 'dust-mist sand on hull', 'oil-dust oil on hull'];
+    $coats = ['spray-colour sand on hull', 'brush-colour acrylic on hull', 'winter-wash white on hull'];
+    $ends = ['clear-coat matte on hull', 'final-coat matte on hull', 'fix-pigment fixer on hull'];
+    foreach ($dusts as $dust) {
+        foreach ($coats as $coat) {
+            foreach ($ends as $last) {
+                $steps = ['prime primer on hull', 'spray-colour brown on hull', $mark, $dust, $coat, $last];
+                $end = forecast(implode("\n", $steps))->atEnd('hull');
+
+                // What a coat has covered is face again.
+                expect($end->has(Spot::Chip) || $end->has(Spot::Streak) || $end->has(Spot::Marking))->toBeFalse();
+            }
+        }
+    }
+})->with([
+    'sponge-chips redbrown on hull',
+    'brush-chips redbrown on hull',
+    'rust-streak rustwash on hull',
+    'acrylic-streak redbrown on hull',
+    'soft-camouflage olive on hull',
+    'decal decals on hull',
+]);
+
+it('lays what is new on top of dust, not under it', function () {
+    $base = "prime primer on hull\nspray-colour brown on hull\n";
+    $fresh = "decal decals on hull\nclear-coat satin on hull";
+    $dusty = "{$base}decal decals on hull\ndry-pigment dust on hull\n";
+    $clean = comesTo($base.$fresh, 'hull', Spot::Marking);
+
+    expect(comesTo("{$dusty}clear-coat satin on hull", 'hull', Spot::Marking)->differenceTo($clean))
+        ->toBeGreaterThan(1.0)
+        ->and(comesTo($dusty.$fresh, 'hull', Spot::Marking)->differenceTo($clean))->toBeLessThan(0.01);
+});

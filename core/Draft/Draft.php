@@ -16,6 +16,8 @@ final readonly class Draft
      * @param  array<string, array<string, Budget>>  $budgets  by zone and trace
      * @param  list<string>  $contradictions  of the story
      * @param  list<string>  $left  what was wanted and is not in the plan, with the reason
+     * @param  list<string>  $remains  stops and risks that nothing mends, each cause once
+     * @param  list<string>  $room  what would go wrong in the room as it was: the plan is for a kinder one
      */
     public function __construct(
         public Verdict $verdict,
@@ -24,6 +26,8 @@ final readonly class Draft
         public array $budgets,
         public array $contradictions,
         public array $left,
+        public array $remains = [],
+        public array $room = [],
     ) {
     }
 }

@@ -95,6 +95,8 @@ final readonly class Drafter
             array_map($brief->exposure->of(...), $plan->zones),
             $brief->story->contradictions($plan->build),
             $laying->left,
+            $laying->remains,
+            $laying->room,
         );
     }
 }

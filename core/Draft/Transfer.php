@@ -67,6 +67,8 @@ final readonly class Transfer
             array_map($exposure->of(...), $target->zones),
             $story->contradictions($target->build),
             $laying->left,
+            $laying->remains,
+            $laying->room,
         );
     }
 

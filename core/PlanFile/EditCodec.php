@@ -63,6 +63,7 @@ final class EditCodec
      */
     public static function apply(array $edits, Plan $plan): Plan
     {
+        $had = count($plan->zones);
         foreach ($edits as $at => $edit) {
             try {
                 $plan = $edit->applyTo($plan);
@@ -74,6 +75,11 @@ final class EditCodec
                     ),
                 );
             }
+        }
+        if ($plan->zones === [] && $had > 0) {
+            throw new BadPlanFile([
+                new Fault('/'.(count($edits) - 1).'/id', 'A plan has at least one zone: put another one in first.'),
+            ]);
         }
 
         return $plan;

@@ -16,6 +16,7 @@ use Ulvrach\Plan\Edit\PlanEdit;
 use Ulvrach\Plan\Edit\PutProduct;
 use Ulvrach\Plan\Edit\RemoveStep;
 use Ulvrach\Plan\Edit\ReplaceStep;
+use Ulvrach\Plan\Edit\SetBench;
 use Ulvrach\Plan\Edit\SetSchool;
 use Ulvrach\Plan\Plan;
 use Ulvrach\Plan\Step;
@@ -74,7 +75,28 @@ final class DraftReport
             'budgets' => self::budgets($draft),
             'contradictions' => $draft->contradictions,
             'left' => $draft->left,
+            'remains' => $draft->remains,
+            'room' => self::room($draft, $before),
             'edits' => EditCodec::write(self::edits($draft, $before)),
+        ];
+    }
+
+    /** @return array<string, mixed>|null the other air that it is drafted for; null: the room does as it is */
+    private static function room(Draft $draft, Plan $before): ?array
+    {
+        [$bench, $was] = [$draft->verdict->plan->bench, $before->bench];
+        if ($draft->room === []) {
+            return null;
+        }
+        $plan = array_filter([
+            $bench->temperatureC === $was->temperatureC ? null : round($bench->temperatureC).' °C',
+            $bench->humidityPercent === $was->humidityPercent ? null : round($bench->humidityPercent).' % humidity',
+        ]);
+
+        return [
+            'happens' => implode(' ', $draft->room),
+            'plan' => implode(' and ', $plan),
+            'edits' => EditCodec::write([new SetBench($bench)]),
         ];
     }
 

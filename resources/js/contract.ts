@@ -1332,6 +1332,19 @@ export const draftSchema = z.object({
     contradictions: z.array(z.string()),
     /** What was wanted and is not in it, with the reason. */
     left: z.array(z.string()),
+    /** Stops and risks that nothing mends, each cause once. */
+    remains: z.array(z.string()),
+    /** Another air that it is drafted for; null: the room does as it is. */
+    room: z
+        .object({
+            /** What goes wrong in the room as it is planned, in sentences. */
+            happens: z.string(),
+            /** The air that the draft is for, in words. */
+            plan: z.string(),
+            /** That make it the air of the plan. */
+            edits: z.array(z.record(z.string(), z.any())),
+        })
+        .nullable(),
     /** Sent back as they come: only the server needs to understand them. */
     edits: z.array(z.record(z.string(), z.any())),
     /** What is smelled beside water, the mildest first. */

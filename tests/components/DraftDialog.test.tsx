@@ -48,6 +48,8 @@ const draft = {
     budgets: [{ zone: 'hull', traces }],
     contradictions: ['Snow lies in no summer: another season, or another ground.'],
     left: [],
+    remains: [],
+    room: null,
     inWeek: { ends: '2026-12-09T20:00:00Z', sessions: 9 },
     edits: [{ edit: 'insert-step' }],
 }
@@ -74,12 +76,26 @@ describe('the draft', () => {
         const { edit, onLaid } = open()
         const steps = within(await screen.findByRole('list', { name: 'The steps of the draft' }))
         expect(steps.getByText('One skin with grip.')).toBeVisible()
-        expect(screen.getByText(/Nothing speaks against it/)).toBeVisible()
+        expect(screen.getByText(/No stop and no risk; 1 note to read/)).toBeVisible()
         expect(screen.getByText('Snow lies in no summer: another season, or another ground.')).toBeVisible()
         expect(screen.getByText('1 jar is not on your shelf')).toBeVisible()
         await userEvent.click(screen.getByRole('button', { name: 'Lay it down' }))
         expect(edit).toHaveBeenCalledWith(draft.edits, 'Draft the plan')
         await waitFor(() => expect(onLaid).toHaveBeenCalledWith('dry-pigment-1'))
+    })
+    it('is for a kinder room where the own one lets nothing dry, and changes that only as long as it is wished', async () => {
+        const room = { happens: 'At 5 °C acrylic dries to a poor film.', plan: '18 °C', edits: [{ edit: 'set-bench' }] }
+        const remains = ['Step 9: In one go the last is reached too late.']
+        serverKnows({ [path]: () => ({ ...draft, room, remains, risks: 1 }) })
+        const { edit } = open()
+        expect(await screen.findByText(/At 5 °C acrylic dries to a poor film/)).toBeVisible()
+        expect(screen.getByText(`Not solved: ${remains[0]}`)).toBeVisible()
+        expect(screen.getByText(/0 stops and 1 risk are left/)).toBeVisible()
+        await userEvent.click(screen.getByRole('button', { name: 'Lay it down' }))
+        expect(edit).toHaveBeenCalledWith([...draft.edits, ...room.edits], 'Draft the plan')
+        await userEvent.click(screen.getByRole('checkbox', { name: 'plan with 18 °C' }))
+        await userEvent.click(screen.getByRole('button', { name: 'Lay it down' }))
+        expect(edit).toHaveBeenLastCalledWith(draft.edits, 'Draft the plan')
     })
     it('follows the story as it is told', async () => {
         const asked: { brief: Record<string, unknown>; serviceMonths: number }[] = []

@@ -58,8 +58,14 @@ final class Laying
     /** @var array<string, string> by step */
     public array $reasons = [];
 
-    /** @var list<string> */
+    /** @var list<string> what was wanted and is not laid, with the reason */
     public array $left = [];
+
+    /** @var list<string> what is laid and has something against it all the same */
+    public array $remains = [];
+
+    /** @var list<string> what would go wrong in the room as it is; the rest is drafted for a kinder one */
+    public array $room = [];
 
     public function __construct(
         public Plan $plan,

@@ -17,6 +17,8 @@ use Ulvrach\Plan\Edit\RemoveStep;
 use Ulvrach\Plan\Edit\RemoveZone;
 use Ulvrach\Plan\Edit\ReplaceStep;
 use Ulvrach\Plan\Plan;
+use Ulvrach\PlanFile\BadPlanFile;
+use Ulvrach\PlanFile\EditCodec;
 use Ulvrach\Technique\TechniqueLibrary;
 
 /** @return list<string> */
@@ -118,4 +120,12 @@ it('begins a clean-up a little into its window', function () {
     $window = TechniqueLibrary::get('enamel-wash')->cleanUp;
 
     expect($plan->steps[0]->cleanUp[0]->afterMinutes)->toBe($window->earliest + 10);
+});
+
+it('keeps a zone at least, since a file without one is no plan', function () {
+    $all = array_map(static fn (string $id) => new RemoveZone($id), array_keys($this->plan->zones));
+    $one = array_slice($all, 1);
+
+    expect(EditCodec::apply($one, $this->plan)->zones)->toHaveCount(1)
+        ->and(fn () => EditCodec::apply($all, $this->plan))->toThrow(BadPlanFile::class, 'at least one zone');
 });

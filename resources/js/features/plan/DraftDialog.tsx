@@ -35,6 +35,8 @@ const VIEWS = ['left', 'top'] as const
 const NARROW = 768
 const MARGIN = 80
 
+const counted = (count: number, what: string) => `${count} ${what}${count === 1 ? '' : 's'}`
+
 /** As much of the vehicle as the window has room for. */
 const thumbFor = (wide: number) =>
     wide < NARROW ? { ...THUMB, width: wide - MARGIN, views: VIEWS.slice(0, 1) } : { ...THUMB, views: VIEWS }
@@ -106,8 +108,8 @@ function Story({
     const tell = (some: Partial<Brief>) => setWish({ ...wish, brief: { ...wish.brief, ...some } })
     const isStale = draft.isPlaceholderData || asked !== wish
     const [isCompared, setCompared] = useState(false)
-    const take = async (taken: Drafted) => {
-        if (!(await edit(taken.edits, 'Draft the plan'))) return
+    const take = async (taken: Drafted, besides: PlanEdit[] = taken.room?.edits ?? []) => {
+        if (!(await edit([...taken.edits, ...besides], 'Draft the plan'))) return
         onLaid(taken.steps.at(-1)?.id ?? null)
         onDone()
     }
@@ -129,7 +131,7 @@ function Story({
                         isStale={isStale}
                         overrules={wish.brief.overrules}
                         onOverrule={(overrules) => tell({ overrules })}
-                        onTake={() => take(draft.data)}
+                        onTake={(besides) => take(draft.data, besides)}
                         onCompare={() => setCompared(true)}
                     />
                 )}
@@ -353,7 +355,8 @@ type OutcomeProps = {
     isStale: boolean
     overrules: Brief['overrules']
     onOverrule: (overrules: Brief['overrules']) => void
-    onTake: () => Promise<void>
+    /** Told what is changed besides. */
+    onTake: (besides: PlanEdit[]) => Promise<void>
     onCompare: () => void
 }
 
@@ -361,6 +364,8 @@ function Outcome({ draft, state, isStale, overrules, onOverrule, onTake, onCompa
     const after = useQuery({ ...previewQuery(state.id, stampOf(state), draft.edits), enabled: !isStale })
     const [shown, setShown] = useState<'steps' | 'budgets'>('steps')
     const [isTaking, setTaking] = useState(false)
+    const [isKinder, setKinder] = useState(true)
+    const grave = draft.stops + draft.risks
     return (
         <div className={classes('flex flex-col gap-3', isStale ? 'opacity-60' : '')}>
             <Seen after={seenOf(after.data)} {...thumbFor(window.innerWidth)} />
@@ -368,9 +373,11 @@ function Outcome({ draft, state, isStale, overrules, onOverrule, onTake, onCompa
                 <p className="flex-1">
                     <span className="text-base font-semibold">{draft.steps.length} steps</span>,{' '}
                     {inWords(draft.handsOn)} of work within {inWords(draft.lasts)} of drying.{' '}
-                    {draft.stops + draft.risks === 0
-                        ? 'Nothing speaks against it.'
-                        : `${draft.stops} stops and ${draft.risks} risks are left.`}
+                    {grave > 0
+                        ? `${counted(draft.stops, 'stop')} and ${counted(draft.risks, 'risk')} are left.`
+                        : draft.notes > 0
+                          ? `No stop and no risk; ${counted(draft.notes, 'note')} to read on the board.`
+                          : 'Nothing speaks against it.'}
                 </p>
                 <Button onClick={onCompare}>Beside others</Button>
                 <Button
@@ -378,14 +385,31 @@ function Outcome({ draft, state, isStale, overrules, onOverrule, onTake, onCompa
                     disabled={isStale || isTaking}
                     onClick={async () => {
                         setTaking(true)
-                        await onTake()
+                        await onTake(isKinder && draft.room !== null ? draft.room.edits : [])
                         setTaking(false)
                     }}
                 >
                     {isTaking ? 'Laying it down …' : 'Lay it down'}
                 </Button>
             </div>
-            {[...draft.contradictions, ...draft.left.map((one) => `Left out: ${one}`)].map((one) => (
+            {draft.room !== null && (
+                <Aside>
+                    {draft.room.happens} The draft is for a room with {draft.room.plan}.
+                    <label className="flex min-h-8 items-center gap-1.5 pointer-coarse:min-h-11">
+                        <input
+                            type="checkbox"
+                            checked={isKinder}
+                            onChange={(event) => setKinder(event.target.checked)}
+                        />
+                        plan with {draft.room.plan}
+                    </label>
+                </Aside>
+            )}
+            {[
+                ...draft.contradictions,
+                ...draft.remains.map((one) => `Not solved: ${one}`),
+                ...draft.left.map((one) => `Left out: ${one}`),
+            ].map((one) => (
                 <Aside key={one}>{one}</Aside>
             ))}
             {draft.purchases.length > 0 && (
@@ -427,5 +451,5 @@ function Outcome({ draft, state, isStale, overrules, onOverrule, onTake, onCompa
 }
 
 function Aside({ children }: { children: ReactNode }) {
-    return <p className="border-l-4 border-risk pl-2">{children}</p>
+    return <div className="border-l-4 border-risk pl-2">{children}</div>
 }

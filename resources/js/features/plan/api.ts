@@ -55,7 +55,10 @@ export const knowledgeQuery = (buildId: string, stamp: string, step: string) =>
 export type JarChoice = Omit<AnsweredJarChoices['jars'][number], 'edits'> & { edits: PlanEdit[] }
 export type JarChoices = Omit<AnsweredJarChoices, 'jars'> & { jars: JarChoice[] }
 export type Brief = NonNullable<BuildFacts['brief']>
-export type Drafted = Omit<Draft, 'edits'> & { edits: PlanEdit[] }
+export type Drafted = Omit<Draft, 'edits' | 'room'> & {
+    edits: PlanEdit[]
+    room: (Omit<NonNullable<Draft['room']>, 'edits'> & { edits: PlanEdit[] }) | null
+}
 export type PanelMixes = Omit<AnsweredPanelMixes, 'edits'> & { edits: PlanEdit[] }
 
 /** What the finish is to tell, and how long and where the vehicle has served. */

@@ -189,6 +189,31 @@ stop_database() {
 # Names of environment variables that move the framework's caches; a server for tests keeps its own beside its database.
 CACHE_VARIABLES=(APP_CONFIG_CACHE APP_ROUTES_CACHE APP_EVENTS_CACHE APP_SERVICES_CACHE APP_PACKAGES_CACHE)
 
+# One pool of PHP processes. Usage: fpm_pool NAME PROCESSES NICENESS SECONDS, the last being processor time a request.
+fpm_pool() {
+    cat <<CONF
+[$1]
+$(am_root && printf 'user = %s\ngroup = %s\nlisten.owner = %s\n' "$web_user" "$web_group" "$web_user")
+$(printf '%s\n' "${caches[@]}")
+listen = $run/$1.sock
+listen.backlog = 512
+process.priority = $3
+pm = static
+pm.max_children = $2
+pm.max_requests = 5000
+catch_workers_output = yes
+decorate_workers_output = no
+request_terminate_timeout = 120s
+php_admin_value[max_execution_time] = $4
+php_admin_value[opcache.memory_consumption] = 128
+php_admin_value[opcache.max_accelerated_files] = 20000
+php_admin_value[opcache.validate_timestamps] = 0
+php_admin_value[post_max_size] = 26M
+php_admin_value[memory_limit] = 256M
+php_admin_value[expose_php] = 0
+CONF
+}
+
 # Starts PHP-FPM and nginx with their files in $1, on port $2, and adds their process ids to the array `children`.
 # Returns 1, with the servers' last words, if one of them does not come up.
 serve() {
@@ -209,28 +234,15 @@ serve() {
     for variable in "${CACHE_VARIABLES[@]}"; do
         [ -n "${!variable:-}" ] && caches+=("env[$variable] = ${!variable}")
     done
+    # Headers of what nginx sends by itself; the application sets its own.
+    local safe='add_header X-Content-Type-Options nosniff always; add_header Referrer-Policy same-origin always; add_header X-Frame-Options DENY always;'
     mkdir -p "$run/nginx"; am_root && chown "$web_user" "$run/nginx"
-    cat >"$run/fpm.conf" <<CONF
-[global]
-error_log = $run/php.log
-daemonize = no
-[ulvrach]
-$(am_root && printf 'user = %s\ngroup = %s\nlisten.owner = %s\n' "$web_user" "$web_group" "$web_user")
-$(printf '%s\n' "${caches[@]}")
-listen = $run/fpm.sock
-listen.backlog = 512
-pm = static
-pm.max_children = 4
-pm.max_requests = 5000
-catch_workers_output = yes
-decorate_workers_output = no
-php_admin_value[opcache.memory_consumption] = 128
-php_admin_value[opcache.max_accelerated_files] = 20000
-php_admin_value[opcache.validate_timestamps] = 0
-php_admin_value[post_max_size] = 26M
-php_admin_value[memory_limit] = 256M
-php_admin_value[expose_php] = 0
-CONF
+    {
+        printf '[global]\nerror_log = %s\ndaemonize = no\n' "$run/php.log"
+        # What is long to work out has processes of its own, which give way to all others.
+        fpm_pool plain 4 0 10
+        fpm_pool heavy 2 10 40
+    } >"$run/fpm.conf"
     cat >"$run/nginx.conf" <<CONF
 $(am_root && printf 'user %s %s;' "$web_user" "$web_group")
 daemon off;
@@ -250,28 +262,40 @@ http {
     fastcgi_buffers 16 16k; fastcgi_buffer_size 32k;
     # Answers stay as they are: packing them takes longer than sending them to the same machine.
     gzip on; gzip_min_length 800; gzip_types text/css application/javascript image/svg+xml;
+    # Which of the two pools of PHP processes answers; middleware counts what the heavy ones cost.
+    map "\$request_method \$request_uri" \$pool {
+        default plain;
+        "~^POST /api/builds\$" heavy;
+        "~^POST /api/mixes/(closest|tones)" heavy;
+        "~^POST /api/(mixes|builds)/[0-9a-f-]+/photos" heavy;
+        "~^POST /api/builds/[0-9a-f-]+/(draft|rescue|spread/look)" heavy;
+        "~^GET /api/builds/[0-9a-f-]+/(repair|shedding)" heavy;
+        "~^(GET|POST) /api/builds/[0-9a-f-]+/steps/[a-z0-9-]+/(jars|panel-mixes)" heavy;
+        "~^GET /api/vehicles/[a-z-]+/plates" heavy;
+    }
     server {
         listen 127.0.0.1:$port;
         root $root/public;
         error_page 413 = @too_large;
-        error_page 400 414 494 = @unreadable;
-        location @unreadable { default_type application/json; return 400 '{"message":"The address of this request is no readable text."}'; }
-        location @too_large { default_type application/json; return 413 '{"message":"This is larger than any plan: at most 2 MB are read."}'; }
-        location @too_large_a_photo { default_type application/json; return 413 '{"message":"A photograph has at most 25 MB."}'; }
-        location /build/ { expires 1y; add_header Cache-Control immutable; try_files \$uri =404; }
+        # An address that cannot be read leads to no place with a name, but to one with an address.
+        error_page 400 414 494 /.unreadable;
+        location = /.unreadable { internal; $safe default_type application/json; return 400 '{"message":"The address of this request is no readable text."}'; }
+        location @too_large { $safe default_type application/json; return 413 '{"message":"This is larger than any plan: at most 2 MB are read."}'; }
+        location @too_large_a_photo { $safe default_type application/json; return 413 '{"message":"A photograph has at most 25 MB."}'; }
+        location /build/ { expires 1y; $safe add_header Cache-Control immutable; try_files \$uri =404; }
         location ~ ^/api/(mixes|builds)/[0-9a-f-]+/photos\$ {
             client_max_body_size 26m; error_page 413 = @too_large_a_photo;
             # Passed on from here: the place that another request is sent on to has a limit of its own.
             include /etc/nginx/fastcgi_params;
             fastcgi_param SCRIPT_NAME /index.php;
             fastcgi_param SCRIPT_FILENAME $root/public/index.php;
-            fastcgi_pass unix:$run/fpm.sock;
+            fastcgi_pass unix:$run/heavy.sock;
         }
-        location / { try_files \$uri /index.php?\$query_string; }
+        location / { $safe try_files \$uri /index.php?\$query_string; }
         location = /index.php {
             include /etc/nginx/fastcgi_params;
             fastcgi_param SCRIPT_FILENAME $root/public/index.php;
-            fastcgi_pass unix:$run/fpm.sock;
+            fastcgi_pass unix:$run/\$pool.sock;
         }
         location ~ \.php\$ { return 404; }
     }
@@ -280,8 +304,8 @@ CONF
     local flags=(-F -y "$run/fpm.conf"); [ "$web_user" = root ] && flags+=(-R)
     PATH=$PATH:/usr/sbin in_own_group php-fpm8.2 "${flags[@]}" >"$run/fpm.out" 2>&1
     children+=($!); remember $! "$run/children"
-    for _ in $(seq 100); do [ -S "$run/fpm.sock" ] && break; sleep 0.05; done
-    [ -S "$run/fpm.sock" ] || { tail -3 "$run/fpm.out" "$run/php.log" >&2; say "PHP does not come up; its last words are above." >&2; return 1; }
+    for _ in $(seq 100); do [ -S "$run/heavy.sock" ] && break; sleep 0.05; done
+    [ -S "$run/heavy.sock" ] || { tail -3 "$run/fpm.out" "$run/php.log" >&2; say "PHP does not come up; its last words are above." >&2; return 1; }
     start_worker "$web_user" "$run"
     PATH=$PATH:/usr/sbin in_own_group nginx -c "$run/nginx.conf" -e "$run/nginx.log" >"$run/nginx.out" 2>&1
     children+=($!); remember $! "$run/children"

@@ -16,6 +16,7 @@ use Illuminate\Foundation\Http\Middleware\TrimStrings;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Middleware\HandleCors;
 use Illuminate\Http\Request;
+use Symfony\Component\ErrorHandler\Error\FatalError;
 use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
 use Ulvrach\Plan\Fault;
 use Ulvrach\PlanFile\BadPlanFile;
@@ -28,7 +29,8 @@ return Application::configure(basePath: dirname(__DIR__))
         // Both walk through every value of every request before anybody knows how many there are; forms trim their own.
         $middleware->remove([TrimStrings::class, ConvertEmptyStringsToNull::class]);
         $middleware->prepend(RequireReadableRequest::class);
-        $middleware->web(append: [SecurityHeaders::class]);
+        // Also what is refused before anybody looks who asks, and what is the same for everybody.
+        $middleware->prepend(SecurityHeaders::class);
         $middleware->redirectGuestsTo('/sign-in');
     })
     ->withExceptions(function (Exceptions $exceptions): void {
@@ -47,6 +49,12 @@ return Application::configure(basePath: dirname(__DIR__))
             str_starts_with($request->getPathInfo(), '/api/') &&
             $none->getPrevious() !== null
                 ? new JsonResponse(['message' => 'There is nothing at this address.'], 404)
+                : null,
+        );
+        // Every request has its share of processor time; what takes longer is ended by the interpreter.
+        $exceptions->render(
+            static fn (FatalError $ended) => str_contains($ended->getMessage(), 'Maximum execution time')
+                ? new JsonResponse(['message' => 'This took too long and was ended. Nothing was changed.'], 503)
                 : null,
         );
         $exceptions->render(

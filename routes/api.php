@@ -28,6 +28,7 @@ use App\Http\Controllers\StepController;
 use App\Http\Controllers\TrialController;
 use App\Http\Controllers\VehicleController;
 use App\Http\Controllers\WorkController;
+use App\Http\Middleware\CountsItsCost;
 use Illuminate\Cookie\Middleware\AddQueuedCookiesToResponse;
 use Illuminate\Cookie\Middleware\EncryptCookies;
 use Illuminate\Foundation\Http\Middleware\ValidateCsrfToken;
@@ -55,7 +56,7 @@ Route::prefix('api')->group(function (): void {
     ])->group(function (): void {
         Route::get('library', LibraryController::class);
         Route::get('vehicles/{kind}', [VehicleController::class, 'show'])->middleware('throttle:vehicles');
-        Route::get('vehicles/{kind}/plates', [VehicleController::class, 'plates'])->middleware('throttle:measuring');
+        Route::get('vehicles/{kind}/plates', [VehicleController::class, 'plates'])->middleware(CountsItsCost::class);
     });
 
     Route::middleware('auth')->group(function (): void {
@@ -104,15 +105,15 @@ Route::prefix('api')->group(function (): void {
         Route::delete('mixes/{mix}', [MixController::class, 'destroy'])->whereUuid('mix');
         Route::post('mixes/{mix}/photos', [PhotoController::class, 'storeOfMix'])
             ->whereUuid('mix')
-            ->middleware('throttle:photos');
+            ->middleware(CountsItsCost::class);
         Route::get('photos', [PhotoController::class, 'all']);
         Route::get('photos/{photo}', [PhotoController::class, 'show'])->whereUuid('photo');
         Route::delete('photos/{photo}', [PhotoController::class, 'destroy'])->whereUuid('photo');
-        Route::post('mixes/closest', [MixController::class, 'closest'])->middleware('throttle:solving');
-        Route::post('mixes/tones', [MixController::class, 'tones']);
+        Route::post('mixes/closest', [MixController::class, 'closest'])->middleware(CountsItsCost::class);
+        Route::post('mixes/tones', [MixController::class, 'tones'])->middleware(CountsItsCost::class);
         Route::post('mixes/look', [MixController::class, 'look']);
         Route::get('builds', [BuildController::class, 'index']);
-        Route::post('builds', [BuildController::class, 'store']);
+        Route::post('builds', [BuildController::class, 'store'])->middleware(CountsItsCost::class);
         Route::post('builds/import', [BuildController::class, 'import']);
 
         Route::prefix('builds/{build}')
@@ -135,23 +136,23 @@ Route::prefix('api')->group(function (): void {
                 Route::post('log', [LogController::class, 'store']);
                 Route::get('card', [FinishCardController::class, 'show']);
                 Route::get('card.md', [FinishCardController::class, 'text']);
-                Route::get('shedding', [ClockController::class, 'shed']);
-                Route::get('repair', [PlanController::class, 'repair']);
+                Route::get('shedding', [ClockController::class, 'shed'])->middleware(CountsItsCost::class);
+                Route::get('repair', [PlanController::class, 'repair'])->middleware(CountsItsCost::class);
                 Route::get('steps/{step}', [StepController::class, 'show'])->where('step', '[a-z0-9-]{1,40}');
-                Route::post('draft', [DraftController::class, 'draft'])->middleware('throttle:solving');
+                Route::post('draft', [DraftController::class, 'draft'])->middleware(CountsItsCost::class);
                 Route::get('photos', [PhotoController::class, 'ofBuild']);
-                Route::post('photos', [PhotoController::class, 'storeOfBuild'])->middleware('throttle:photos');
-                Route::post('rescue', [RescueController::class, 'ways'])->middleware('throttle:solving');
+                Route::post('photos', [PhotoController::class, 'storeOfBuild'])->middleware(CountsItsCost::class);
+                Route::post('rescue', [RescueController::class, 'ways'])->middleware(CountsItsCost::class);
                 Route::post('fields', [TrialController::class, 'beside']);
                 Route::post('pattern', [PatternController::class, 'store']);
-                Route::post('spread/look', [SpreadController::class, 'look'])->middleware('throttle:solving');
+                Route::post('spread/look', [SpreadController::class, 'look'])->middleware(CountsItsCost::class);
                 Route::post('spread', [SpreadController::class, 'lay']);
                 Route::get('steps/{step}/jars', [ColourController::class, 'jars'])
                     ->where('step', '[a-z0-9-]{1,40}')
-                    ->middleware('throttle:solving');
+                    ->middleware(CountsItsCost::class);
                 Route::post('steps/{step}/panel-mixes', [ColourController::class, 'panelMixes'])
                     ->where('step', '[a-z0-9-]{1,40}')
-                    ->middleware('throttle:solving');
+                    ->middleware(CountsItsCost::class);
                 Route::get('zones/{zone}/scratch', [StepController::class, 'scratch'])->where(
                     'zone',
                     '[a-z0-9-]{1,40}',

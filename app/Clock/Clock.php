@@ -168,7 +168,7 @@ final readonly class Clock
      */
     private function filesOf(User $user): array
     {
-        $builds = $user->builds()->with('head')->oldest()->oldest('id')->get();
+        $builds = Build::whole($user->builds()->oldest()->oldest('id'));
         $ids = array_values($builds->map(static fn (Build $build) => $build->id)->all());
         $logs = $this->logs->ofAll($user->id, $ids);
         $files = $unreadable = $stamps = [];

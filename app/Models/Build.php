@@ -4,9 +4,13 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Concerns\HasUuids;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Carbon;
 
 /**
@@ -32,6 +36,42 @@ final class Build extends Model
     public function head(): BelongsTo
     {
         return $this->belongsTo(PlanRevision::class, 'head_id');
+    }
+
+    /**
+     * Builds with their heads, each read once. One that is deleted between the two questions is left out.
+     *
+     * @param  Builder<self>|HasMany<self, User>  $query
+     * @return Collection<int, self>
+     */
+    public static function whole(Builder|HasMany $query): Collection
+    {
+        return $query
+            ->with('head')
+            ->get()
+            ->filter(static fn (self $build): bool => $build->getRelation('head') !== null)
+            ->values();
+    }
+
+    /** @throws ModelNotFoundException for a head that was deleted, with its build, since the build was read */
+    public function getRelationValue($key)
+    {
+        return parent::getRelationValue($key)
+            ?? ($key === 'head' && $this->exists && isset($this->attributes['head_id'])
+                ? throw (new ModelNotFoundException())->setModel(self::class, [$this->id])
+                : null);
+    }
+
+    /**
+     * Within a transaction: nobody can delete it until that ends, so that nothing is hung onto what is gone.
+     *
+     * @throws ModelNotFoundException if it was deleted meanwhile
+     */
+    public function mustStay(): void
+    {
+        $query = self::query();
+        $query->sharedLock();
+        $query->findOrFail($this->id, ['id']);
     }
 
     /**

@@ -6,6 +6,8 @@ namespace App\Plans;
 
 use App\Models\Build;
 use App\Models\LogEntry;
+use Illuminate\Database\ConnectionInterface;
+use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Collection;
 use Ulvrach\Log\Entry;
@@ -24,8 +26,12 @@ use Ulvrach\Quantity\Moment;
  *
  * @phpstan-import-type EntryData from LogCodec
  */
-final class LogStore
+final readonly class LogStore
 {
+    public function __construct(private ConnectionInterface $database)
+    {
+    }
+
     public function of(Build $build): Log
     {
         return self::read(LogEntry::query()->where('build_id', $build->id)->oldest('id')->get())->knowing(
@@ -96,8 +102,20 @@ final class LogStore
      * @param  list<Entry>  $entries  of steps of the plan they keep the words as they are now
      *
      * @throws BadPlanFile if one corrects something that is not in the log; paths start at the list
+     * @throws ModelNotFoundException if the build was deleted meanwhile
      */
     public function append(Build $build, Plan $plan, array $entries): Log
+    {
+        $this->database->transaction(function () use ($build, $plan, $entries): void {
+            $build->mustStay();
+            $this->add($build, $plan, $entries);
+        });
+
+        return $this->of($build);
+    }
+
+    /** @param  list<Entry>  $entries */
+    private function add(Build $build, Plan $plan, array $entries): void
     {
         $known = array_fill_keys(
             array_map(static fn (Entry $entry) => $entry->id, [...$this->of($build)->entries, ...$entries]),
@@ -111,8 +129,6 @@ final class LogStore
             }
         }
         $this->insert($build, array_map(static fn (Entry $entry) => self::withWords($entry, $plan), $entries));
-
-        return $this->of($build);
     }
 
     /** @param  list<Entry>  $entries  as they are */

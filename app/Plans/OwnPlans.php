@@ -50,7 +50,7 @@ final readonly class OwnPlans
     /** @return list<array{Build, Plan, Log}> those that can be read */
     public function of(User $user): array
     {
-        $builds = $user->builds()->with('head')->oldest()->oldest('id')->get();
+        $builds = Build::whole($user->builds()->oldest()->oldest('id'));
         $ids = [];
         foreach ($builds as $build) {
             $ids[] = $build->id;

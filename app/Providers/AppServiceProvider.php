@@ -29,10 +29,6 @@ final class AppServiceProvider extends ServiceProvider
         'accounts' => 60,
         'feed' => 60,
         'vehicles' => 240,
-        // These two think for a moment each time.
-        'measuring' => 30,
-        'solving' => 120,
-        'photos' => 40,
     ];
 
     public function register(): void

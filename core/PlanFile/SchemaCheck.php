@@ -44,6 +44,10 @@ final class SchemaCheck
      */
     public static function faults(mixed $data, string $schema, ?string $definition = null): array
     {
+        $tooMany = Counts::fault($data, $schema, $definition);
+        if ($tooMany !== null) {
+            return [$tooMany];
+        }
         $address = self::HOST."{$schema}.schema.json";
         $error = self::validator()
             ->validate($data, $definition === null ? $address : (object) ['$ref' => "{$address}#/\$defs/{$definition}"])

@@ -5,7 +5,12 @@ declare(strict_types=1);
 use App\Clock\Effort;
 use App\Clock\Turns;
 use App\Models\User;
+use Illuminate\Cache\RateLimiter;
+use Illuminate\Contracts\Debug\ExceptionHandler;
+use Illuminate\Database\Events\QueryExecuted;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Event;
+use Symfony\Component\ErrorHandler\Error\FatalError;
 use Symfony\Component\HttpKernel\Exception\HttpException;
 
 /** A request whose body is sent as it is. */
@@ -216,4 +221,115 @@ it('ends a long computation when the same person asks for another one', function
         ->toBe(['newer'])
         ->and($turns->take($this->modeller(), 1.0, static fn () => 'not in their way'))
         ->toBe('not in their way');
+});
+
+it('counts before it looks: long lists are refused without their entries being read', function () {
+    $id = $this->startBuild($this->modeller())->json('id');
+    $tooMany = [
+        ['POST', "/api/builds/{$id}/preview", '{"edits":['.str_repeat('{"edit":"x"},', 60_000).'{}]}', '/edits'],
+        ['POST', "/api/builds/{$id}/log", '{"entries":['.str_repeat('0,', 90_000).'0]}', '/entries'],
+        ['POST', '/api/builds/import', '{"steps":['.str_repeat('0,', 90_000).'0]}', '/steps'],
+        ['POST', '/api/shelf/file', '{"jars":['.str_repeat('{},', 90_000).'0]}', '/jars'],
+    ];
+    foreach ($tooMany as [$method, $path, $body, $list]) {
+        $answer = raw($method, $path, $body)->assertUnprocessable();
+
+        expect($answer->json('faults'))->toHaveCount(1)
+            ->and($answer->json('faults.0.path'))->toBe($list)
+            ->and($answer->json('faults.0.message'))->toStartWith('Must have at most');
+    }
+    raw('POST', '/api/builds/import', '{"steps":['.str_repeat('0,', 400_000).'0]}')->assertStatus(413);
+    raw('PUT', '/api/week', '{"exceptions":{"2026-12-24":['.str_repeat('1,', 500).'1]}}')->assertStatus(413);
+    raw('PUT', '/api/week', '{"exceptions":['.str_repeat('['.str_repeat('1,', 99).'1],', 99).'1]}')->assertStatus(413);
+});
+
+it('says of numbers beyond all numbers that they are wrong', function (string $method, string $path, string $body) {
+    $this->actingAs($this->modeller());
+    raw($method, $path, str_replace('HUGE', str_repeat('7', 400), $body))->assertStatus(400);
+})->with([
+    'a room' => ['PUT', '/api/room', '{"night":[0,HUGE]}'],
+    'a scale' => ['POST', '/api/builds', '{"name":"Pell","kind":"tank","scale":HUGE}'],
+    'a paint' => ['PUT', '/api/jars/own', '{"name":"Own","family":"enamel","opacity":HUGE}'],
+    'a negative one' => ['PUT', '/api/own/paint', '{"ratio":-HUGE}'],
+]);
+
+it('asks for one where a list is sent, and for a list as it is wanted', function () {
+    $this->actingAs($this->modeller());
+    $this->getJson('/api/mixes?near[]=1')->assertStatus(400);
+    $this->getJson('/api/builds/0193b2f2-0000-7000-8000-000000000000/steps/a/jars?load[]=x')->assertStatus(400);
+    $this->getJson('/api/vehicles/lorry/plates?form[length]=6400')->assertOk();
+    $this->postJson('/api/shelf/import', ['table' => "name\nFir", 'map' => [0]])->assertUnprocessable();
+    $this->postJson('/api/shelf/import', ['table' => "name\nFir", 'map' => ['wings' => 0]])->assertUnprocessable();
+    $this->postJson('/api/shelf/import', ['table' => "name\nFir", 'map' => ['name' => 0]])->assertOk();
+    $this->putJson('/api/jars/fir', ['name' => 'Fir', 'family' => 'enamel', 'carrier' => 'white-spirit']);
+    foreach ([7, true, [1], ['a' => 1]] as $day) {
+        $this->putJson('/api/shelf/fir', ['thinnedOn' => $day])
+            ->assertUnprocessable()
+            ->assertJsonValidationErrorFor('thinnedOn');
+    }
+});
+
+it('tells a stranger’s build from none by no header either, and has all answers safe', function () {
+    $id = $this->startBuild($this->modeller())->json('id');
+    $safe = ['x-content-type-options', 'referrer-policy', 'x-frame-options', 'content-security-policy'];
+    $this->app['auth']->forgetGuards();
+    $guest = $this->getJson('/api/builds')->assertUnauthorized();
+    $this->actingAs($this->modeller());
+    $theirs = $this->getJson("/api/builds/{$id}")->assertNotFound();
+    $none = $this->getJson('/api/builds/00000000-0000-4000-8000-000000000000')->assertNotFound();
+    foreach ([$guest, $theirs, $none, $this->getJson('/api/none'), raw('POST', '/api/session', '{')] as $answer) {
+        expect($answer->headers->keys())->toContain(...$safe);
+    }
+
+    expect(array_diff($theirs->headers->keys(), $none->headers->keys()))->toBe([])
+        ->and(array_diff($none->headers->keys(), $theirs->headers->keys()))->toBe([]);
+});
+
+it('hangs nothing onto a build that is deleted meanwhile', function () {
+    $user = $this->modeller();
+    $id = $this->startBuild($user)->json('id');
+    $picture = imagecreatetruecolor(8, 8);
+    ob_start();
+    imagejpeg($picture);
+    $jpeg = (string) ob_get_clean();
+    // Deleted by another window between the look at it and the writing.
+    $gone = static function () use ($id): void {
+        DB::table('builds')->where('id', $id)->delete();
+    };
+    foreach (['log', 'photo'] as $what) {
+        DB::beginTransaction();
+        DB::listen(static function (QueryExecuted $query) use ($gone): void {
+            static $left = 1;
+            if (str_contains($query->sql, 'from "plan_revisions"') && $left-- > 0) {
+                $gone();
+            }
+        });
+        $answer = $what === 'log'
+            ? $this->postJson("/api/builds/{$id}/log", ['entries' => [logged('note', null, ['text' => 'x'])]])
+            : raw('POST', "/api/builds/{$id}/photos?of=zone&id=turret", $jpeg, 'image/jpeg');
+        $answer->assertNotFound();
+        expect(DB::table('photos')->count() + DB::table('log_entries')->count())->toBe(0);
+        DB::rollBack();
+        Event::forget(QueryExecuted::class);
+    }
+});
+
+it('lets nobody use more of the processor than a share, whatever is asked how often', function () {
+    $this->actingAs($user = $this->modeller());
+    app(RateLimiter::class)->increment("cost.{$user->id}", amount: 29_990);
+    $this->postJson('/api/mixes/closest', ['wanted' => '#7d7f5c'])->assertSuccessful();
+    app(RateLimiter::class)->increment("cost.{$user->id}", amount: 10);
+    $answer = $this->postJson('/api/mixes/closest', ['wanted' => '#7d7f5c'])->assertStatus(429);
+    expect((int) $answer->headers->get('Retry-After'))->toBeGreaterThan(0);
+    $this->getJson('/api/mixes')->assertOk();
+    $this->actingAs($this->modeller());
+    $this->postJson('/api/mixes/closest', ['wanted' => '#7d7f5c'])->assertSuccessful();
+});
+
+it('says of work that was ended for its length that nothing was changed', function () {
+    $ended = new FatalError('Maximum execution time of 10 seconds exceeded', 0, ['type' => 1, 'message' => '']);
+    $answer = app(ExceptionHandler::class)->render(Illuminate\Http\Request::create('/api/work'), $ended);
+
+    expect($answer->getStatusCode())->toBe(503)
+        ->and($answer->getContent())->toContain('Nothing was changed');
 });

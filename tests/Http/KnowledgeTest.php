@@ -70,7 +70,7 @@ it('tells what a scratch would uncover', function () {
         ->assertJsonPath('layers.1.protectedBy', null);
     $this->getJson("/api/builds/{$this->id}/zones/attic/scratch")->assertNotFound();
     $this->getJson("/api/builds/{$this->id}/zones/turret/scratch?before=nowhere")->assertNotFound();
-    $this->getJson("/api/builds/{$this->id}/zones/turret/scratch?before[]=x")->assertOk();
+    $this->getJson("/api/builds/{$this->id}/zones/turret/scratch?before[]=x")->assertStatus(400);
 });
 
 it('offers a repair that mends the plan when it is applied', function () {

@@ -164,3 +164,25 @@ it('keeps photographs of steps and zones of a build, with the build, and shows t
     $this->deleteJson("/api/builds/{$id}")->assertNoContent();
     $this->get("/api/photos/{$step}")->assertNotFound();
 });
+
+it('is asked for each time, so that nothing is left in the browser of whoever has signed out', function () {
+    // As the door reads a person, with all there is of them.
+    $this->actingAs(User::query()->latest('id')->firstOrFail());
+    $photo = ($this->send)(pictureOf(40, 20, static fn (GdImage $image) => imagejpeg($image)))->json('id');
+    $first = $this->get("/api/photos/{$photo}")->assertOk();
+    $tag = (string) $first->headers->get('ETag');
+
+    expect($first->headers->get('Cache-Control'))->toBe('no-cache, private')
+        ->and($tag)->not->toBe($this->get("/api/photos/{$photo}?size=small")->headers->get('ETag'));
+    $this->get("/api/photos/{$photo}", ['If-None-Match' => $tag])->assertStatus(304);
+    $this->deleteJson('/api/session')->assertOk()->assertHeader('Clear-Site-Data', '"cache"');
+    $this->app['auth']->forgetGuards();
+    $this->getJson("/api/photos/{$photo}", ['If-None-Match' => $tag])->assertUnauthorized();
+});
+
+it('goes with the mix that it is of', function () {
+    ($this->send)(pictureOf(40, 20, static fn (GdImage $image) => imagejpeg($image)))->assertCreated();
+    $this->deleteJson("/api/mixes/{$this->mix}")->assertNoContent();
+
+    expect(Illuminate\Support\Facades\DB::table('photos')->count())->toBe(0);
+});

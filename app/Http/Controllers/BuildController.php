@@ -15,6 +15,7 @@ use App\Plans\LogStore;
 use App\Plans\PlanStore;
 use App\Room\Forecasts;
 use App\Vehicles\Measurements;
+use Illuminate\Database\ConnectionInterface;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Ulvrach\Drying\Season;
@@ -32,7 +33,7 @@ final readonly class BuildController
     {
         $user = CurrentUser::of($request);
         $forecast = $forecasts->of($user, BenchSettings::of($user), intdiv(now()->getTimestamp(), 60));
-        $builds = $user->builds()->with('head')->latest('updated_at')->latest('head_id')->get();
+        $builds = Build::whole($user->builds()->latest('updated_at')->latest('head_id'));
         $all = $logs->ofAll($user->id, array_values($builds->map(static fn (Build $build) => $build->id)->all()));
 
         return new JsonResponse([
@@ -64,10 +65,17 @@ final readonly class BuildController
         return new JsonResponse($this->state->of($build));
     }
 
-    public function destroy(Request $request, Build $build, PhotoStore $photos): JsonResponse
-    {
-        $photos->throwAwayUnder(CurrentUser::of($request), $build->photosOf());
-        $build->delete();
+    public function destroy(
+        Request $request,
+        Build $build,
+        PhotoStore $photos,
+        ConnectionInterface $database,
+    ): JsonResponse {
+        // The row first: what arrives for it meanwhile waits, and then finds that it is gone.
+        $database->transaction(static function () use ($request, $build, $photos): void {
+            $build->delete();
+            $photos->throwAwayUnder(CurrentUser::of($request), $build->photosOf());
+        });
 
         return new JsonResponse(null, 204);
     }

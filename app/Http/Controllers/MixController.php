@@ -13,6 +13,7 @@ use App\Models\SavedMix;
 use App\Models\User;
 use App\Photos\PhotoStore;
 use App\Supply\Supplies;
+use Illuminate\Database\ConnectionInterface;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Carbon;
@@ -40,8 +41,12 @@ final readonly class MixController
     /** How often it is remembered what a mix was before. */
     private const MOST_HISTORY = 30;
 
-    public function __construct(private Supplies $supplies, private WhereUsed $uses, private PhotoStore $photos)
-    {
+    public function __construct(
+        private Supplies $supplies,
+        private WhereUsed $uses,
+        private PhotoStore $photos,
+        private ConnectionInterface $database,
+    ) {
     }
 
     public function closest(ClosestMixRequest $request): JsonResponse
@@ -160,7 +165,12 @@ final readonly class MixController
 
     public function destroy(Request $request, string $mix): JsonResponse
     {
-        CurrentUser::of($request)->mixes()->where('code', $mix)->delete();
+        $user = CurrentUser::of($request);
+        $this->database->transaction(function () use ($user, $mix): void {
+            if ($user->mixes()->where('code', $mix)->delete() > 0) {
+                $this->photos->throwAwayUnder($user, SavedMix::subjectOf($mix));
+            }
+        });
 
         return new JsonResponse(null, 204);
     }

@@ -12,6 +12,7 @@ use App\Photos\Developer;
 use App\Photos\NoPicture;
 use App\Photos\PhotoStore;
 use App\Plans\OwnPlans;
+use Illuminate\Database\ConnectionInterface;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -24,18 +25,21 @@ use Ulvrach\Technique\TechniqueLibrary;
 /** One's own photographs. A picture is sent as it is, as the body of the request. */
 final readonly class PhotoController
 {
-    public function __construct(private PhotoStore $photos)
+    public function __construct(private PhotoStore $photos, private ConnectionInterface $database)
     {
     }
 
     public function storeOfMix(Request $request, string $mix): JsonResponse
     {
         $user = CurrentUser::of($request);
-        if (! $user->mixes()->where('code', $mix)->exists()) {
-            throw new NotFoundHttpException('There is no such mix.');
-        }
+        $mustStay = static function () use ($user, $mix): void {
+            $query = $user->mixes()->where('code', $mix);
+            $query->sharedLock();
+            $query->first() ?? throw new NotFoundHttpException('There is no such mix.');
+        };
+        $this->database->transaction($mustStay);
 
-        return $this->keep($request, $user, SavedMix::subjectOf($mix));
+        return $this->keep($request, $user, SavedMix::subjectOf($mix), $mustStay);
     }
 
     /** Of a step as it was done, or of a zone as it ought to look. */
@@ -57,7 +61,13 @@ final readonly class PhotoController
             throw ValidationException::withMessages(['photo' => 'The id of a photograph is a UUID.']);
         }
 
-        return $this->keep($request, CurrentUser::of($request), $build->photosOf($kind, $id), $photo);
+        return $this->keep(
+            $request,
+            CurrentUser::of($request),
+            $build->photosOf($kind, $id),
+            static fn () => $build->mustStay(),
+            $photo,
+        );
     }
 
     /** Of all steps and zones of a build, also of steps that are gone from its plan. */
@@ -112,9 +122,17 @@ final readonly class PhotoController
         };
     }
 
-    /** @param  string  $id  under which a device that was without a network has kept it; '': none */
-    private function keep(Request $request, User $user, string $subject, string $id = ''): JsonResponse
-    {
+    /**
+     * @param  \Closure(): void  $mustStay  sees to it that what it shows is not deleted while it is kept
+     * @param  string  $id  under which a device that was without a network has kept it; '': none
+     */
+    private function keep(
+        Request $request,
+        User $user,
+        string $subject,
+        \Closure $mustStay,
+        string $id = '',
+    ): JsonResponse {
         $kept = $this->photos->of($user, [$subject])[$subject] ?? [];
         foreach ($kept as $photo) {
             if ($photo['id'] === $id) {
@@ -130,7 +148,13 @@ final readonly class PhotoController
             throw ValidationException::withMessages(['photo' => $fault->getMessage()]);
         }
 
-        return new JsonResponse($this->photos->keep($user, $subject, $picture, $id), 201);
+        $photo = $this->database->transaction(function () use ($mustStay, $user, $subject, $picture, $id): array {
+            $mustStay();
+
+            return $this->photos->keep($user, $subject, $picture, $id);
+        });
+
+        return new JsonResponse($photo, 201);
     }
 
     public function show(Request $request, string $photo): Response
@@ -139,11 +163,14 @@ final readonly class PhotoController
         $bytes = $this->photos->bytes(CurrentUser::of($request), $photo, $isSmall) ??
             throw new NotFoundHttpException('There is no such photograph.');
 
-        return new Response($bytes, 200, [
-            'Content-Type' => 'image/jpeg',
-            // It never changes, and no shared cache may keep it.
-            'Cache-Control' => 'private, max-age=31536000, immutable',
-        ]);
+        $answer = new Response($bytes, 200, ['Content-Type' => 'image/jpeg']);
+        // It never changes, but whoever has signed out since must not find it in the browser: it is asked for each time,
+        // and sent again only where it is not there.
+        $answer->headers->set('Cache-Control', 'private, no-cache');
+        $answer->setEtag($photo.($isSmall ? '-small' : ''));
+        $answer->isNotModified($request);
+
+        return $answer;
     }
 
     public function destroy(Request $request, string $photo): JsonResponse

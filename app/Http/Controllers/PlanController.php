@@ -63,8 +63,9 @@ final readonly class PlanController
     /** What the plan would come to; nothing is kept. */
     public function preview(PlanEditRequest $request, Build $build): JsonResponse
     {
+        $edits = $request->edits();
         try {
-            $plan = EditCodec::apply($request->edits(), $build->head->document);
+            $plan = EditCodec::apply($edits, $build->head->document);
             $verdict = $this->judge->mustBear($plan, $this->logs->of($build));
         } catch (BadPlanFile $bad) {
             throw PlanEditRequest::under('/edits', $bad);

@@ -70,7 +70,8 @@ final readonly class SessionController
         $request->session()->invalidate();
         $request->session()->regenerateToken();
 
-        return $this->show($request);
+        // What the browser has kept of this person's pages and pictures.
+        return $this->show($request)->header('Clear-Site-Data', '"cache"');
     }
 
     private function enter(Request $request): JsonResponse

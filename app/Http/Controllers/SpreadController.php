@@ -41,7 +41,7 @@ final readonly class SpreadController
     {
         $steps = $this->steps($request, $build);
         $others = [];
-        foreach (CurrentUser::of($request)->builds()->with('head')->latest('updated_at')->get() as $other) {
+        foreach (Build::whole(CurrentUser::of($request)->builds()->latest('updated_at')) as $other) {
             try {
                 $others[] = $other->id === $build->id
                     ? null
@@ -62,7 +62,7 @@ final readonly class SpreadController
         /** @var list<string> $named */
         $named = array_values($request->array('onto'));
         $onto = array_unique($named);
-        $own = CurrentUser::of($request)->builds()->with('head')->get();
+        $own = Build::whole(CurrentUser::of($request)->builds());
         $others = array_filter($own->all(), static fn (Build $one) => in_array($one->id, $onto, true));
         if (count($others) !== count($onto) || in_array($build->id, $onto, true)) {
             throw ValidationException::withMessages(['onto' => 'There is no such other build on your bench.']);

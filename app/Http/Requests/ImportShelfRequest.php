@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use Illuminate\Foundation\Http\FormRequest;
+use Ulvrach\ShelfFile\Column;
 
 /** A table of jars, and which of its columns is which. */
 final class ImportShelfRequest extends FormRequest
@@ -14,7 +15,7 @@ final class ImportShelfRequest extends FormRequest
     {
         return [
             'table' => ['required', 'string', 'max:1000000'],
-            'map' => ['nullable', 'array', 'max:20'],
+            'map' => ['nullable', 'array:'.implode(',', array_column(Column::cases(), 'value'))],
             'map.*' => ['integer', 'min:0', 'max:200'],
             'take' => ['boolean'],
         ];

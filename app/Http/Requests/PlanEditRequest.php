@@ -21,6 +21,15 @@ final class PlanEditRequest extends FormRequest
         return ['version' => ['sometimes', 'integer:strict', 'min:1'], 'label' => ['nullable', 'string', 'max:200']];
     }
 
+    /** @return array<string, mixed> the edits are read on their own: nothing walks through them twice */
+    public function validationData(): array
+    {
+        /** @var array<string, mixed> $said */
+        $said = $this->only(['version', 'label']);
+
+        return $said;
+    }
+
     /**
      * Read from the raw body: the framework trims texts and turns empty ones into null, and a plan file means what it
      * says.

@@ -13,7 +13,7 @@ use Ulvrach\Material\Stock;
 /** What is known of one's own jar beside the paint in it. All of it may be left open. */
 final class StockRequest extends FormRequest
 {
-    private const DAY = ['nullable', 'string', 'date_format:Y-m-d', 'after:1950-01-01', 'before:2150-01-01'];
+    private const DAY = ['bail', 'nullable', 'string', 'date_format:Y-m-d', 'after:1950-01-01', 'before:2150-01-01'];
 
     /** @return array<string, list<mixed>> */
     public function rules(): array

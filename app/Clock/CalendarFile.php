@@ -35,12 +35,17 @@ final class CalendarFile
          *   reason: string,
          *   opens: string|null,
          *   closes: string|null,
+         *   dries: array<string, mixed>|null,
          * }> $items
          */
         $items = $timetable['items'];
         /** @var list<array{id: string, name: string}> $builds */
         $builds = $timetable['builds'];
         $names = array_column($builds, 'name', 'id');
+        $zone = new \DateTimeZone(self::text($timetable['timeZone'] ?? 'UTC'));
+        $said = static fn (string $moment): string => (new \DateTimeImmutable($moment))
+            ->setTimezone($zone)
+            ->format('D j M, H:i');
         foreach ($items as $item) {
             $part = $item['part'] === null ? '' : ", {$item['part']}";
             $event = $calendar->createComponent('VEVENT', [
@@ -52,7 +57,8 @@ final class CalendarFile
                     ": {$item['number']} ".($item['product'] ?? $item['technique']).", {$item['where']}{$part}",
                 'DESCRIPTION' => trim(
                     "{$item['technique']}\n{$item['reason']}".
-                        ($item['closes'] === null ? '' : "\nIts window closes {$item['closes']}."),
+                        ($item['closes'] === null ? '' : "\nIts window closes {$said($item['closes'])}.").
+                        ($item['dries'] === null ? '' : "\n".self::drying($item['dries'], $said)),
                 ),
             ]);
             $calendar->add($event);
@@ -69,6 +75,26 @@ final class CalendarFile
         }
 
         return $calendar->serialize();
+    }
+
+    /**
+     * From when on the film bears what, in the words of the screens.
+     *
+     * @param  array<string, mixed>  $dries  as CureReport writes it
+     * @param  \Closure(string): string  $said
+     */
+    private static function drying(array $dries, \Closure $said): string
+    {
+        $soonest = is_array($dries['soonest'] ?? null) ? $dries['soonest'] : [];
+        $says = [];
+        foreach (['touchDry' => 'Dry to the touch', 'recoatable' => 'ready for another coat'] as $state => $words) {
+            [$from, $to] = [$soonest[$state] ?? null, $dries[$state] ?? null];
+            if (is_string($from) && is_string($to)) {
+                $says[] = "{$words} ".($from === $to ? $said($to) : "{$said($from)} – {$said($to)}");
+            }
+        }
+
+        return implode(', ', $says).'.';
     }
 
     private static function alarm(VCalendar $calendar, \DateTimeImmutable $at, string $says): Component

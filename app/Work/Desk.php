@@ -66,7 +66,7 @@ final readonly class Desk
             try {
                 $card = $this->judge->alone(
                     $of[$id],
-                    static fn (): array => CardReport::ofStep($walks[$id], $index, $forecast, $paint),
+                    static fn (): array => CardReport::ofStep($walks[$id], $index, $now, $forecast, $paint),
                 );
             } catch (UnreadablePlan) {
                 continue;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ulvrach\Evaluation;
 
 use Ulvrach\Chemistry\BinderFamily;
+use Ulvrach\Chemistry\CureState;
 use Ulvrach\Chemistry\Sheen;
 use Ulvrach\Drying\Air;
 use Ulvrach\Drying\DryingLaw;
@@ -19,19 +20,46 @@ final readonly class FollowUp
 {
     /**
      * @param  string  $kind  "begin", "clean-up", "unmask", "next-coat" or "solvents"
-     * @param  int  $opens  minute on the plan's clock
+     * @param  int  $soonest  minute on the plan's clock before which it is surely too early
+     * @param  int  $opens  minute from which it is surely not
+     * @param  DryingLaw  $opening  what has to go on until it opens
+     * @param  DryingLaw  $closing  and until it closes
      * @param  int|null  $bestUntil  null: any time is as good
      * @param  int|null  $closes  null: it stays open
      */
     private function __construct(
         public string $kind,
         public string $action,
+        public int $soonest,
         public int $opens,
         public ?int $bestUntil,
         public ?int $closes,
         public string $before,
         public ?string $after,
+        private DryingLaw $opening = DryingLaw::None,
+        private DryingLaw $closing = DryingLaw::None,
     ) {
+    }
+
+    /**
+     * The same on another clock.
+     *
+     * @param  \Closure(int, DryingLaw): int  $to  of a minute on the plan's clock, and what has to go on until then
+     */
+    public function mapped(\Closure $to): self
+    {
+        return new self(
+            kind: $this->kind,
+            action: $this->action,
+            soonest: $to($this->soonest, $this->opening),
+            opens: $to($this->opens, $this->opening),
+            bestUntil: $this->bestUntil === null ? null : $to($this->bestUntil, $this->closing),
+            closes: $this->closes === null ? null : $to($this->closes, $this->closing),
+            before: $this->before,
+            after: $this->after,
+            opening: $this->opening,
+            closing: $this->closing,
+        );
     }
 
     /** @return list<self> in the order in which they open */
@@ -89,6 +117,7 @@ final readonly class FollowUp
                 new self(
                     kind: 'begin',
                     action: $situation->technique->name,
+                    soonest: min($times->ready, $times->hold->soonest ?? $times->ready),
                     opens: $times->ready,
                     bestUntil: $easy,
                     closes: $times->closes,
@@ -117,11 +146,14 @@ final readonly class FollowUp
             new self(
                 kind: 'clean-up',
                 action: "Clean it up, {$window->sign}",
-                opens: $applied + $window->earliest,
+                soonest: $applied + $window->earliest,
+                opens: $applied + $window->surely,
                 bestUntil: $at($window->bestUntil),
                 closes: $at($window->latest),
                 before: 'the brush takes all of it out',
                 after: $window->latest === null ? null : 'it has set, or takes the paint along',
+                opening: self::cleanUpLaw($work->product?->material->family),
+                closing: self::cleanUpLaw($work->product?->material->family),
             ),
         ];
     }
@@ -139,6 +171,7 @@ final readonly class FollowUp
                     new self(
                         kind: 'unmask',
                         action: 'Take the mask off',
+                        soonest: $end,
                         opens: $end,
                         bestUntil: null,
                         closes: $end + Minutes::DAY,
@@ -152,22 +185,26 @@ final readonly class FollowUp
             new self(
                 kind: 'next-coat',
                 action: $isFilm ? 'The colour that it shall lift' : 'The next coat',
+                soonest: $layer->soonest[1],
                 opens: $layer->recoatableAt,
                 bestUntil: null,
                 closes: $isFilm ? $layer->laidAt + Minutes::DAY : null,
                 before: 'it tears or traps what is below',
                 after: $isFilm ? 'the film crazes, or no longer lets go' : null,
+                opening: $layer->lawOf(CureState::Recoatable),
             ),
         ];
         if ($layer->solventProofAt !== null && ! $isFilm) {
             $windows[] = new self(
                 kind: 'solvents',
                 action: 'Masks, solvents and rubbing',
+                soonest: $layer->soonest[2] ?? $layer->solventProofAt,
                 opens: $layer->solventProofAt,
                 bestUntil: null,
                 closes: null,
                 before: 'it is pulled off, softened or stained',
                 after: null,
+                opening: $layer->lawOf(CureState::SolventProof),
             );
         }
 

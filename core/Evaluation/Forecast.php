@@ -50,31 +50,6 @@ final class Forecast
         );
     }
 
-    /**
-     * Between which moments a step can begin, by the films that are there already.
-     *
-     * @return array{int|null, int|null} Unix minutes; null: no film sets that bound
-     */
-    public function bounds(Walk $walk, int $index): array
-    {
-        $bench = $walk->plan->bench;
-        $times = $walk->times[$index];
-        $notBefore = null;
-        foreach ($times->waits as $other => $wait) {
-            $doneAt = $walk->doneAt($other);
-            if ($doneAt !== null) {
-                $notBefore = max($notBefore ?? 0, $doneAt + $this->minutes($wait, $bench, $doneAt));
-            }
-        }
-        [$opener, $window] = $times->window ?? [null, null];
-        $openedAt = $opener === null ? null : $walk->doneAt($opener);
-
-        return [
-            $notBefore,
-            $openedAt === null || $window === null ? null : $openedAt + $this->minutes($window, $bench, $openedAt),
-        ];
-    }
-
     /** Long enough whenever work ends, for who does not know yet when that is. */
     public function longest(Wait $wait, BenchConditions $bench): int
     {

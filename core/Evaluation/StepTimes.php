@@ -10,9 +10,9 @@ final readonly class StepTimes
     /**
      * @param  int  $ready  from when everything below allows it
      * @param  int|null  $closes  when the window for it closes; null: it stays open
-     * @param  array<int, Wait>  $waits  by index of the step whose layer is waited for: from its end
+     * @param  array<int, Wait>  $waits  by index of the step whose layer is waited for: from its last stroke
      * @param  array{int, Wait}|null  $window  index of the step that opens the window for this one, and how long from
-     *   its end
+     *   its last stroke
      * @param  int  $applied  when it was all on, before any clean-up: from then on it dries
      * @param  int  $planned  when it would begin by the plan alone, after what is done before it
      * @param  int|null  $rested  minute from which its product has rested as it should; null: it need not

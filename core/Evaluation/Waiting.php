@@ -159,7 +159,12 @@ final readonly class Waiting
                 $layer = $hold->layer;
                 // A film that never gets there is waited for until it bears a coat.
                 $state = $layer->reaches($hold->needs) === null ? CureState::Recoatable : $hold->needs;
-                $wait = new Wait(max(0, $hold->until - $layer->laidAt), $layer->lawOf($state));
+                $wait = new Wait(
+                    max(0, $hold->until - $layer->laidAt),
+                    $layer->lawOf($state),
+                    max(0, $hold->soonest - $layer->laidAt),
+                    max(0, $hold->sure - $layer->laidAt),
+                );
                 $waits[$index] = self::longer($wait, $waits[$index] ?? $wait);
             }
         }

@@ -192,12 +192,14 @@ final class Walker
             $start = ($log->begunAt($work->step->id) ?? $finished - $span) - $clockZero;
         }
 
+        $applied = $this->appliedAt($work, $start, $end, $clockZero, $log);
+
         return new StepTimes(
             ready: $ready,
-            start: $start,
+            start: min($start, $applied),
             end: $end,
             handsOn: $handsOn,
-            applied: max($start, $end - $this->cleaningOf($work)),
+            applied: $applied,
             closes: $windows->closes($work, $touched, $waiting->into),
             hold: $waiting->longest,
             waits: $rest === null ? $waiting->waits : $waiting->waits + [$rest[0] => $rest[1]],
@@ -226,6 +228,16 @@ final class Walker
         }
 
         return [$handsOn + $waits, $handsOn];
+    }
+
+    /** When the last stroke was on: as somebody has said, else as long before the end as its clean-up takes. */
+    private function appliedAt(Work $work, int $start, int $end, ?int $clockZero, Log $log): int
+    {
+        $said = $work->step->cleanUp === [] || $clockZero === null ? null : $log->lastStrokeAt($work->step->id);
+
+        return $said === null
+            ? max($start, $end - $this->cleaningOf($work))
+            : max($log->begunAt($work->step->id) ?? $said, $said) - $clockZero;
     }
 
     /** Minutes from when it was all on to the end of its clean-up; 0: nothing is cleaned up. */

@@ -19,6 +19,9 @@ final class Log
     /** @var array<string, int> by step id: Unix minute */
     private array $begun = [];
 
+    /** @var array<string, int>|null by step id: Unix minute */
+    private ?array $laid = null;
+
     /**
      * @param  list<Entry>  $entries  in the order in which they were written down
      * @param  list<Trial>  $elsewhere  what the same person has tried on other builds, the oldest first
@@ -74,12 +77,31 @@ final class Log
     /** When its last stroke was laid, if it is not finished yet; Unix minute. */
     public function laidAt(string $stepId): ?int
     {
-        $at = null;
-        foreach ($this->isFinished($stepId) ? [] : $this->standing() as $entry) {
-            $at = $entry->kind === EntryKind::Laid && $entry->stepId === $stepId ? $entry->at : $at;
+        return $this->isFinished($stepId) ? null : $this->laid()[$stepId] ?? null;
+    }
+
+    /** When its last stroke was laid, of a step that is finished; Unix minute. Null: nobody has said so. */
+    public function lastStrokeAt(string $stepId): ?int
+    {
+        $finished = $this->finishedAt($stepId);
+        $laid = $finished === null ? null : $this->laid()[$stepId] ?? null;
+
+        return $laid === null || $laid > $finished ? null : $laid;
+    }
+
+    /** @return array<string, int> by step id: when its last stroke was laid, the last time if there are several */
+    private function laid(): array
+    {
+        if ($this->laid === null) {
+            $this->laid = [];
+            foreach ($this->standing() as $entry) {
+                if ($entry->kind === EntryKind::Laid && $entry->stepId !== null) {
+                    $this->laid[$entry->stepId] = $entry->at;
+                }
+            }
         }
 
-        return $at;
+        return $this->laid;
     }
 
     public function isFinished(string $stepId): bool

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ulvrach\Report;
 
 use Ulvrach\Chemistry\Carrier;
+use Ulvrach\Evaluation\FilmClock;
 use Ulvrach\Evaluation\FollowUp;
 use Ulvrach\Evaluation\Forecast;
 use Ulvrach\Evaluation\Walk;
@@ -32,18 +33,20 @@ final class CardReport
     private const STALE = 720;
 
     /**
+     * @param  int  $now  Unix minute
      * @param  Forecast  $forecast  of the room that films dry in
      * @param  float  $paint  how many times as much paint as by the figures the hands take
      * @return array<string, mixed>
      */
-    public static function ofStep(Walk $walk, int $index, Forecast $forecast, float $paint = 1.0): array
+    public static function ofStep(Walk $walk, int $index, int $now, Forecast $forecast, float $paint = 1.0): array
     {
         $plan = $walk->plan;
         $step = $plan->steps[$index];
         $technique = TechniqueLibrary::get($step->technique);
         $product = $plan->productOf($step);
         $take = self::take($walk, $index, $paint);
-        [$opens, $closes] = $forecast->bounds($walk, $index);
+        $clock = new FilmClock($walk, $forecast);
+        [$opens, $closes] = [$clock->opens($index), $clock->closes($index)];
         $begun = $walk->log->begunAt($step->id);
         $times = $walk->times[$index];
 
@@ -79,7 +82,8 @@ final class CardReport
             'hazards' => array_map(KnowledgeReport::hazard(...), Safety::ofStep($step, $plan)),
             'note' => $step->note,
             'handsOn' => $times->handsOn,
-            'opensAt' => $opens === null ? null : TimetableReport::moment($opens),
+            'opensSoonest' => $opens === null ? null : TimetableReport::moment($opens->soonest),
+            'opensAt' => $opens === null ? null : TimetableReport::moment($opens->sure),
             'closesAt' => $closes === null ? null : TimetableReport::moment($closes),
             'waitsFor' => $times->hold === null
                 ? null
@@ -87,8 +91,8 @@ final class CardReport
                     ", until it is {$times->hold->needs->label()}",
             'begunAt' => $begun === null ? null : TimetableReport::moment($begun),
             'laidAt' => self::laid($walk, $step),
-            'cleaning' => self::cleaning($walk, $index),
-            'after' => self::after($walk, $index),
+            'cleaning' => self::cleaning($walk, $index, $now, $clock),
+            'after' => self::after($walk, $index, $now, $clock),
             'handled' => self::handled($step, $product),
         ];
     }
@@ -102,35 +106,30 @@ final class CardReport
      */
     public static function clocks(Walk $walk, int $now, Forecast $forecast): array
     {
+        $clock = new FilmClock($walk, $forecast);
         $clocks = [];
-        foreach ($walk->plan->steps as $index => $step) {
-            $layer = $walk->layers[$index];
-            $doneAt = $walk->doneAt($index);
-            $wet = $doneAt === null ? self::wet($walk, $index, $now) : null;
+        foreach (array_keys($walk->plan->steps) as $index) {
+            $laidAt = $clock->laidAt($index);
+            $wet = $laidAt === null ? self::wet($walk, $index, $now, $clock) : null;
             if ($wet !== null) {
                 $clocks[] = $wet;
             }
-            if ($doneAt === null || $walk->clockZero === null) {
+            if ($laidAt === null) {
                 continue;
             }
-            $laidAt = $layer === null ? $doneAt : $walk->clockZero + $layer->laidAt;
-            $cures = $layer === null ? null : TimetableReport::cures($layer, $walk->plan->bench, $laidAt, $forecast);
-            $windows = [];
-            foreach (FollowUp::of($walk, $index) as $window) {
-                // When a step itself could begin is past once it is done, and when it could be cleaned as well.
-                if (! self::isPast($window, $step)) {
-                    $windows[] = self::window($window, $walk->clockZero);
-                }
-            }
-            $last = max($cures['recoatable'] ?? '', $cures['solventProof'] ?? '');
+            $cures = $clock->cures($index);
+            $windows = self::windows($walk, $index, $laidAt, $clock);
+            $last = max($cures['recoatable']->sure ?? 0, $cures['solventProof']->sure ?? 0);
             foreach ($windows as $window) {
-                $last = max($last, $window['opensAt'], $window['closesAt'] ?? '');
+                $last = max($last, $window->opens, $window->closes ?? 0);
             }
-            // Moments are written so that the later one also sorts later.
-            if ($last < TimetableReport::moment($now - self::STALE)) {
-                continue;
+            if ($last >= $now - self::STALE) {
+                $clocks[] = [
+                    ...self::named($walk, $index, $laidAt),
+                    'cures' => $cures === null ? null : CureReport::of($cures),
+                    'windows' => array_map(self::window(...), $windows),
+                ];
             }
-            $clocks[] = [...self::named($walk, $index, $laidAt), 'cures' => $cures, 'windows' => $windows];
         }
 
         return $clocks;
@@ -183,69 +182,73 @@ final class CardReport
         ];
     }
 
-    private static function isPast(FollowUp $window, Step $step): bool
+    /**
+     * What may still follow a step that is done: when it could begin itself is past, and when it could be cleaned too.
+     *
+     * @return list<FollowUp> in Unix minutes
+     */
+    private static function windows(Walk $walk, int $index, int $laidAt, FilmClock $clock): array
     {
-        return $window->kind === 'begin' || ($window->kind === 'clean-up' && $step->cleanUp !== []);
+        $isCleaned = $walk->plan->steps[$index]->cleanUp !== [];
+
+        return array_values(
+            array_filter(
+                $clock->windows($index, $laidAt),
+                static fn (FollowUp $window): bool => $window->kind !== 'begin' &&
+                    ! ($window->kind === 'clean-up' && $isCleaned),
+            ),
+        );
     }
 
     /**
-     * What becomes possible after it, and how it dries, in minutes from its end: so that a clock starts at the press
-     * that says that it is done, whether the server is there or not.
+     * What becomes possible after it, and how it dries, in minutes from its last stroke: so that a clock starts at the
+     * press that says that it is done, whether the server is there or not.
      *
      * @return array<string, mixed>
      */
-    private static function after(Walk $walk, int $index): array
+    private static function after(Walk $walk, int $index, int $now, FilmClock $clock): array
     {
-        $end = $walk->times[$index]->end;
         $layer = $walk->layers[$index];
-        $step = $walk->plan->steps[$index];
-        $windows = array_filter(
-            FollowUp::of($walk, $index),
-            static fn (FollowUp $window) => ! self::isPast($window, $step),
-        );
+        $times = $walk->times[$index];
 
         return [
-            'windows' => array_values(
-                array_map(static fn (FollowUp $window) => self::from($window, $end), $windows),
+            'cleanedAfter' => $times->end - $times->applied,
+            'windows' => array_map(
+                static fn (FollowUp $window) => self::from($window, $now),
+                self::windows($walk, $index, $now, $clock),
             ),
-            'cures' => $layer === null
-                ? null
-                : [
-                    'touchDry' => $layer->touchDryAt - $end,
-                    'recoatable' => $layer->recoatableAt - $end,
-                    'solventProof' => $layer->solventProofAt === null ? null : $layer->solventProofAt - $end,
-                ],
-            'sign' => TechniqueLibrary::get($step->technique)->cleanUp?->sign,
+            'cures' => $layer === null ? null : CureReport::since($clock->curesFrom($layer, $now), $now),
+            'sign' => TechniqueLibrary::get($walk->plan->steps[$index]->technique)->cleanUp?->sign,
         ];
     }
 
     /**
      * When it has to be cleaned, in minutes from the last stroke.
      *
-     * @return list<array{kind: string, action: string, opens: int, bestUntil: int|null, closes: int|null}> none: never
+     * @return list<array<string, mixed>> none: never
      */
-    private static function cleaning(Walk $walk, int $index): array
+    private static function cleaning(Walk $walk, int $index, int $now, FilmClock $clock): array
     {
-        $layer = $walk->layers[$index];
         $windows = [];
-        foreach ($walk->plan->steps[$index]->cleanUp === [] ? [] : FollowUp::of($walk, $index) as $window) {
-            if ($layer !== null && $window->kind === 'clean-up') {
-                $windows[] = self::from($window, $layer->laidAt);
+        foreach ($walk->plan->steps[$index]->cleanUp === [] ? [] : $clock->windows($index, $now) as $window) {
+            if ($walk->layers[$index] !== null && $window->kind === 'clean-up') {
+                $windows[] = self::from($window, $now);
             }
         }
 
         return $windows;
     }
 
-    /** @return array{kind: string, action: string, opens: int, bestUntil: int|null, closes: int|null} */
-    private static function from(FollowUp $window, int $minute): array
+    /** @return array<string, mixed> in minutes from a moment */
+    private static function from(FollowUp $window, int $moment): array
     {
         return [
             'kind' => $window->kind,
             'action' => $window->action,
-            'opens' => $window->opens - $minute,
-            'bestUntil' => $window->bestUntil === null ? null : $window->bestUntil - $minute,
-            'closes' => $window->closes === null ? null : $window->closes - $minute,
+            'soonest' => $window->soonest - $moment,
+            'opens' => $window->opens - $moment,
+            'bestUntil' => $window->bestUntil === null ? null : $window->bestUntil - $moment,
+            'closes' => $window->closes === null ? null : $window->closes - $moment,
         ];
     }
 
@@ -258,30 +261,25 @@ final class CardReport
     }
 
     /** @return array<string, mixed>|null the clock of a step that lies wet until it is cleaned; null: it does not */
-    private static function wet(Walk $walk, int $index, int $now): ?array
+    private static function wet(Walk $walk, int $index, int $now, FilmClock $clock): ?array
     {
         $step = $walk->plan->steps[$index];
         $laidAt = $walk->log->laidAt($step->id);
-        $cleaning = self::cleaning($walk, $index);
-        if ($laidAt === null || $cleaning === [] || $laidAt + self::STALE < $now) {
+        if ($laidAt === null || $step->cleanUp === [] || $laidAt + self::STALE < $now) {
             return null;
         }
-        $moment = static fn (?int $minutes) => $minutes === null ? null : TimetableReport::moment($laidAt + $minutes);
+        $windows = array_filter(
+            $clock->windows($index, $laidAt),
+            static fn (FollowUp $window): bool => $window->kind === 'clean-up',
+        );
 
-        return [
-            ...self::named($walk, $index, $laidAt),
-            'cures' => null,
-            'windows' => array_map(
-                static fn (array $window) => [
-                    'kind' => $window['kind'],
-                    'action' => $window['action'],
-                    'opensAt' => $moment($window['opens']),
-                    'bestUntil' => $moment($window['bestUntil']),
-                    'closesAt' => $moment($window['closes']),
-                ],
-                $cleaning,
-            ),
-        ];
+        return $windows === []
+            ? null
+            : [
+                ...self::named($walk, $index, $laidAt),
+                'cures' => null,
+                'windows' => array_values(array_map(self::window(...), $windows)),
+            ];
     }
 
     /** @return array<string, mixed> */
@@ -312,25 +310,16 @@ final class CardReport
         ];
     }
 
-    /**
-     * @return array{
-     *   kind: string,
-     *   action: string,
-     *   opensAt: string,
-     *   bestUntil: string|null,
-     *   closesAt: string|null,
-     * }
-     */
-    private static function window(FollowUp $window, int $clockZero): array
+    /** @return array<string, string|null> of one in Unix minutes */
+    private static function window(FollowUp $window): array
     {
         return [
             'kind' => $window->kind,
             'action' => $window->action,
-            'opensAt' => TimetableReport::moment($clockZero + $window->opens),
-            'bestUntil' => $window->bestUntil === null
-                ? null
-                : TimetableReport::moment($clockZero + $window->bestUntil),
-            'closesAt' => $window->closes === null ? null : TimetableReport::moment($clockZero + $window->closes),
+            'opensSoonest' => TimetableReport::moment($window->soonest),
+            'opensAt' => TimetableReport::moment($window->opens),
+            'bestUntil' => $window->bestUntil === null ? null : TimetableReport::moment($window->bestUntil),
+            'closesAt' => $window->closes === null ? null : TimetableReport::moment($window->closes),
         ];
     }
 }

@@ -151,6 +151,7 @@ final class KnowledgeReport
     {
         return [
             'action' => $window->action,
+            'soonest' => $window->soonest,
             'opens' => $window->opens,
             'bestUntil' => $window->bestUntil,
             'closes' => $window->closes,

@@ -4,10 +4,8 @@ declare(strict_types=1);
 
 namespace Ulvrach\Report;
 
-use Ulvrach\Chemistry\CureState;
+use Ulvrach\Evaluation\FilmClock;
 use Ulvrach\Evaluation\Forecast;
-use Ulvrach\Evaluation\Layer;
-use Ulvrach\Plan\BenchConditions;
 use Ulvrach\Plan\Plan;
 use Ulvrach\Plan\Step;
 use Ulvrach\Quantity\Moment;
@@ -269,7 +267,7 @@ final class TimetableReport
             'reason' => Reason::of($timetable->problem, $solution, $index).self::light($timetable, $step, $index),
             'opens' => self::opens($timetable->problem, $solution->ends, $index),
             'closes' => self::closes($timetable->problem, $solution->ends, $index),
-            'dries' => self::dries($verdict, $job, $solution->ends[$index], $forecast),
+            'dries' => self::dries($timetable, $index, $verdict, $forecast),
         ];
     }
 
@@ -341,52 +339,22 @@ final class TimetableReport
         return $closes === null ? null : self::moment($closes);
     }
 
-    /**
-     * @return array{
-     *   touchDry: string,
-     *   recoatable: string,
-     *   solventProof: string|null,
-     *   soonest: array{touchDry: string, recoatable: string, solventProof: string|null},
-     * }|null what its last part leaves to dry
-     */
-    private static function dries(Verdict $verdict, Job $job, int $end, Forecast $forecast): ?array
+    /** @return array<string, mixed>|null what its last part leaves to dry, from the last stroke on */
+    private static function dries(Timetable $timetable, int $index, Verdict $verdict, Forecast $forecast): ?array
     {
+        $job = $timetable->jobs[$index];
         $layer = $verdict->walk->layers[$job->stepIndex];
         if ($layer === null || ! self::isLast($verdict, $job)) {
             return null;
         }
+        $laidAt = $timetable->solution->ends[$index];
+        foreach ($timetable->jobs as $other => $one) {
+            $isStroke = $one->build === $job->build && $one->stepIndex === $job->stepIndex && $other !== $index;
+            if ($job->part === JobPart::CleanUp && $isStroke) {
+                $laidAt = $timetable->solution->ends[$other];
+            }
+        }
 
-        return self::cures($layer, $verdict->plan->bench, $end, $forecast);
-    }
-
-    /**
-     * When a film reaches its states.
-     *
-     * @param  int  $laidAt  Unix minute
-     * @return array{
-     *   touchDry: string,
-     *   recoatable: string,
-     *   solventProof: string|null,
-     *   soonest: array{touchDry: string, recoatable: string, solventProof: string|null},
-     * } surely, and perhaps already; solvent-proof null: never
-     */
-    public static function cures(Layer $layer, BenchConditions $bench, int $laidAt, Forecast $forecast): array
-    {
-        $at = static function (CureState $state, bool $isSoonest) use ($layer, $bench, $laidAt, $forecast): ?string {
-            $wait = $layer->waitFor($state, $isSoonest);
-
-            return $wait === null ? null : self::moment($laidAt + $forecast->minutes($wait, $bench, $laidAt));
-        };
-
-        return [
-            'touchDry' => (string) $at(CureState::TouchDry, false),
-            'recoatable' => (string) $at(CureState::Recoatable, false),
-            'solventProof' => $at(CureState::SolventProof, false),
-            'soonest' => [
-                'touchDry' => (string) $at(CureState::TouchDry, true),
-                'recoatable' => (string) $at(CureState::Recoatable, true),
-                'solventProof' => $at(CureState::SolventProof, true),
-            ],
-        ];
+        return CureReport::of((new FilmClock($verdict->walk, $forecast))->curesFrom($layer, $laidAt));
     }
 }

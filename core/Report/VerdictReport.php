@@ -183,6 +183,7 @@ final class VerdictReport
                 static fn (FollowUp $window) => [
                     'kind' => $window->kind,
                     'action' => $window->action,
+                    'soonest' => $window->soonest,
                     'opens' => $window->opens,
                     'bestUntil' => $window->bestUntil,
                     'closes' => $window->closes,
@@ -194,7 +195,7 @@ final class VerdictReport
         ];
     }
 
-    /** @return array{step: string, film: string, needs: string, carrier: string|null} */
+    /** @return array<string, string|int|null> soonest and sure in minutes from the last stroke of what is waited for */
     private static function hold(Hold $hold): array
     {
         return [
@@ -202,6 +203,8 @@ final class VerdictReport
             'film' => $hold->layer->film->label(),
             'needs' => $hold->needs->label(),
             'carrier' => $hold->liquid?->liquid->carrier->label(),
+            'soonest' => $hold->soonest - $hold->layer->laidAt,
+            'sure' => $hold->sure - $hold->layer->laidAt,
         ];
     }
 

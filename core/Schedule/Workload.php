@@ -6,6 +6,7 @@ namespace Ulvrach\Schedule;
 
 use Ulvrach\Drying\CureTable;
 use Ulvrach\Evaluation\BenchAir;
+use Ulvrach\Evaluation\FilmClock;
 use Ulvrach\Evaluation\FollowUp;
 use Ulvrach\Evaluation\Forecast;
 use Ulvrach\Evaluation\Wait;
@@ -37,6 +38,9 @@ final class Workload
 
     /** @var list<Job> by activity */
     public array $jobs = [];
+
+    /** @var array<string, int> "build step index" => the activity that lays its last stroke */
+    private array $strokes = [];
 
     /** @var array<string, int> "build step index" => its last activity */
     private array $last = [];
@@ -100,6 +104,7 @@ final class Workload
         [$notBefore, $notAfter] = $this->bounds($build, $walk, $index);
         $first = count($this->activities);
         $this->addCoats($build, $plan, $index, $step, $technique, $notBefore, $notAfter);
+        $this->strokes["{$build} {$index}"] = count($this->activities) - 1;
         $this->addCleanUp($build, $walk, $index, $step, $technique);
         $this->last["{$build} {$index}"] = count($this->activities) - 1;
         $this->addLags($build, $walk, $index, $first);
@@ -209,8 +214,9 @@ final class Workload
                 $mins[$other] = max($minutes, $pause);
             }
         }
+        $wanted = $plan->steps[$index]->waitMinutes ?? 0;
         if ($plan->steps[$index]->waitMinutes !== null && $index > 0) {
-            $mins[$index - 1] = max($mins[$index - 1] ?? 0, $plan->steps[$index]->waitMinutes);
+            $mins[$index - 1] = max($mins[$index - 1] ?? 0, $wanted);
         }
         [$opener, $open] =
             $times->window === null
@@ -220,9 +226,16 @@ final class Workload
             $mins[$opener] ??= 0;
         }
         foreach ($mins as $other => $minutes) {
-            $from = $this->last["{$build} {$other}"] ?? null;
-            if ($from !== null) {
-                $this->lags[] = new Lag($from, $first, $minutes, $other === $opener ? max($open, $minutes) : null);
+            [$stroke, $end] = [$this->strokes["{$build} {$other}"] ?? null, $this->last["{$build} {$other}"] ?? null];
+            if ($stroke === null || $end === null) {
+                continue;
+            }
+            // A film dries from its last stroke on, while it is cleaned too; but nothing goes on before it is clean.
+            $isDrying = isset($times->waits[$other]) || $other === $opener;
+            $from = $isDrying ? $stroke : $end;
+            $this->lags[] = new Lag($from, $first, $minutes, $other === $opener ? max($open, $minutes) : null);
+            if ($from !== $end) {
+                $this->lags[] = new Lag($end, $first, max($pause, $other === $index - 1 ? $wanted : 0));
             }
         }
     }
@@ -230,7 +243,8 @@ final class Workload
     /** @return array{int, int|null} Unix minutes: by what is done already, and by what was put off */
     private function bounds(string $build, Walk $walk, int $index): array
     {
-        [$notBefore, $notAfter] = $this->forecast->bounds($walk, $index);
+        $clock = new FilmClock($walk, $this->forecast);
+        [$notBefore, $notAfter] = [$clock->notBefore($index), $clock->closes($index)];
         $putOff = $this->putOff["{$build} {$walk->plan->steps[$index]->id}"] ?? 0;
 
         return [max($this->now, $putOff, $notBefore ?? 0), $notAfter];

@@ -320,6 +320,8 @@ export const followUpSchema = z.object({
     opens: z.number(),
     bestUntil: z.number().nullable(),
     closes: z.number().nullable(),
+    /** Before it is surely too early; from opens on it surely is not. */
+    soonest: z.number(),
 })
 export type FollowUp = z.infer<typeof followUpSchema>
 
@@ -336,7 +338,16 @@ export const stepVerdictSchema = z.object({
     handsOn: z.number(),
     closes: z.number().nullable(),
     heldBy: z
-        .object({ step: z.string(), film: z.string(), needs: z.string(), carrier: z.string().nullable() })
+        .object({
+            step: z.string(),
+            film: z.string(),
+            needs: z.string(),
+            carrier: z.string().nullable(),
+            /** Minutes from its last stroke before which it is surely too early. */
+            soonest: z.number(),
+            /** Minutes from its last stroke from which it is surely not. */
+            sure: z.number(),
+        })
         .nullable(),
     windows: z.array(followUpSchema),
     layer: layerSchema.nullable(),
@@ -429,6 +440,16 @@ export type Plan = z.infer<typeof planSchema>
 export const outcomeSchema = z.object({ plan: planSchema, verdict: verdictSchema })
 export type Outcome = z.infer<typeof outcomeSchema>
 
+/** From when on a film surely bears what; solventProof null: never. */
+export const curesSchema = z.object({
+    touchDry: momentSchema,
+    recoatable: momentSchema,
+    solventProof: momentSchema.nullable(),
+    /** When it may be so far already. */
+    soonest: z.object({ touchDry: momentSchema, recoatable: momentSchema, solventProof: momentSchema.nullable() }),
+})
+export type Cures = z.infer<typeof curesSchema>
+
 /** Everything that the plan screen shows of a build. */
 export const buildStateSchema = z.object({
     id: z.string(),
@@ -438,6 +459,8 @@ export const buildStateSchema = z.object({
     log: z.array(entrySchema),
     undo: z.string().nullable(),
     redo: z.string().nullable(),
+    /** The films that are there already, in the air that they really dry in. */
+    films: z.array(z.object({ step: z.string(), cures: curesSchema })),
 })
 export type BuildState = z.infer<typeof buildStateSchema>
 
@@ -521,6 +544,7 @@ export const knowledgeSchema = z.object({
             closes: z.number().nullable(),
             before: z.string(),
             after: z.string().nullable(),
+            soonest: z.number(),
         }),
     ),
     rounds: z
@@ -808,7 +832,9 @@ export const benchCardSchema = z.object({
             number: z.number(),
             technique: z.string(),
             product: z.string().nullable(),
-            startsAt: momentSchema.nullable(),
+            /** Before it is surely too early; null: nothing has to be waited for. */
+            opensSoonest: momentSchema.nullable(),
+            opensAt: momentSchema.nullable(),
             closesAt: momentSchema.nullable(),
             handsOn: z.number(),
             waitsFor: z.string().nullable(),
@@ -816,14 +842,7 @@ export const benchCardSchema = z.object({
         .nullable(),
     hazards: z.array(hazardSchema),
     curing: z.array(
-        z.object({
-            step: z.string(),
-            number: z.number(),
-            product: z.string(),
-            touchDryAt: momentSchema.nullable(),
-            recoatableAt: momentSchema.nullable(),
-            solventProofAt: momentSchema.nullable(),
-        }),
+        z.object({ step: z.string(), number: z.number(), product: z.string().nullable(), cures: curesSchema }),
     ),
     palette: z.array(z.string()),
     form: vehicleFormSchema,
@@ -863,19 +882,7 @@ export const itemSchema = z.object({
     reason: z.string(),
     opens: momentSchema.nullable(),
     closes: momentSchema.nullable(),
-    dries: z
-        .object({
-            touchDry: momentSchema,
-            recoatable: momentSchema,
-            solventProof: momentSchema.nullable(),
-            /** When it may be so far already. */
-            soonest: z.object({
-                touchDry: momentSchema,
-                recoatable: momentSchema,
-                solventProof: momentSchema.nullable(),
-            }),
-        })
-        .nullable(),
+    dries: curesSchema.nullable(),
 })
 export type Item = z.infer<typeof itemSchema>
 
@@ -1430,7 +1437,7 @@ export const workCardSchema = z.object({
     closesAt: momentSchema.nullable(),
     waitsFor: z.string().nullable(),
     begunAt: momentSchema.nullable(),
-    /** What becomes possible after it, and how it dries, in minutes from its end. */
+    /** What becomes possible after it, and how it dries, in minutes from its last stroke. */
     after: z.object({
         windows: z.array(
             z.object({
@@ -1439,13 +1446,25 @@ export const workCardSchema = z.object({
                 opens: z.number(),
                 bestUntil: z.number().nullable(),
                 closes: z.number().nullable(),
+                soonest: z.number(),
             }),
         ),
         cures: z
-            .object({ touchDry: z.number(), recoatable: z.number(), solventProof: z.number().nullable() })
+            .object({
+                touchDry: z.number(),
+                recoatable: z.number(),
+                solventProof: z.number().nullable(),
+                soonest: z.object({
+                    touchDry: z.number(),
+                    recoatable: z.number(),
+                    solventProof: z.number().nullable(),
+                }),
+            })
             .nullable(),
         /** What is seen when it can be cleaned. */
         sign: z.string().nullable(),
+        /** Minutes from the last stroke to its end, where nobody says otherwise. */
+        cleanedAfter: z.number(),
     }),
     /** When its last stroke was laid, if it waits to be cleaned. */
     laidAt: momentSchema.nullable(),
@@ -1457,9 +1476,12 @@ export const workCardSchema = z.object({
             opens: z.number(),
             bestUntil: z.number().nullable(),
             closes: z.number().nullable(),
+            soonest: z.number(),
         }),
     ),
     handled: handledSchema,
+    /** Before it is surely too early; null: nothing has to be waited for. */
+    opensSoonest: momentSchema.nullable(),
 })
 export type WorkCard = z.infer<typeof workCardSchema>
 
@@ -1471,22 +1493,12 @@ export const workClockSchema = z.object({
     name: z.string(),
     where: z.array(z.string()),
     doneAt: momentSchema,
-    cures: z
-        .object({
-            touchDry: momentSchema,
-            recoatable: momentSchema,
-            solventProof: momentSchema.nullable(),
-            soonest: z.object({
-                touchDry: momentSchema,
-                recoatable: momentSchema,
-                solventProof: momentSchema.nullable(),
-            }),
-        })
-        .nullable(),
+    cures: curesSchema.nullable(),
     windows: z.array(
         z.object({
             kind: z.string(),
             action: z.string(),
+            opensSoonest: momentSchema,
             opensAt: momentSchema,
             bestUntil: momentSchema.nullable(),
             closesAt: momentSchema.nullable(),

@@ -31,13 +31,14 @@ $walked = static function (array $done = [], ?Plan $plan = null): Walk {
 $card = static fn (Walk $walk, string $step): array => CardReport::ofStep(
     $walk,
     $walk->plan->indexOf($step) ?? throw new LogicException($step),
+    29_000_000,
     Forecast::asPlanned(),
 );
 
 it('has every step of every plan on a card that is whole in itself', function () use ($walked) {
     $walk = $walked();
     foreach ($walk->plan->steps as $index => $step) {
-        $card = CardReport::ofStep($walk, $index, Forecast::asPlanned());
+        $card = CardReport::ofStep($walk, $index, 29_000_000, Forecast::asPlanned());
         $product = $walk->plan->productOf($step);
 
         expect($card['number'])->toBe($index + 1)
@@ -82,9 +83,10 @@ it('starts the same clock whether the card or the log says when it was done', fu
 
     expect($cleaning)->toHaveCount(1)
         ->and($after['windows'])->not->toBe([])
-        ->and(array_map(static fn (array $one) => Moment::read($one['opensAt']) - $doneAt, $clock['windows']))
+        ->and(array_map(static fn (array $one) => Moment::read($one['opensAt']) - $laid, $clock['windows']))
         ->toBe(array_column($after['windows'], 'opens'))
-        ->and(Moment::read($clock['cures']['recoatable']) - $doneAt)->toBe($after['cures']['recoatable'])
+        ->and(Moment::read($clock['cures']['recoatable']) - $laid)->toBe($after['cures']['recoatable'])
+        ->and($doneAt - $laid)->toBe($after['cleanedAfter'])
         ->and(Moment::read($clock['doneAt']))->toBe($laid)
         ->and($clock['sign'])->toBe(TechniqueLibrary::get('pin-wash')->cleanUp?->sign)
         // Nobody looks at it a month later.

@@ -18,6 +18,7 @@ const knowledge = (changes: Partial<Knowledge> = {}): Knowledge => ({
     windows: [
         {
             action: 'Clean it up',
+            soonest: 15,
             opens: 20,
             bestUntil: 240,
             closes: 1440,
@@ -75,7 +76,7 @@ describe('what is known of a step', () => {
         open()
         expect(await screen.findByText('Look first: there is no way back')).toBeVisible()
         expect(screen.getByText('Step 4: do the markings lie flat?')).toBeVisible()
-        expect(screen.getByText(/from 20 min on, best until 4 h, gone at 24 h/)).toBeVisible()
+        expect(screen.getByText(/from 20 min on, perhaps 5 min sooner, best until 4 h, gone at 24 h/)).toBeVisible()
         expect(screen.getByText(/1: Hull, Turret · 2: Tracks/)).toBeVisible()
         expect(screen.getByText('Ventilation')).toBeVisible()
         expect(screen.getByRole('link', { name: 'Pin wash' })).toHaveAttribute('href', '/almanac?find=Pin%20wash')

@@ -83,7 +83,7 @@ describe('the draft', () => {
         expect(edit).toHaveBeenCalledWith(draft.edits, 'Draft the plan')
         await waitFor(() => expect(onLaid).toHaveBeenCalledWith('dry-pigment-1'))
     })
-    it('is for a kinder room where the own one lets nothing dry, and changes that only as long as it is wished', async () => {
+    it('is for a kinder room where the own one lets nothing dry, and changes that only if wished', async () => {
         const room = { happens: 'At 5 °C acrylic dries to a poor film.', plan: '18 °C', edits: [{ edit: 'set-bench' }] }
         const remains = ['Step 9: In one go the last is reached too late.']
         serverKnows({ [path]: () => ({ ...draft, room, remains, risks: 1 }) })

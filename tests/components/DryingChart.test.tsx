@@ -1,5 +1,6 @@
 import { render, screen } from '@testing-library/react'
 import { expect, it } from 'vitest'
+import { sayBetween } from '@/design/spans'
 import { DryingChart } from '@/features/plan/DryingChart'
 import { sayInto } from '@/features/plan/verdicts'
 import { plan, step, verdict } from './kit'
@@ -10,17 +11,26 @@ const layer = first?.layer
 if (first === undefined || layer == null) throw new Error('no layer')
 const say = (minute: number) => `minute ${minute}`
 
-it('shows from when a film surely bears what, and how much sooner it may', () => {
-    render(<DryingChart layer={layer} from={layer.laid} say={say} />)
-    expect(screen.getByText('minute 60')).toHaveTextContent('minute 60, perhaps 10 min sooner')
-    expect(screen.getByText('minute 1480')).toHaveTextContent('perhaps 4 h sooner')
+it('shows how long a film takes until it bears what, and from when on it surely does', () => {
+    render(<DryingChart layer={layer} from={layer.laid} say={say} film={null} />)
+    expect(screen.getByText('10–20 min')).toHaveTextContent('10–20 min, surely minute 60')
+    expect(screen.getByText('20 h – 1 d')).toHaveTextContent('surely minute 1480')
     // Both ends of its time are the same: there is no doubt.
-    expect(screen.getByText('minute 70')).not.toHaveTextContent('sooner')
+    expect(screen.getByText('30 min')).toHaveTextContent('30 min, surely minute 70')
+})
+
+it('tells of a film that is there by the moments of the air that it dries in', () => {
+    const at = (minutes: number) => new Date(Date.UTC(2026, 10, 27, 19, minutes))
+    const soonest = { touchDry: at(15), recoatable: at(30), solventProof: null }
+    const film = { touchDry: at(30), recoatable: at(30), solventProof: null, soonest }
+    render(<DryingChart layer={layer} from={layer.laid} say={say} film={film} />)
+    expect(screen.getByText(sayBetween({ soonest: at(15), sure: at(30) }))).toBeVisible()
+    expect(screen.queryByText(/minute 60/)).toBeNull()
 })
 
 it('says never of a film that its own carrier wakes for good', () => {
     const clay = { ...layer, solventProof: null, soonest: { ...layer.soonest, solventProof: null } }
-    render(<DryingChart layer={clay} from={clay.laid} say={say} />)
+    render(<DryingChart layer={clay} from={clay.laid} say={say} film={null} />)
     expect(screen.getByText('never')).toBeVisible()
 })
 

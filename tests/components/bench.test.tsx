@@ -21,7 +21,8 @@ const card = (changes: Record<string, unknown> = {}) => ({
         number: 4,
         technique: 'Enamel wash',
         product: 'Dark wash',
-        startsAt: inMinutes(90),
+        opensSoonest: inMinutes(90),
+        opensAt: inMinutes(90),
         closesAt: null,
         handsOn: 25,
         waitsFor: 'lacquer of step 3 to be solvent-proof',
@@ -101,9 +102,16 @@ describe('the bench', () => {
                         step: 'c',
                         number: 3,
                         product: 'Grey primer',
-                        touchDryAt: inMinutes(-50),
-                        recoatableAt: inMinutes(-20),
-                        solventProofAt: inMinutes(1000),
+                        cures: {
+                            touchDry: inMinutes(-50),
+                            recoatable: inMinutes(-20),
+                            solventProof: inMinutes(1000),
+                            soonest: {
+                                touchDry: inMinutes(-55),
+                                recoatable: inMinutes(-35),
+                                solventProof: inMinutes(700),
+                            },
+                        },
                     },
                 ],
                 hazards: [{ code: 'vapour', title: 'Mask for organic vapour', advice: 'Air the room.' }],
@@ -114,7 +122,7 @@ describe('the bench', () => {
         expect(ostrel.getByText(/^Ready in 1 h 30 min/)).toBeVisible()
         expect(ostrel.getByText(/step 4, Enamel wash with Dark wash \(25 min of work\)/)).toBeVisible()
         expect(ostrel.getByText('Waits for the lacquer of step 3 to be solvent-proof.')).toBeVisible()
-        expect(ostrel.getByText(/^Drying: Grey primer solvent-proof/)).toBeVisible()
+        expect(ostrel.getByText(/^Drying: Grey primer safe for spirit in 11 h 40 min – 16 h 40 min/)).toBeVisible()
         expect(ostrel.getByText(/mask for organic vapour/)).toBeVisible()
         expect(ostrel.getByText('3 of 12 steps done')).toBeVisible()
         expect(ostrel.getByText('at: colour')).toBeVisible()
@@ -134,10 +142,10 @@ describe('the bench', () => {
         const next = card().next
         bench([
             card({ id: '1', name: 'Waiting' }),
-            card({ id: '2', name: 'Closing', next: { ...next, startsAt: inMinutes(-10), closesAt: inMinutes(30) } }),
+            card({ id: '2', name: 'Closing', next: { ...next, opensAt: inMinutes(-10), closesAt: inMinutes(30) } }),
             card({ id: '3', name: 'Finished', next: null, done: 12 }),
             card({ id: '4', name: 'Empty', next: null, steps: 0, done: 0 }),
-            card({ id: '5', name: 'Missed', next: { ...next, startsAt: inMinutes(-90), closesAt: inMinutes(-30) } }),
+            card({ id: '5', name: 'Missed', next: { ...next, opensAt: inMinutes(-90), closesAt: inMinutes(-30) } }),
         ])
         show(<Bench />)
         await cardOf('Waiting')

@@ -172,7 +172,14 @@ export const verdict = (plan: Plan, findings: Finding[] = [], log: Entry[] = [])
         closes: null,
         heldBy: null,
         windows: [
-            { kind: 'next-coat', action: 'The next coat', opens: index * 100 + 70, bestUntil: null, closes: null },
+            {
+                kind: 'next-coat',
+                action: 'The next coat',
+                soonest: index * 100 + 70,
+                opens: index * 100 + 70,
+                bestUntil: null,
+                closes: null,
+            },
         ],
         layer: {
             kind: 'colour',
@@ -214,6 +221,7 @@ export const state = (steps: Step[], findings: Finding[] = [], version = 1, log:
         log,
         undo: null,
         redo: null,
+        films: [],
         isSaved: true,
     }
 }

@@ -9,7 +9,6 @@ import {
     readSpans,
     sayConflict,
     sayHow,
-    sayRange,
     saySpans,
     sayWork,
     sittingsOf,
@@ -109,12 +108,12 @@ describe('the clock', () => {
     })
     it('says what surely is, and from when it may be so already', () => {
         const utc = formats('UTC')
-        expect(sayRange(at('25T19:20'), at('25T19:30'), utc)).toBe('Wed 25 Nov, 19:30, perhaps 19:20 already')
-        expect(sayRange(at('25T19:30'), at('25T19:30'), utc)).toBe('Wed 25 Nov, 19:30')
+        expect(utc.between({ soonest: at('25T19:20'), sure: at('25T19:30') })).toBe('Wed 25 Nov, 19:20–19:30')
+        expect(utc.between({ soonest: at('25T19:30'), sure: at('25T19:30') })).toBe('Wed 25 Nov, 19:30')
     })
     it('tells what dries between two sessions', () => {
         const drying = dryingBetween(timetable.items, at('25T20:00'), at('26T18:00'))
-        expect(drying.map(({ state, at: when }) => [state, when])).toEqual([['solvent-proof', at('26T12:00')]])
+        expect(drying.map(({ state, at: when }) => [state, when])).toEqual([['safe for spirit', at('26T12:00')]])
         expect(dryingBetween(timetable.items, at('25T18:30'), at('25T19:30'))).toEqual([])
     })
     it('shows times in the zone of the bench', () => {

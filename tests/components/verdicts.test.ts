@@ -42,10 +42,18 @@ describe('verdicts on the board', () => {
         const held = {
             ...times,
             ready: 70,
-            heldBy: { step: 'a', film: 'enamel', needs: 'solvent-proof', carrier: 'white spirit' },
+            heldBy: {
+                step: 'a',
+                film: 'enamel',
+                needs: 'solvent-proof',
+                carrier: 'white spirit',
+                soonest: 50,
+                sure: 70,
+            },
         }
         expect(sayHold(held, one, clockOf(null).at)).toBe(
-            'Ready after 1 h 10 min, when the enamel of step 1 is solvent-proof against white spirit.',
+            'Ready after 1 h 10 min: the enamel of step 1 is solvent-proof against white spirit ' +
+                'after 50 min – 1 h 10 min.',
         )
     })
     it('know films that never become solvent-proof', () => {
@@ -59,20 +67,43 @@ describe('windows', () => {
     const one = (windows: StepVerdict['windows']) => ({ windows }) as StepVerdict
     it('says what may follow, and when it is too late', () => {
         const step = one([
-            { kind: 'clean-up', action: 'Clean it up', opens: 20, bestUntil: 240, closes: 1440 },
-            { kind: 'next-coat', action: 'The next coat', opens: 200, bestUntil: null, closes: null },
+            { kind: 'clean-up', action: 'Clean it up', soonest: 15, opens: 20, bestUntil: 240, closes: 1440 },
+            { kind: 'next-coat', action: 'The next coat', soonest: 200, opens: 200, bestUntil: null, closes: null },
         ])
         expect(sayWindows(step, clockOf(null).say)).toBe(
-            'Clean it up: from 20 min on, best until 4 h, gone at 24 h\n' + 'The next coat: from 3 h 20 min on',
+            'Clean it up: from 20 min on, perhaps 5 min sooner, best until 4 h, gone at 24 h\n' +
+                'The next coat: from 3 h 20 min on',
         )
         expect(bestShare(step)).toBeCloseTo(220 / 1420)
     })
     it('draws nothing that never closes, and a window without a best part as one piece', () => {
         expect(
-            bestShare(one([{ kind: 'next-coat', action: 'The next coat', opens: 200, bestUntil: null, closes: null }])),
+            bestShare(
+                one([
+                    {
+                        kind: 'next-coat',
+                        action: 'The next coat',
+                        soonest: 200,
+                        opens: 200,
+                        bestUntil: null,
+                        closes: null,
+                    },
+                ]),
+            ),
         ).toBeNull()
         expect(
-            bestShare(one([{ kind: 'unmask', action: 'Take the mask off', opens: 0, bestUntil: null, closes: 1440 }])),
+            bestShare(
+                one([
+                    {
+                        kind: 'unmask',
+                        action: 'Take the mask off',
+                        soonest: 0,
+                        opens: 0,
+                        bestUntil: null,
+                        closes: 1440,
+                    },
+                ]),
+            ),
         ).toBe(1)
     })
 })

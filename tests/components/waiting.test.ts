@@ -9,7 +9,8 @@ const next = (changes: Partial<Next>): Next => ({
     number: 1,
     technique: 'Prime',
     product: null,
-    startsAt: null,
+    opensSoonest: null,
+    opensAt: null,
     closesAt: null,
     handsOn: 10,
     waitsFor: null,
@@ -40,13 +41,17 @@ const card = (id: string, done: number, changes: Partial<Next> | null): BenchCar
 
 describe('what a build waits for', () => {
     it('is ready when its time has come', () => {
-        expect(standingOf(next({ startsAt: inMinutes(-1) }), now)).toEqual({ state: 'ready', text: 'Ready now' })
+        expect(standingOf(next({ opensAt: inMinutes(-1) }), now)).toEqual({ state: 'ready', text: 'Ready now' })
     })
     it('counts down to its time', () => {
-        expect(standingOf(next({ startsAt: inMinutes(90) }), now).text).toMatch(/^Ready in 1 h 30 min, /)
+        expect(standingOf(next({ opensAt: inMinutes(90) }), now).text).toMatch(/^Ready in 1 h 30 min \(/)
+        const doubt = next({ opensSoonest: inMinutes(15), opensAt: inMinutes(30) })
+        expect(standingOf(doubt, now).text).toMatch(/^Ready in 15–30 min \(/)
+        expect(standingOf(doubt, inMinutes(20)).text).toMatch(/^Ready perhaps now, surely in 10 min \(/)
+        expect(standingOf(doubt, inMinutes(30)).state).toBe('ready')
     })
     it('warns of a window that closes, and tells when it is missed', () => {
-        expect(standingOf(next({ startsAt: inMinutes(-1), closesAt: inMinutes(40) }), now)).toEqual({
+        expect(standingOf(next({ opensAt: inMinutes(-1), closesAt: inMinutes(40) }), now)).toEqual({
             state: 'closing',
             text: 'Ready now; its window closes in 40 min',
         })
@@ -56,22 +61,22 @@ describe('what a build waits for', () => {
         const cards = [
             card('finished', 3, null),
             card('new', 0, {}),
-            card('waiting', 1, { startsAt: inMinutes(60) }),
+            card('waiting', 1, { opensAt: inMinutes(60) }),
             card('closing', 1, { closesAt: inMinutes(10) }),
             card('ready', 1, {}),
         ]
         expect(byUrgency(cards, now).map((one) => one.id)).toEqual(['closing', 'ready', 'waiting', 'new', 'finished'])
     })
     it('names the state that a drying layer reaches next', () => {
-        const row = {
-            step: 'a',
-            number: 1,
-            product: 'Green',
-            touchDryAt: inMinutes(-5),
-            recoatableAt: inMinutes(20),
-            solventProofAt: null,
+        const cures = {
+            touchDry: inMinutes(-5),
+            recoatable: inMinutes(20),
+            solventProof: null,
+            soonest: { touchDry: inMinutes(-8), recoatable: inMinutes(12), solventProof: null },
         }
-        expect(nextCure(row, now)).toEqual({ state: 'recoatable', text: 'in 20 min' })
-        expect(nextCure({ ...row, recoatableAt: inMinutes(-1) }, now)).toBeNull()
+        const row = { step: 'a', number: 1, product: 'Green', cures }
+        expect(nextCure(row, now)).toEqual({ state: 'ready for another coat', text: 'in 12–20 min' })
+        expect(nextCure(row, inMinutes(14))?.text).toBe('perhaps now, surely in 6 min')
+        expect(nextCure(row, inMinutes(20))).toBeNull()
     })
 })

@@ -45,15 +45,22 @@ const wash: Card = {
     hazards: [],
     note: '',
     handsOn: 40,
+    opensSoonest: null,
     opensAt: null,
     closesAt: null,
     waitsFor: null,
     begunAt: null,
     laidAt: null,
-    cleaning: [{ kind: 'clean-up', action: 'clean it', opens: 15, bestUntil: 60, closes: 180 }],
+    cleaning: [{ kind: 'clean-up', action: 'clean it', soonest: 10, opens: 15, bestUntil: 60, closes: 180 }],
     after: {
+        cleanedAfter: 40,
         windows: [],
-        cures: { touchDry: 60, recoatable: 480, solventProof: 1440 },
+        cures: {
+            touchDry: 60,
+            recoatable: 480,
+            solventProof: 1440,
+            soonest: { touchDry: 30, recoatable: 360, solventProof: 720 },
+        },
         sign: 'dull, no longer glossy',
     },
     handled: { tool: 'brush', carrier: 'odourless spirit', isMetal: false },
@@ -105,7 +112,13 @@ describe('the desk without the server', () => {
         expect(done.cards.map(({ step }) => step)).toEqual(['paint'])
         expect(done.clocks).toHaveLength(1)
         expect(done.clocks[0]?.windows).toEqual([])
-        expect(done.clocks[0]?.cures?.recoatable).toEqual(at(530))
+        // It dries from its last stroke, which was said.
+        expect(done.clocks[0]?.cures).toMatchObject({ recoatable: at(490), soonest: { recoatable: at(370) } })
+        // Where nobody has said when that was, it was as long ago as its clean-up takes, and not before it was begun.
+        const unsaid = withLogged(desk, [entry('finished', 'wash', 50)])
+        expect(unsaid.clocks[0]?.cures?.recoatable).toEqual(at(490))
+        const quick = withLogged(desk, [entry('begun', 'wash', 30), entry('finished', 'wash', 50)])
+        expect(quick.clocks[0]?.cures?.recoatable).toEqual(at(510))
         expect(done.builds[0]?.done).toBe(4)
         // What is cleaned never is asked for on paint that is not.
         expect(nextPress({ ...paint, begunAt: at(0) })).toEqual({ kind: 'finished', says: 'Done' })
@@ -167,8 +180,9 @@ describe('the desk without the server', () => {
     it('tells once what opens and what closes soon, and never what is long past', () => {
         const { clocks } = withLogged(desk, [entry('laid', 'wash', 0)])
         const texts = (from: number, to: number) => newsOf(clocks, at(to), at(from)).map(({ text }) => text)
-        expect(texts(0, 10)).toEqual([])
-        expect(texts(10, 16)).toEqual(['Dark wash, step 4: clean it now.'])
+        expect(texts(0, 9)).toEqual([])
+        expect(texts(9, 12)).toEqual(['Dark wash, step 4: clean it perhaps now, surely in 3 min.'])
+        expect(texts(12, 16)).toEqual([])
         expect(texts(160, 166)).toEqual(['Dark wash, step 4: clean it, 15 minutes left.'])
         expect(texts(300, 400)).toEqual([])
         // A device that slept through the opening, and one that slept through all of it.

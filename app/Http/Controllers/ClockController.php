@@ -153,7 +153,7 @@ final readonly class ClockController
             $timetable = $this->clock->lay($user);
         } catch (NoSchedule) {
             // Whoever has no time at the bench has an empty calendar.
-            $timetable = ['items' => [], 'builds' => []];
+            $timetable = ['items' => [], 'builds' => [], 'timeZone' => 'UTC'];
         }
 
         return new Response(CalendarFile::of($timetable), 200, [

@@ -164,8 +164,8 @@ final readonly class PhotoController
             throw new NotFoundHttpException('There is no such photograph.');
 
         $answer = new Response($bytes, 200, ['Content-Type' => 'image/jpeg']);
-        // It never changes, but whoever has signed out since must not find it in the browser: it is asked for each time,
-        // and sent again only where it is not there.
+        // It never changes, but whoever has signed out since must not find it in the browser: it is asked for each
+        // time, and sent again only where it is not there.
         $answer->headers->set('Cache-Control', 'private, no-cache');
         $answer->setEtag($photo.($isSmall ? '-small' : ''));
         $answer->isNotModified($request);

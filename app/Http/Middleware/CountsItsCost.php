@@ -33,7 +33,7 @@ final readonly class CountsItsCost
             $seconds = $this->limiter->availableIn($key);
 
             return new JsonResponse(
-                ['message' => "This takes long to work out, and you have asked often. Try again in {$seconds} seconds."],
+                ['message' => "This takes long to work out, and you ask often. Try again in {$seconds} seconds."],
                 429,
                 ['Retry-After' => (string) $seconds],
             );

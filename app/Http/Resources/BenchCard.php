@@ -7,10 +7,12 @@ namespace App\Http\Resources;
 use App\Models\Build;
 use App\Plans\Judge;
 use App\Plans\UnreadablePlan;
+use Ulvrach\Evaluation\FilmClock;
 use Ulvrach\Evaluation\Forecast;
 use Ulvrach\Evaluation\Walk;
 use Ulvrach\Log\Log;
 use Ulvrach\Plan\Step;
+use Ulvrach\Report\CureReport;
 use Ulvrach\Report\FinishReport;
 use Ulvrach\Report\KnowledgeReport;
 use Ulvrach\Report\TimetableReport;
@@ -127,14 +129,16 @@ final readonly class BenchCard
                 continue;
             }
             $times = $walk->times[$index];
-            $closes = $forecast->bounds($walk, $index)[1];
+            $clock = new FilmClock($walk, $forecast);
+            [$opens, $closes] = [$clock->opens($index), $clock->closes($index)];
 
             return [
                 'id' => $step->id,
                 'number' => $index + 1,
                 'technique' => TechniqueLibrary::get($step->technique)->name,
                 'product' => $walk->plan->productOf($step)?->name,
-                'startsAt' => $this->startOf($walk, $index, $forecast),
+                'opensSoonest' => $opens === null ? null : TimetableReport::moment($opens->soonest),
+                'opensAt' => $opens === null ? null : TimetableReport::moment($opens->sure),
                 'closesAt' => $closes === null ? null : TimetableReport::moment($closes),
                 'handsOn' => $times->handsOn,
                 'waitsFor' => $times->hold === null
@@ -146,20 +150,6 @@ final readonly class BenchCard
         }
 
         return null;
-    }
-
-    /** By the clock; null: nothing is begun yet. */
-    private function startOf(Walk $walk, int $index, Forecast $forecast): ?string
-    {
-        if ($walk->clockZero === null) {
-            return null;
-        }
-        $before = $walk->times[$index - 1]->end ?? 0;
-        $start = $walk->plan->steps[$index]->waitMinutes === null ? $before : $walk->times[$index]->start;
-
-        return TimetableReport::moment(
-            max($walk->clockZero + $start, $forecast->bounds($walk, $index)[0] ?? 0),
-        );
     }
 
     /** @return list<int> the steps still to do up to the next long wait: what one sits down for */
@@ -181,34 +171,21 @@ final readonly class BenchCard
         return $session;
     }
 
-    /**
-     * @return list<array{
-     *   step: string,
-     *   number: int,
-     *   product: string,
-     *   touchDryAt: string,
-     *   recoatableAt: string,
-     *   solventProofAt: string|null,
-     * }>
-     */
+    /** @return list<array<string, mixed>> the films that are there, in the order of work */
     private function curing(Walk $walk, Forecast $forecast): array
     {
+        $clock = new FilmClock($walk, $forecast);
         $rows = [];
         foreach ($walk->plan->steps as $index => $step) {
-            $layer = $walk->layers[$index];
-            $doneAt = $walk->doneAt($index);
-            if ($layer === null || $doneAt === null) {
-                continue;
+            $cures = $clock->cures($index);
+            if ($cures !== null) {
+                $rows[] = [
+                    'step' => $step->id,
+                    'number' => $index + 1,
+                    'product' => $walk->plan->productOf($step)?->name,
+                    'cures' => CureReport::of($cures),
+                ];
             }
-            $cures = TimetableReport::cures($layer, $walk->plan->bench, $doneAt, $forecast);
-            $rows[] = [
-                'step' => $step->id,
-                'number' => $index + 1,
-                'product' => $layer->product->name,
-                'touchDryAt' => $cures['touchDry'],
-                'recoatableAt' => $cures['recoatable'],
-                'solventProofAt' => $cures['solventProof'],
-            ];
         }
 
         return $rows;

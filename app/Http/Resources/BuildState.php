@@ -4,19 +4,29 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use App\Clock\BenchSettings;
 use App\Models\Build;
+use App\Models\User;
 use App\Plans\Judge;
 use App\Plans\LogStore;
 use App\Plans\PlanStore;
+use App\Room\Forecasts;
+use Ulvrach\Evaluation\FilmClock;
+use Ulvrach\Evaluation\Walk;
 use Ulvrach\PlanFile\LogCodec;
 use Ulvrach\PlanFile\PlanWriter;
+use Ulvrach\Report\CureReport;
 use Ulvrach\Report\VerdictReport;
 
 /** Everything that the plan screen shows of a build, in one answer. */
 final readonly class BuildState
 {
-    public function __construct(private Judge $judge, private PlanStore $store, private LogStore $logs)
-    {
+    public function __construct(
+        private Judge $judge,
+        private PlanStore $store,
+        private LogStore $logs,
+        private Forecasts $forecasts,
+    ) {
     }
 
     /** @return array<string, mixed> */
@@ -32,6 +42,27 @@ final readonly class BuildState
             'log' => array_map(LogCodec::write(...), $verdict->walk->log->entries),
             'undo' => $build->head->parent_id === null ? null : $build->head->label,
             'redo' => $this->store->redoLabel($build),
+            'films' => $this->films($build, $verdict->walk),
         ];
+    }
+
+    /** @return list<array<string, mixed>> the films that are there, as they dry in the room of their owner */
+    private function films(Build $build, Walk $walk): array
+    {
+        if ($walk->clockZero === null) {
+            return [];
+        }
+        $user = User::query()->findOrFail($build->user_id);
+        $now = intdiv(now()->getTimestamp(), 60);
+        $clock = new FilmClock($walk, $this->forecasts->of($user, BenchSettings::of($user), $now));
+        $films = [];
+        foreach ($walk->plan->steps as $index => $step) {
+            $cures = $clock->cures($index);
+            if ($cures !== null) {
+                $films[] = ['step' => $step->id, 'cures' => CureReport::of($cures)];
+            }
+        }
+
+        return $films;
     }
 }

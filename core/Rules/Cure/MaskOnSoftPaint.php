@@ -7,6 +7,7 @@ namespace Ulvrach\Rules\Cure;
 use Ulvrach\Evaluation\Situation;
 use Ulvrach\Evaluation\Strata;
 use Ulvrach\Quantity\Minutes;
+use Ulvrach\Quantity\Span;
 use Ulvrach\Rules\Finding;
 use Ulvrach\Rules\Remedy\Workbench;
 use Ulvrach\Rules\RuleBase;
@@ -38,7 +39,7 @@ final class MaskOnSoftPaint extends RuleBase
         }
         $number = $hold->layer->stepIndex + 1;
         $waited = $situation->start - $hold->layer->laidAt;
-        $short = Minutes::inWords($hold->until - $situation->start);
+        $takes = (new Span($hold->soonest, $hold->sure))->since($hold->layer->laidAt)->inWords();
         [$severity, $says] = match (true) {
             $waited < $hold->layer->soonest[1] - $hold->layer->laidAt || $waited < Minutes::HOUR => [
                 Severity::Stop,
@@ -56,7 +57,8 @@ final class MaskOnSoftPaint extends RuleBase
             $severity,
             $situation,
             $below,
-            "The paint of step {$number} is surely mask-safe only {$short} later; {$says}.",
+            'It goes on after '.Minutes::inWords($waited)
+                ."; the paint of step {$number} bears masks after {$takes}: {$says}.",
         );
     }
 

@@ -12,6 +12,7 @@ use Ulvrach\Evaluation\Hold;
 use Ulvrach\Evaluation\Situation;
 use Ulvrach\Evaluation\Strata;
 use Ulvrach\Quantity\Minutes;
+use Ulvrach\Quantity\Span;
 use Ulvrach\Rules\Chemistry\WakesLayerBelow;
 use Ulvrach\Rules\Finding;
 use Ulvrach\Rules\Remedy\Workbench;
@@ -49,13 +50,15 @@ final class TooEarly extends RuleBase
         }
         $number = $hold->layer->stepIndex + 1;
         $film = $hold->layer->film;
-        $short = Minutes::inWords($until - $situation->start);
+        $takes = (new Span($hold->soonest, $hold->sure))->since($hold->layer->laidAt)->inWords();
+        $after = Minutes::inWords($situation->start - $hold->layer->laidAt);
 
         return $this->finding(
             $this->severity($hold, $situation),
             $situation,
             $below,
-            "It starts {$short} before the {$film->label()} of step {$number} is {$hold->needs->labelOf($film)}.",
+            "It starts after {$after}; the {$film->label()} of step {$number} is {$hold->needs->labelOf($film)} after "
+                ."{$takes}.",
         );
     }
 

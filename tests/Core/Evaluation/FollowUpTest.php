@@ -51,9 +51,11 @@ it('counts the window of a clean-up from when it was applied', function () {
     // 10 min of cleaning 100 cm², 30 min after applying.
     expect($window->action)
         ->toStartWith('Clean it up')
-        ->and($walk->times[3]->end - $window->opens)
+        ->and($walk->times[3]->end - $window->soonest)
         ->toBe(25)
-        ->and($window->closes - $window->opens)
+        ->and($walk->times[3]->end - $window->opens)
+        ->toBe(20)
+        ->and($window->closes - $window->soonest)
         ->toBe(1425);
 });
 

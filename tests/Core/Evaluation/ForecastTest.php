@@ -9,6 +9,7 @@ use Ulvrach\Drying\DryingLaw;
 use Ulvrach\Drying\DryingModel;
 use Ulvrach\Drying\RoomCourse;
 use Ulvrach\Drying\RoomProfile;
+use Ulvrach\Evaluation\FilmClock;
 use Ulvrach\Evaluation\Forecast;
 use Ulvrach\Evaluation\Wait;
 use Ulvrach\Evaluation\Walk;
@@ -150,8 +151,13 @@ it('bounds a step by the films that are there already', function () {
             ."hull\nclear-coat matte on hull",
     );
     $noon = intdiv((int) strtotime('2026-11-23T12:00Z'), 60);
-    [$notBefore, $notAfter] = Forecast::asPlanned()->bounds($walk, 3);
-    [$warmBefore, $warmAfter] = roomOf(30.0, 30.0)->bounds($walk, 3);
+    $bounds = static function (Forecast $forecast, int $index) use ($walk): array {
+        $clock = new FilmClock($walk, $forecast);
+
+        return [$clock->notBefore($index), $clock->closes($index)];
+    };
+    [$notBefore, $notAfter] = $bounds(Forecast::asPlanned(), 3);
+    [$warmBefore, $warmAfter] = $bounds(roomOf(30.0, 30.0), 3);
 
     expect($notAfter)
         ->toBe($noon + 360)
@@ -159,7 +165,7 @@ it('bounds a step by the films that are there already', function () {
         ->toBeLessThan($noon + 200)
         ->and($warmBefore)
         ->toBeLessThan($notBefore)
-        ->and(Forecast::asPlanned()->bounds($walk, 4))
+        ->and($bounds(Forecast::asPlanned(), 4))
         ->toBe([$noon + 30, null]);
 });
 

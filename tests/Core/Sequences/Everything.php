@@ -94,7 +94,7 @@ final class Everything
             $this->hold('workCard', [
                 'build' => self::BUILD,
                 'plannedAt' => null,
-                ...CardReport::ofStep($walk, $index, $air),
+                ...CardReport::ofStep($walk, $index, Sequence::NOW, $air),
             ]);
         }
         foreach (CardReport::clocks($walk, Sequence::NOW, $air) as $clock) {

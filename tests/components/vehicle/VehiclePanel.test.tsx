@@ -7,6 +7,7 @@ import type { Cursor } from '@/features/plan/acts'
 import { useVehicle } from '@/features/plan/useVehicle'
 import VehiclePanel from '@/features/plan/VehiclePanel'
 import { indexFindings } from '@/features/plan/verdicts'
+import { forgetGallery } from '@/features/vehicle/gallery'
 import * as studio from '@/vehicle/studio'
 import { finding, library, plan, serverKnows, show, step, verdict } from '../kit'
 
@@ -63,6 +64,7 @@ function Panel({ findings = [] }: { findings?: Parameters<typeof indexFindings>[
 
 beforeEach(() => {
     vi.clearAllMocks()
+    forgetGallery()
     localStorage.clear()
     HTMLCanvasElement.prototype.getContext = vi.fn(() => null)
     vi.stubGlobal(

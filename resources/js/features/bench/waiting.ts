@@ -1,25 +1,25 @@
-import { inWords, onWallClock } from '@/design/duration'
+import { inWords } from '@/design/duration'
+import { minutesUntil, openingsOf, sayBetween, sayUntil } from '@/design/spans'
 import type { BenchCard, Curing, Next } from './api'
-
-const minutesBetween = (from: Date, to: Date): number => Math.ceil((to.getTime() - from.getTime()) / 60_000)
 
 export type Standing = { state: 'ready' | 'closing' | 'missed' | 'waiting'; text: string }
 
 /** What a build waits for, as the first thing to read on the bench. */
 export function standingOf(next: Next, now: Date): Standing {
-    const closes = next.closesAt === null ? null : minutesBetween(now, next.closesAt)
-    if (closes !== null && closes < 0) {
-        return { state: 'missed', text: `Its window closed ${inWords(-closes)} ago` }
-    }
-    if (next.startsAt !== null && next.startsAt > now) {
+    const { closesAt } = next
+    if (closesAt !== null && closesAt < now) {
         return {
-            state: 'waiting',
-            text: `Ready in ${inWords(minutesBetween(now, next.startsAt))}, ${onWallClock(next.startsAt)}`,
+            state: 'missed',
+            text: `Its window closed ${inWords(Math.floor((now.getTime() - closesAt.getTime()) / 60_000))} ago`,
         }
     }
-    return closes === null
+    if (next.opensAt !== null && next.opensAt > now) {
+        const opens = { soonest: next.opensSoonest ?? next.opensAt, sure: next.opensAt }
+        return { state: 'waiting', text: `Ready ${sayUntil(opens, now)} (${sayBetween(opens)})` }
+    }
+    return closesAt === null
         ? { state: 'ready', text: 'Ready now' }
-        : { state: 'closing', text: `Ready now; its window closes in ${inWords(closes)}` }
+        : { state: 'closing', text: `Ready now; its window closes in ${inWords(minutesUntil(now, closesAt))}` }
 }
 
 const URGENCY: Record<Standing['state'], number> = { closing: 0, missed: 1, ready: 2, waiting: 3 }
@@ -33,15 +33,9 @@ export function byUrgency(cards: readonly BenchCard[], now: Date): BenchCard[] {
 
 /** The state that a drying layer reaches next, or null once it is through or never will be. */
 export function nextCure(row: Curing, now: Date): { state: string; text: string } | null {
-    const stages = [
-        ['touch-dry', row.touchDryAt],
-        ['recoatable', row.recoatableAt],
-        ['solvent-proof', row.solventProofAt],
-    ] as const
-    for (const [state, at] of stages) {
-        if (at !== null && at > now) {
-            return { state, text: `in ${inWords(minutesBetween(now, at))}` }
-        }
+    for (const opening of openingsOf(row.cures)) {
+        const text = sayUntil(opening, now)
+        if (text !== null) return { state: opening.says, text }
     }
     return null
 }

@@ -8,6 +8,7 @@ import { inWords } from '@/design/duration'
 import { iconLink } from '@/design/Icon'
 import { RetryNotice } from '@/design/Notice'
 import { SeverityMark } from '@/design/Severity'
+import { openingsOf } from '@/design/spans'
 import { Axis } from './Axis'
 import { type Item, keepPutOff, type Question, type Timetable, timetableQuery } from './api'
 import { Dates } from './Dates'
@@ -15,7 +16,7 @@ import { EarlierEnd } from './EarlierEnd'
 import { HeldBack } from './HeldBack'
 import { RoomLine } from './RoomLine'
 import { Sittings } from './Sittings'
-import { type Formats, formats, keyOf, sayConflict, sayRange, sayWork } from './times'
+import { type Formats, formats, keyOf, sayConflict, sayWork } from './times'
 import { WeekDialog } from './WeekDialog'
 import { WhatIf } from './WhatIf'
 
@@ -212,20 +213,12 @@ function Chosen({ item, timetable, format, onPutOff }: ChosenProps) {
             )}
             {item.dries !== null && (
                 <dl className="grid grid-cols-[auto_1fr] gap-x-3 text-fine">
-                    <dt className="text-soft">Touch-dry</dt>
-                    <dd>{sayRange(item.dries.soonest.touchDry, item.dries.touchDry, format)}</dd>
-                    <dt className="text-soft">Recoatable</dt>
-                    <dd>{sayRange(item.dries.soonest.recoatable, item.dries.recoatable, format)}</dd>
-                    <dt className="text-soft">Solvent-proof</dt>
-                    <dd>
-                        {item.dries.solventProof === null
-                            ? 'never'
-                            : sayRange(
-                                  item.dries.soonest.solventProof ?? item.dries.solventProof,
-                                  item.dries.solventProof,
-                                  format,
-                              )}
-                    </dd>
+                    {openingsOf(item.dries).map((opening) => (
+                        <div key={opening.says} className="contents">
+                            <dt className="text-soft">{opening.says}</dt>
+                            <dd>{format.between(opening)}</dd>
+                        </div>
+                    ))}
                 </dl>
             )}
             <label className="flex flex-col gap-0.5">

@@ -4,6 +4,7 @@ import { useEffect } from 'react'
 import { Button } from '@/design/Button'
 import { inWords } from '@/design/duration'
 import { RetryNotice } from '@/design/Notice'
+import { openingsOf } from '@/design/spans'
 import { type Card, type Desk, deskQuery } from '@/features/work/api'
 import { dropsOf, readyFor, toWashUp } from '@/features/work/desk'
 import { type Timetable, timetableQuery } from './api'
@@ -139,8 +140,10 @@ function Entry({ piece, timetable, format, card, mixes }: EntryProps) {
                     {inWords(item.minutes)} of work. {item.reason}
                     {item.closes !== null && ` Its window closes ${format.both(item.closes)}.`}
                     {item.dries !== null &&
-                        ` Then touch-dry ${format.both(item.dries.touchDry)}, ` +
-                            `recoatable ${format.both(item.dries.recoatable)}.`}
+                        ` Then ${openingsOf(item.dries)
+                            .slice(0, 2)
+                            .map((opening) => `${opening.says} ${format.between(opening)}`)
+                            .join(', ')}.`}
                 </p>
                 {card !== undefined && isFirst && <Details card={card} mixes={mixes} />}
             </div>

@@ -1,5 +1,6 @@
 import { Temporal } from 'temporal-polyfill'
 import { LOCALE } from '@/design/locale'
+import { type Opening, openingsOf, sayBetween } from '@/design/spans'
 import type { Item, Session, Timetable } from './api'
 
 const DAY = 86_400_000
@@ -18,6 +19,8 @@ export function formats(timeZone: string) {
         near: (date: Date, other: Date) =>
             day.format(date) === day.format(other) ? time.format(date) : `${day.format(date)}, ${time.format(date)}`,
         both: (date: Date) => `${day.format(date)}, ${time.format(date)}`,
+        /** "Fri 27 Nov, 20:40–21:00": what nobody knows to the minute. */
+        between: (opening: Pick<Opening, 'soonest' | 'sure'>) => sayBetween(opening, timeZone),
     }
 }
 export type Formats = ReturnType<typeof formats>
@@ -86,27 +89,22 @@ export function sayConflict(conflict: Timetable['conflicts'][number], { builds }
     return names.length === 0 ? conflict.message : `${names.join(', ')}: ${conflict.message}`
 }
 
-/** "recoatable Fri 27 Nov, 21:00, perhaps 20:40 already": the state that the next coat waits for. */
-export function sayDries(dries: NonNullable<Item['dries']>, format: Formats): string {
-    return `recoatable ${sayRange(dries.soonest.recoatable, dries.recoatable, format)}`
-}
-
-/** The moment that is sure, and the one from which it may be so already. */
-export function sayRange(soonest: Date, sure: Date, format: Formats): string {
-    return soonest < sure ? `${format.both(sure)}, perhaps ${format.near(soonest, sure)} already` : format.both(sure)
-}
+/** "ready for another coat Fri 27 Nov, 20:40–21:00": the state that the next coat waits for. */
+export const sayDries = (dries: NonNullable<Item['dries']>, format: Formats): string =>
+    openingsOf(dries)
+        .slice(1, 2)
+        .map((opening) => `${opening.says} ${format.between(opening)}`)
+        .join('')
 
 /** What becomes dry between two moments, the last to be ready last. */
 export function dryingBetween(items: readonly Item[], from: Date, to: Date): { item: Item; state: string; at: Date }[] {
     return items
         .flatMap((item) => {
             if (item.dries === null || item.to > from) return []
-            const states = [
-                ['solvent-proof', item.dries.solventProof],
-                ['recoatable', item.dries.recoatable],
-            ] as const
-            const next = states.find(([, at]) => at !== null && at > from && at <= to)
-            return next?.[1] == null ? [] : [{ item, state: next[0], at: next[1] }]
+            // That a film may be touched is waited for by nobody.
+            const states = openingsOf(item.dries).slice(1).reverse()
+            const next = states.find(({ sure }) => sure > from && sure <= to)
+            return next === undefined ? [] : [{ item, state: next.says, at: next.sure }]
         })
         .sort((one, other) => one.at.getTime() - other.at.getTime())
 }

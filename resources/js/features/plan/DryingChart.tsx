@@ -1,28 +1,29 @@
-import { inWords } from '@/design/duration'
+import { type Cures, openingsOf, rangeInWords, STATES, sayBetween } from '@/design/spans'
 import type { StepVerdict } from '@/features/build'
 
 type Layer = NonNullable<StepVerdict['layer']>
-type Props = { layer: Layer; from: number; say: (minute: number) => string }
-
-const ROWS = [
-    ['touchDry', 'Touch-dry'],
-    ['recoatable', 'Recoatable'],
-    ['solventProof', 'Solvent-proof'],
-] as const
+type Props = {
+    layer: Layer
+    from: number
+    say: (minute: number) => string
+    /** Of a film that is there already, in the air that it really dries in. */
+    film: Cures | null
+}
 
 /**
  * From when on a film bears what: grey while it surely does not, amber while nobody can say, green from then on. The
  * axis is logarithmic, since minutes matter as much as days.
  */
-export function DryingChart({ layer, from, say }: Props) {
+export function DryingChart({ layer, from, say, film }: Props) {
     const last = Math.max(layer.recoatable, layer.solventProof ?? 0) - from
     const place = (minute: number) =>
         (100 * Math.log1p(Math.max(0, minute - from))) / Math.log1p(Math.max(30, last * 2))
     return (
         <dl className="mt-1 grid grid-cols-[auto_1fr] items-center gap-x-3 gap-y-0.5 text-fine">
-            {ROWS.map(([state, name]) => {
+            {STATES.map(([state, name]) => {
                 const sure = layer[state]
                 const soonest = layer.soonest[state] ?? sure
+                const really = film === null ? undefined : openingsOf(film).find(({ says }) => says === name)
                 return (
                     <div key={state} className="contents">
                         <dt className="text-soft">{name}</dt>
@@ -32,11 +33,13 @@ export function DryingChart({ layer, from, say }: Props) {
                             ) : (
                                 <>
                                     <span className="block">
-                                        {say(sure)}
-                                        {soonest < sure && (
-                                            <span className="text-soft">
-                                                , perhaps {inWords(sure - soonest)} sooner
-                                            </span>
+                                        {really === undefined ? (
+                                            <>
+                                                {rangeInWords(soonest - from, sure - from)}
+                                                <span className="text-soft">, surely {say(sure)}</span>
+                                            </>
+                                        ) : (
+                                            sayBetween(really)
                                         )}
                                     </span>
                                     <Bar from={place(soonest)} to={place(sure)} />

@@ -171,7 +171,14 @@ export const Inspector = memo(function Inspector(props: Props) {
                         <p className="font-medium">{sayInto(times, state.plan, technique.kind === 'clean-up')}</p>
                     )}
                     {window !== null && <p className="font-medium">{window}</p>}
-                    {times.layer !== null && <DryingChart layer={times.layer} from={times.layer.laid} say={clock.at} />}
+                    {times.layer !== null && (
+                        <DryingChart
+                            layer={times.layer}
+                            from={times.layer.laid}
+                            say={clock.at}
+                            film={saved.films.find((film) => film.step === step.id)?.cures ?? null}
+                        />
+                    )}
                 </Section>
             )}
             <Section title="How">

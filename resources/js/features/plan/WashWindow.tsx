@@ -29,7 +29,7 @@ export default function WashWindow({ build, times, name, sign, say }: Props) {
             name,
             sign,
             laid: new Date(now),
-            opens: at(window.opens),
+            opens: at(window.soonest),
             bestUntil: window.bestUntil === null ? null : at(window.bestUntil),
             closes: at(window.closes ?? window.opens + 1440),
             told: [],

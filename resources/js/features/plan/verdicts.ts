@@ -1,5 +1,6 @@
 import { inWords, onPlanClock, onWallClock } from '@/design/duration'
 import { SEVERITIES, type Severity } from '@/design/Severity'
+import { rangeInWords } from '@/design/spans'
 import type { Finding, Layer, Plan, StepVerdict, Verdict } from '@/features/build'
 import { sayExtent, spotsOf } from './extent'
 
@@ -72,7 +73,8 @@ export function sayHold(step: StepVerdict, plan: Plan, at: SayMoment): string {
     const number = plan.steps.findIndex((other) => other.id === step.heldBy?.step) + 1
     const against = step.heldBy.carrier === null ? '' : ` against ${step.heldBy.carrier}`
     const film = `the ${step.heldBy.film} of step ${number}`
-    return `Ready ${at(step.ready)}, when ${film} is ${step.heldBy.needs}${against}.`
+    const takes = rangeInWords(step.heldBy.soonest, step.heldBy.sure)
+    return `Ready ${at(step.ready)}: ${film} is ${step.heldBy.needs}${against} after ${takes}.`
 }
 
 export function sayWindow(step: StepVerdict, at: SayMoment): string | null {
@@ -88,6 +90,8 @@ export function sayInto(step: StepVerdict, plan: Plan, cleans = false): string {
     return cleans ? `It cleans up ${steps}.` : `It goes into ${steps}, still open: nothing has to dry.`
 }
 
+type FollowUp = StepVerdict['windows'][number]
+
 /** "The next coat: from 1 h 54 min on", "Take the mask off: by Fri 27 Nov, 9:00": a line for each that may follow. */
 export function sayWindows(step: StepVerdict, say: SayMoment): string {
     return step.windows.map((window) => `${window.action}: ${sayEdges(window, say)}`).join('\n')
@@ -95,11 +99,11 @@ export function sayWindows(step: StepVerdict, say: SayMoment): string {
 
 /** "from 20 min on, best until 4 h, gone at 24 h" */
 export function sayEdges(
-    { opens, bestUntil, closes }: { opens: number; bestUntil: number | null; closes: number | null },
+    { soonest, opens, bestUntil, closes }: Omit<FollowUp, 'kind' | 'action'>,
     say: SayMoment,
 ): string {
     return [
-        `from ${say(opens)} on`,
+        `from ${say(opens)} on${soonest < opens ? `, perhaps ${inWords(opens - soonest)} sooner` : ''}`,
         ...(bestUntil === null ? [] : [`best until ${say(bestUntil)}`]),
         ...(closes === null ? [] : [`gone at ${say(closes)}`]),
     ].join(', ')

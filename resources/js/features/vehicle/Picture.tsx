@@ -1,12 +1,14 @@
-import { type ReactNode, useEffect, useMemo, useRef, useState } from 'react'
+import { type ReactNode, useMemo, useRef } from 'react'
 import type { Finish } from '@/contract'
+import { classes } from '@/design/classes'
 import type { Drawn } from '@/vehicle/drawing'
 import type { View } from '@/vehicle/model'
 import { MARGIN } from '@/vehicle/raster'
-import { draw, type Shape } from '@/vehicle/studio'
+import type { Shape } from '@/vehicle/studio'
 import { finishKey } from './api'
+import type { Pair, Wanted } from './easel'
 import { InkLines } from './InkLines'
-import { usePainted } from './usePainted'
+import { useEasel } from './useEasel'
 
 /** What is painted, whatever the view: up to which step, and what chance is led by. */
 export type Look = { finish: Finish; step: number; isFlat: boolean; number: string; seed: number }
@@ -33,45 +35,40 @@ type Props = {
 /** One view of a vehicle: paint on a canvas, ink above it, and above that what can be touched. */
 export function Picture({ shape, view, scale, width, height, look, over }: Props) {
     const canvas = useRef<HTMLCanvasElement>(null)
-    const dots = scale * Math.min(2, window.devicePixelRatio || 1)
     const { finish, step, isFlat, number, seed } = look
     const key = useMemo(() => finishKey(finish), [finish])
-    const wish = useMemo(
-        () => ({ view, scale: dots, finish, key, number, seed, step, isFlat }),
-        [view, dots, finish, key, number, seed, step, isFlat],
-    )
-    const failure = usePainted(canvas, shape, wish)
-    const inkScale = Math.max(dots, Math.min(INK_FINE, INK_FINER * scale))
-    const { drawn, failed } = useDrawn(shape, view, inkScale, finish)
-    const units = inkScale / scale
-
+    const wanted = useMemo(() => {
+        const dots = scale * Math.min(2, window.devicePixelRatio || 1)
+        const inkScale = Math.max(dots, Math.min(INK_FINE, INK_FINER * scale))
+        return { shape, view, scale, dots, inkScale, finish, key, number, seed, step, isFlat }
+    }, [shape, view, scale, finish, key, number, seed, step, isFlat])
+    const { pair, failure } = useEasel(canvas, wanted)
+    // Until the pair of this size is there, the old one is scaled as a whole, and kept within its frame.
+    const grown = pair === null ? 1 : scale / pair.of.scale
     return (
         <figure
-            className="relative m-0"
+            className={classes('relative m-0', grown === 1 ? '' : 'overflow-hidden')}
             style={{ width, height }}
             data-view={view}
-            data-drawn={drawn === null ? undefined : ''}
+            data-drawn={pair === null || grown !== 1 ? undefined : ''}
         >
-            <canvas ref={canvas} className="absolute max-w-none" style={placed(dots, scale, width, height)} />
-            {drawn !== null && (
-                // biome-ignore lint/a11y/useSemanticElements: a group of a drawing is no group of fields
-                <svg
-                    className="absolute overflow-visible"
-                    style={{
-                        left: -MARGIN / units,
-                        top: -MARGIN / units,
-                        width: drawn.width / units,
-                        height: drawn.height / units,
-                    }}
-                    viewBox={`0 0 ${drawn.width} ${drawn.height}`}
-                    aria-label={`The ${VIEW_NAME[view]}`}
-                    role="group"
-                >
-                    <InkLines ink={drawn.ink} scale={scale} units={units} />
-                    {over?.(drawn, units)}
-                </svg>
-            )}
-            {(failure ?? failed) !== null && (
+            {/* Always the same canvas, so that what is on it stays while its frame changes. */}
+            <div
+                className="absolute top-0 left-0 origin-top-left"
+                style={{
+                    width: width / grown,
+                    height: height / grown,
+                    transform: grown === 1 ? undefined : `scale(${grown})`,
+                }}
+            >
+                <canvas
+                    ref={canvas}
+                    className={classes('absolute max-w-none', pair === null ? 'invisible' : '')}
+                    style={pair === null ? undefined : placed(pair.of, width / grown, height / grown)}
+                />
+                {pair !== null && <Ink pair={pair} over={over} />}
+            </div>
+            {failure !== null && (
                 <p className="absolute inset-0 grid place-items-center text-center text-fine text-soft">
                     The {VIEW_NAME[view]} could not be drawn.
                 </p>
@@ -80,25 +77,30 @@ export function Picture({ shape, view, scale, width, height, look, over }: Props
     )
 }
 
-/** A picture of dots has a margin of its own, whatever its size. */
-const placed = (dots: number, scale: number, width: number, height: number) => {
-    const margin = (MARGIN * scale) / dots
-    return { left: -margin, top: -margin, width: width + 2 * margin, height: height + 2 * margin }
+function Ink({ pair: { of, drawn }, over }: { pair: Pair; over: Props['over'] }) {
+    const units = of.inkScale / of.scale
+    return (
+        // biome-ignore lint/a11y/useSemanticElements: a group of a drawing is no group of fields
+        <svg
+            className="absolute overflow-visible"
+            style={{
+                left: -MARGIN / units,
+                top: -MARGIN / units,
+                width: drawn.width / units,
+                height: drawn.height / units,
+            }}
+            viewBox={`0 0 ${drawn.width} ${drawn.height}`}
+            aria-label={`The ${VIEW_NAME[of.view]}`}
+            role="group"
+        >
+            <InkLines ink={drawn.ink} scale={of.scale} units={units} />
+            {over?.(drawn, units)}
+        </svg>
+    )
 }
 
-function useDrawn(shape: Shape, view: View, scale: number, finish: Finish) {
-    const [state, setState] = useState<{ drawn: Drawn | null; failed: string | null }>({ drawn: null, failed: null })
-    // Zones move with the plan's zones only, not with each of its steps.
-    const zones = JSON.stringify({ belongs: finish.belongs, panels: finish.panels })
-    useEffect(() => {
-        let isStale = false
-        draw(shape, view, scale, JSON.parse(zones)).then(
-            (drawn) => isStale || setState({ drawn, failed: null }),
-            (error: Error) => isStale || setState({ drawn: null, failed: error.message }),
-        )
-        return () => {
-            isStale = true
-        }
-    }, [shape, view, scale, zones])
-    return state
+/** A picture of dots has a margin of its own, whatever its size. */
+const placed = ({ dots, scale }: Wanted, width: number, height: number) => {
+    const margin = (MARGIN * scale) / dots
+    return { left: -margin, top: -margin, width: width + 2 * margin, height: height + 2 * margin }
 }

@@ -4,6 +4,7 @@ import type { Finish } from '@/contract'
 import { inWords, onWallClock } from '@/design/duration'
 import { later } from '@/design/later'
 import { Swatch } from '@/design/Swatch'
+import { sayUntil } from '@/design/spans'
 import { PhotoShelf, photosQuery } from '@/features/photos'
 import { plainFinish, plainMark } from '@/features/vehicle'
 import type { Card, Desk } from './api'
@@ -173,14 +174,15 @@ function WaitingPicture({ photo }: { photo: WaitingPhoto }) {
 function Timing({ card, timeZone, now }: { card: Card; timeZone: string; now: Date }) {
     const { opensAt, closesAt, begunAt, waitsFor, handsOn } = card
     const minutes = (to: Date) => inWords(Math.max(1, Math.abs(to.getTime() - now.getTime()) / 60_000))
-    const isEarly = opensAt !== null && opensAt > now
+    const until = opensAt === null ? null : sayUntil({ soonest: card.opensSoonest ?? opensAt, sure: opensAt }, now)
+    const isEarly = until !== null
     const isLate = closesAt !== null && closesAt < now
     return (
         <p className={isLate ? 'text-xl font-semibold text-stop' : isEarly ? 'text-xl' : 'text-xl text-soft'}>
             {isLate
                 ? `Its time was over ${minutes(closesAt)} ago.`
                 : isEarly
-                  ? `Wait ${minutes(opensAt)}${waitsFor === null ? '' : ` for the ${waitsFor}`}.`
+                  ? `Ready ${until}${waitsFor === null ? '' : `: the ${waitsFor}`}.`
                   : closesAt === null
                     ? `${inWords(handsOn)} of work.`
                     : `${inWords(handsOn)} of work; begin it within ${minutes(closesAt)}.`}

@@ -2,6 +2,7 @@ import { Check, Hourglass, LifeBuoy } from 'lucide-react'
 import { type ReactNode, useState } from 'react'
 import { classes } from '@/design/classes'
 import { inWords } from '@/design/duration'
+import { minutesUntil, sayUntil } from '@/design/spans'
 import type { Clock, Desk } from './api'
 import { DOUBTED, isTouch, type Line, nextOf, type Standing, shownLines, standingOf, ticking } from './desk'
 
@@ -15,14 +16,16 @@ type Props = {
     onWrong: (clock: Clock) => void
 }
 
-const WORD: Record<Standing, string> = {
-    waits: 'wait',
-    perhaps: 'perhaps: look',
+const WORD: Record<Exclude<Standing, 'waits' | 'perhaps'>, string> = {
     open: 'from now on',
     best: 'now, at its best',
     late: 'now, getting late',
     over: 'too late',
 }
+/** What is still to come, in the words of all screens; what has come, as it stands. */
+const sayStanding = (standing: Standing, until: string | null, left: string): string =>
+    standing === 'waits' || standing === 'perhaps' ? (until ?? '') : `${WORD[standing]}${left}`
+
 const TONE: Record<Standing, string> = {
     waits: 'text-soft',
     perhaps: 'text-ink',
@@ -95,7 +98,8 @@ function Row({ line, laid, now, sign, onReady, onNotYet }: RowProps) {
     const [isNotYet, setNotYet] = useState(false)
     const standing = standingOf(line, now)
     const next = nextOf(line, now)
-    const left = next === null ? '' : ` ${inWords(Math.max(1, (next.getTime() - now.getTime()) / 60_000))}`
+    const until = sayUntil({ soonest: line.opensSoonest, sure: line.opensAt }, now)
+    const left = next === null ? '' : `, ${inWords(minutesUntil(now, next))} left`
     const seen = line.closesAt !== null ? sign : isTouch(line) ? TOUCH : null
     const isOpening = standing === 'waits' || standing === 'perhaps'
     const isFresh = now.getTime() - line.opensAt.getTime() < DOUBTED
@@ -104,7 +108,7 @@ function Row({ line, laid, now, sign, onReady, onNotYet }: RowProps) {
             <p className="flex flex-wrap items-baseline gap-x-2">
                 <span className="flex-1">{line.says}</span>
                 <strong className={classes('font-semibold', isNotYet ? 'text-risk' : TONE[standing])}>
-                    {isNotYet ? 'not yet, look again' : `${WORD[standing]}${left}`}
+                    {isNotYet ? 'not yet, look again' : sayStanding(standing, until, left)}
                 </strong>
             </p>
             <Bar line={line} laid={laid} now={now} />

@@ -1,3 +1,4 @@
+import { openingsOf, STATES, sayUntil } from '@/design/spans'
 import type { LogEntry } from '@/features/build'
 import { measure } from '@/features/mix/drops'
 import type { Card, Clock, Desk } from './api'
@@ -17,31 +18,46 @@ const named = (card: Card, at: Date) => ({
     handled: card.handled,
 })
 
-/** Windows that a card says in minutes, by the clock. */
-const byClock = (windows: Card['cleaning'], from: Date): Clock['windows'] =>
-    windows.map(({ kind, action, opens, bestUntil, closes }) => ({
+/** Windows that a card says in minutes from the last stroke, by the clock. */
+const byClock = (windows: Card['cleaning'], laidAt: Date): Clock['windows'] =>
+    windows.map(({ kind, action, soonest, opens, bestUntil, closes }) => ({
         kind,
         action,
-        opensAt: after(from, opens),
-        bestUntil: bestUntil === null ? null : after(from, bestUntil),
-        closesAt: closes === null ? null : after(from, closes),
+        opensSoonest: after(laidAt, soonest),
+        opensAt: after(laidAt, opens),
+        bestUntil: bestUntil === null ? null : after(laidAt, bestUntil),
+        closesAt: closes === null ? null : after(laidAt, closes),
     }))
+
+const curesFrom = (laidAt: Date, cures: NonNullable<Card['after']['cures']>): NonNullable<Clock['cures']> => {
+    const at = (minutes: number | null) => (minutes === null ? null : after(laidAt, minutes))
+    return {
+        touchDry: after(laidAt, cures.touchDry),
+        recoatable: after(laidAt, cures.recoatable),
+        solventProof: at(cures.solventProof),
+        soonest: {
+            touchDry: after(laidAt, cures.soonest.touchDry),
+            recoatable: after(laidAt, cures.soonest.recoatable),
+            solventProof: at(cures.soonest.solventProof),
+        },
+    }
+}
+
+/** The last stroke of what is done now: as it was said, else as long ago as its clean-up takes. */
+function lastStroke(card: Card, doneAt: Date): Date {
+    const begun = card.begunAt ?? new Date(0)
+    const usual = after(doneAt, -card.after.cleanedAfter)
+    return card.laidAt ?? (usual > begun ? usual : begun)
+}
 
 /** The clock that starts when a step is done, from what its card says of it: the server need not be there. */
 export function clockOf(card: Card, doneAt: Date): Clock {
+    const laidAt = lastStroke(card, doneAt)
     const { windows, cures } = card.after
-    const dries =
-        cures === null
-            ? null
-            : {
-                  touchDry: after(doneAt, cures.touchDry),
-                  recoatable: after(doneAt, cures.recoatable),
-                  solventProof: cures.solventProof === null ? null : after(doneAt, cures.solventProof),
-              }
     return {
-        ...named(card, doneAt),
-        cures: dries === null ? null : { ...dries, soonest: dries },
-        windows: byClock(windows, doneAt),
+        ...named(card, laidAt),
+        cures: cures === null ? null : curesFrom(laidAt, cures),
+        windows: byClock(windows, laidAt),
     }
 }
 
@@ -91,32 +107,20 @@ export type Line = {
     closesAt: Date | null
 }
 
-const CURED = [
-    ['touchDry', 'dry to the touch'],
-    ['recoatable', 'another coat'],
-    ['solventProof', 'spirit on it'],
-] as const
-
 export function linesOf(clock: Clock): Line[] {
-    const dries = clock.cures
     const id = `${clock.build} ${clock.step}`
-    const films = CURED.flatMap(([state, says]) => {
-        const at = dries?.[state] ?? null
-        if (dries === null || at === null) return []
-        const opensSoonest = dries.soonest[state] ?? at
-        return [{ id: `${id} ${state}`, says, opensSoonest, opensAt: at, bestUntil: null, closesAt: null }]
-    })
+    const films = (clock.cures === null ? [] : openingsOf(clock.cures)).map(({ says, soonest, sure }) => ({
+        id: `${id} ${says}`,
+        says,
+        opensSoonest: soonest,
+        opensAt: sure,
+        bestUntil: null,
+        closesAt: null,
+    }))
     const windows = clock.windows
         // What follows from drying alone stands there already, with its doubt.
         .filter(({ kind }) => kind !== 'next-coat' && kind !== 'solvents')
-        .map(({ kind, action, opensAt, bestUntil, closesAt }) => ({
-            id: `${id} ${kind}`,
-            says: action,
-            opensSoonest: opensAt,
-            opensAt,
-            bestUntil,
-            closesAt,
-        }))
+        .map(({ kind, action, ...moments }) => ({ id: `${id} ${kind}`, says: action, ...moments }))
     return [...windows, ...films]
 }
 
@@ -151,9 +155,14 @@ export function newsOf(clocks: readonly Clock[], now: Date, since: Date): News[]
                 // What has closed by now is nothing to hurry for.
                 const isOver = line.closesAt !== null && line.closesAt <= now
                 const isIn = (moment: Date) => !isOver && moment > since && moment <= now
+                // What closes again is looked at from the soonest moment on; what stays open can wait until it is sure.
+                const opens = line.closesAt === null ? line.opensAt : line.opensSoonest
+                const doubt = sayUntil({ soonest: line.opensSoonest, sure: line.opensAt }, now)
                 return [
-                    ...(isIn(line.opensAt) ? [{ id: `${line.id} opens`, text: `${name}: ${line.says} now.` }] : []),
-                    ...(warn !== null && warn > line.opensAt && isIn(warn)
+                    ...(isIn(opens)
+                        ? [{ id: `${line.id} opens`, text: `${name}: ${line.says} ${doubt ?? 'now'}.` }]
+                        : []),
+                    ...(warn !== null && warn > opens && isIn(warn)
                         ? [{ id: `${line.id} closes`, text: `${name}: ${line.says}, ${WARN_BEFORE} minutes left.` }]
                         : []),
                 ]
@@ -161,7 +170,7 @@ export function newsOf(clocks: readonly Clock[], now: Date, since: Date): News[]
     )
 }
 
-export const isTouch = (line: Line): boolean => line.id.endsWith(' touchDry')
+export const isTouch = (line: Line): boolean => line.says === STATES[0][1]
 
 /** Milliseconds for which the number may be doubted once it says that a film is dry. */
 export const DOUBTED = 3_600_000

@@ -268,7 +268,7 @@ http {
         "~^POST /api/builds\$" heavy;
         "~^POST /api/mixes/(closest|tones)" heavy;
         "~^POST /api/(mixes|builds)/[0-9a-f-]+/photos" heavy;
-        "~^POST /api/builds/[0-9a-f-]+/(draft|rescue|spread/look)" heavy;
+        "~^POST /api/builds/[0-9a-f-]+/(draft|rescue|spread/look|areas)" heavy;
         "~^GET /api/builds/[0-9a-f-]+/(repair|shedding)" heavy;
         "~^(GET|POST) /api/builds/[0-9a-f-]+/steps/[a-z0-9-]+/(jars|panel-mixes)" heavy;
         "~^GET /api/vehicles/[a-z-]+/plates" heavy;

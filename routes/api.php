@@ -87,6 +87,7 @@ Route::prefix('api')->group(function (): void {
         Route::get('patterns', [PatternController::class, 'index']);
         Route::delete('patterns/{pattern}', [PatternController::class, 'destroy'])->whereUuid('pattern');
         Route::get('jars', [JarController::class, 'index']);
+        Route::post('jars', [JarController::class, 'fill']);
         Route::put('jars/{jar}', [JarController::class, 'put'])->where('jar', '[a-z0-9-]{1,40}');
         Route::delete('jars/{jar}', [JarController::class, 'destroy'])->where('jar', '[a-z0-9-]{1,40}');
         Route::get('shelf', [ShelfController::class, 'index']);
@@ -157,6 +158,7 @@ Route::prefix('api')->group(function (): void {
                     'zone',
                     '[a-z0-9-]{1,40}',
                 );
+                Route::post('areas', [VehicleController::class, 'areas'])->middleware(CountsItsCost::class);
                 Route::get('plan-file', [PlanController::class, 'export']);
             });
     });

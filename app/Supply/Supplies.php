@@ -50,6 +50,20 @@ final readonly class Supplies
         );
         foreach ($open as [$build, $walk, $all]) {
             $name = $walk->plan->build->name;
+            // Sheets, strips and sticks are needed too, though nobody measures them.
+            foreach ($walk->plan->steps as $index => $step) {
+                $product = $walk->plan->productOf($step);
+                if ($product === null || Takes::hasVolume($product) || $walk->isDone($index)) {
+                    continue;
+                }
+                $needs[$product->id] ??= [$product, []];
+                $needs[$product->id][1][] = [
+                    $build->id,
+                    $name,
+                    0.0,
+                    self::wantedAt($walk->times[$index]->start, $walk->clockZero),
+                ];
+            }
             foreach ($all as $take) {
                 $step = $walk->plan->steps[$take->index];
                 if ($walk->isDone($take->index)) {
@@ -191,6 +205,7 @@ final readonly class Supplies
     private function need(Product $product, array $uses, ?Jar $jar, array $used): array
     {
         $needs = array_sum(array_column($uses, 2));
+        $isMeasured = Takes::hasVolume($product);
         $left = $jar === null ? null : self::left($jar, $used);
         $goesOff = $jar?->stock()->goesOffOn($product->material);
         $builds = [];
@@ -207,12 +222,13 @@ final readonly class Supplies
 
         return [
             'jar' => PlanWriter::product($product),
-            'needMl' => round($needs, 2),
+            'needMl' => $isMeasured ? round($needs, 2) : null,
             'leftMl' => $left,
             'price' => $jar?->price,
             'goesOffOn' => $goesOff,
             'isWithdrawn' => $jar->is_withdrawn ?? false,
-            'shortage' => Shortage::of($needs, $jar !== null, $left, $isOff)->value,
+            // Of what is counted by the piece, whoever has it has enough.
+            'shortage' => Shortage::of($needs, $jar !== null, $isMeasured ? $left : $left ?? 0.0, $isOff)->value,
             'builds' => array_values($builds),
         ];
     }

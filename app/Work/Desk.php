@@ -58,7 +58,8 @@ final readonly class Desk
         }
         $paint = OwnNumbers::of($user)->paint ?? 1.0;
         $cards = $jars = [];
-        foreach ($this->next($user, $walks) as [$id, $step, $plannedAt]) {
+        [$next, $session] = $this->next($user, $walks);
+        foreach ($next as [$id, $step, $plannedAt]) {
             $index = isset($walks[$id]) ? $walks[$id]->plan->indexOf($step) : null;
             if ($index === null) {
                 continue;
@@ -79,6 +80,7 @@ final readonly class Desk
             'now' => TimetableReport::moment($now),
             'timeZone' => $week->timeZone,
             'builds' => $builds,
+            'session' => $session,
             'cards' => $cards,
             'clocks' => $clocks,
             'mixes' => Supplies::mixes($user, array_values(array_unique($jars))),
@@ -89,16 +91,17 @@ final readonly class Desk
      * In the order in which the clock has them; where it has none, the next of each build.
      *
      * @param  array<string, Walk>  $walks  by build
-     * @return list<array{string, string, string|null}> build, step, when
+     * @return array{list<array{string, string, string|null}>, mixed} build, step, when; and the next session of the
+     *   clock
      */
     private function next(User $user, array $walks): array
     {
         $next = [];
         try {
             /** @var list<array{build: string, step: string, pieces: list<array{from: string}>}> $items */
-            $items = $this->clock->lay($user)['items'];
+            ['items' => $items, 'next' => $session] = $this->clock->lay($user);
         } catch (NoSchedule) {
-            $items = [];
+            [$items, $session] = [[], null];
         }
         foreach ($items as $item) {
             $next["{$item['build']} {$item['step']}"] ??= [
@@ -116,7 +119,7 @@ final readonly class Desk
             }
         }
 
-        return array_slice(array_values($next), 0, self::AHEAD);
+        return [array_slice(array_values($next), 0, self::AHEAD), $session];
     }
 
     /** @return array<string, mixed> */

@@ -21,6 +21,9 @@ use Ulvrach\Mixing\PaintTable;
 final readonly class Palette
 {
     /** Families of which two jars make one paint. */
+    /** CIEDE2000 below which two colours are one. */
+    private const SAME = 0.1;
+
     public const MIXED = [
         BinderFamily::WaterborneAcrylic,
         BinderFamily::AlcoholAcrylic,
@@ -95,6 +98,7 @@ final readonly class Palette
             );
             $solver = new MixSolver(array_map(self::paint(...), $own), Observer::weights(), $parts, $jars);
             $seen = [];
+            $found = 0;
             foreach ($solver->closest($wanted, self::LOOKED_THROUGH) as $mix) {
                 $set = implode(' ', array_keys($mix->parts));
                 if (isset($seen[$set])) {
@@ -105,8 +109,12 @@ final readonly class Palette
                 foreach ($mix->parts as $place => $of) {
                     $named[$own[$place]->id] = $of;
                 }
-                $suggestions[] = new Suggestion($family, $named, $mix->colour, $mix->difference);
-                if (count($seen) >= $count) {
+                $suggestion = new Suggestion($family, $named, $mix->colour, $mix->difference);
+                if (self::isLikeOneOf($suggestion, $suggestions)) {
+                    continue;
+                }
+                $suggestions[] = $suggestion;
+                if (++$found >= $count) {
                     break;
                 }
             }
@@ -119,6 +127,30 @@ final readonly class Palette
         );
 
         return array_slice($suggestions, 0, $count);
+    }
+
+    /**
+     * Two jars of one colour give one answer: which of them is taken makes no difference that anybody sees.
+     *
+     * @param  list<Suggestion>  $others
+     */
+    private static function isLikeOneOf(Suggestion $one, array $others): bool
+    {
+        $counts = array_values($one->parts);
+        sort($counts);
+        foreach ($others as $other) {
+            $its = array_values($other->parts);
+            sort($its);
+            if (
+                $its === $counts &&
+                $other->family === $one->family &&
+                $one->colour->differenceTo($other->colour) < self::SAME
+            ) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /**

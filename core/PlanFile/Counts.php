@@ -15,24 +15,29 @@ use Ulvrach\Plan\Fault;
 final class Counts
 {
     /** @var array<string, \stdClass> schemas by the name of their file */
-    private static array $schemas = [];
+    private array $schemas = [];
+
+    /** @param  \Closure(string): mixed  $find  the schema of a name, decoded */
+    public function __construct(private readonly \Closure $find)
+    {
+    }
 
     /**
      * @param  string|null  $definition  one of the schema's; null: the whole document
      * @return Fault|null the first list that is longer than its schema allows; null: none is
      */
-    public static function fault(mixed $data, string $schema, ?string $definition = null): ?Fault
+    public function fault(mixed $data, string $schema, ?string $definition = null): ?Fault
     {
-        $root = self::schema($schema);
+        $root = $this->schema($schema);
 
-        return self::within($data, $definition === null ? $root : $root->{'$defs'}->{$definition}, $schema, '');
+        return $this->within($data, $definition === null ? $root : $root->{'$defs'}->{$definition}, $schema, '');
     }
 
-    private static function within(mixed $data, mixed $node, string $schema, string $path): ?Fault
+    private function within(mixed $data, mixed $node, string $schema, string $path): ?Fault
     {
         $address = $node instanceof \stdClass ? $node->{'$ref'} ?? null : null;
         if (is_string($address)) {
-            [$node, $schema] = self::referred($address, $schema);
+            [$node, $schema] = $this->referred($address, $schema);
         }
         if (! $node instanceof \stdClass || (! is_array($data) && ! $data instanceof \stdClass)) {
             return null;
@@ -42,22 +47,22 @@ final class Counts
             return new Fault($path, "Must have at most {$most} of them.");
         }
         foreach ([...(array) ($node->oneOf ?? []), ...(array) ($node->anyOf ?? [])] as $one) {
-            $fault = self::within($data, $one, $schema, $path);
+            $fault = $this->within($data, $one, $schema, $path);
             if ($fault !== null) {
                 return $fault;
             }
         }
 
         return is_array($data)
-            ? self::withinList($data, $node->items ?? null, $schema, $path)
-            : self::withinObject($data, $node->properties ?? null, $schema, $path);
+            ? $this->withinList($data, $node->items ?? null, $schema, $path)
+            : $this->withinObject($data, $node->properties ?? null, $schema, $path);
     }
 
     /** @param  array<array-key, mixed>  $list */
-    private static function withinList(array $list, mixed $items, string $schema, string $path): ?Fault
+    private function withinList(array $list, mixed $items, string $schema, string $path): ?Fault
     {
         foreach ($items instanceof \stdClass ? $list : [] as $at => $one) {
-            $fault = self::within($one, $items, $schema, "{$path}/{$at}");
+            $fault = $this->within($one, $items, $schema, "{$path}/{$at}");
             if ($fault !== null) {
                 return $fault;
             }
@@ -66,10 +71,10 @@ final class Counts
         return null;
     }
 
-    private static function withinObject(\stdClass $data, mixed $properties, string $schema, string $path): ?Fault
+    private function withinObject(\stdClass $data, mixed $properties, string $schema, string $path): ?Fault
     {
         foreach ($properties instanceof \stdClass ? get_object_vars($properties) : [] as $name => $node) {
-            $fault = isset($data->{$name}) ? self::within($data->{$name}, $node, $schema, "{$path}/{$name}") : null;
+            $fault = isset($data->{$name}) ? $this->within($data->{$name}, $node, $schema, "{$path}/{$name}") : null;
             if ($fault !== null) {
                 return $fault;
             }
@@ -79,11 +84,11 @@ final class Counts
     }
 
     /** @return array{mixed, string} what an address in a schema leads to, and in which schema it stands */
-    private static function referred(string $address, string $schema): array
+    private function referred(string $address, string $schema): array
     {
         [$file, $pointer] = [...explode('#', $address, 2), ''];
         $schema = $file === '' ? $schema : basename($file, '.schema.json');
-        $node = self::schema($schema);
+        $node = $this->schema($schema);
         foreach (array_filter(explode('/', $pointer), static fn (string $part) => $part !== '') as $part) {
             $node = $node instanceof \stdClass ? $node->{$part} ?? null : null;
         }
@@ -91,12 +96,11 @@ final class Counts
         return [$node, $schema];
     }
 
-    private static function schema(string $name): \stdClass
+    private function schema(string $name): \stdClass
     {
-        $read = self::$schemas[$name]
-            ?? json_decode((string) file_get_contents(__DIR__."/{$name}.schema.json"), false, 64, JSON_THROW_ON_ERROR);
+        $read = $this->schemas[$name] ?? ($this->find)($name);
 
-        return self::$schemas[$name] = $read instanceof \stdClass
+        return $this->schemas[$name] = $read instanceof \stdClass
             ? $read
             : throw new \LogicException("The schema “{$name}” is no object.");
     }

@@ -7,6 +7,7 @@ namespace Ulvrach\PlanFile;
 use Opis\JsonSchema\Errors\ErrorFormatter;
 use Opis\JsonSchema\Errors\ValidationError;
 use Opis\JsonSchema\JsonPointer;
+use Opis\JsonSchema\Uri;
 use Opis\JsonSchema\Validator;
 use Ulvrach\Plan\Fault;
 
@@ -38,13 +39,15 @@ final class SchemaCheck
 
     private static ?Validator $validator = null;
 
+    private static ?Counts $counts = null;
+
     /**
      * @param  string|null  $definition  one of the schema's; null: the whole document
      * @return list<Fault> at most fifty; empty: the data has the shape that the schema asks for
      */
     public static function faults(mixed $data, string $schema, ?string $definition = null): array
     {
-        $tooMany = Counts::fault($data, $schema, $definition);
+        $tooMany = self::counts()->fault($data, $schema, $definition);
         if ($tooMany !== null) {
             return [$tooMany];
         }
@@ -65,6 +68,15 @@ final class SchemaCheck
         }
 
         return $faults;
+    }
+
+    private static function counts(): Counts
+    {
+        return self::$counts ??= new Counts(static function (string $name): mixed {
+            $address = Uri::parse(self::HOST."{$name}.schema.json", true);
+
+            return $address === null ? null : self::validator()->resolver()?->resolve($address);
+        });
     }
 
     private static function validator(): Validator

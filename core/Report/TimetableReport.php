@@ -12,6 +12,7 @@ use Ulvrach\Quantity\Moment;
 use Ulvrach\Rules\Finding;
 use Ulvrach\Rules\Severity;
 use Ulvrach\Rules\Verdict;
+use Ulvrach\Safety\Safety;
 use Ulvrach\Schedule\Conflict;
 use Ulvrach\Schedule\Job;
 use Ulvrach\Schedule\JobPart;
@@ -71,6 +72,7 @@ final class TimetableReport
                 array_slice($timetable->problem->sessions, 0, $last + 1),
                 array_keys(array_slice($timetable->problem->sessions, 0, $last + 1)),
             ),
+            'next' => self::next($timetable, $verdicts),
             'items' => array_map(
                 static fn (int $index) => self::item($timetable, $index, $verdicts, $forecast),
                 $order,
@@ -226,6 +228,50 @@ final class TimetableReport
             'ends' => self::moment($shedding->ends),
             'isEnough' => $shedding->isEnough,
             'isCutShort' => $shedding->isCutShort,
+        ];
+    }
+
+    /**
+     * The session in which work goes on: which steps, how long the hands are on them, what to guard against.
+     *
+     * @param  array<string, Verdict>  $verdicts
+     * @return array<string, mixed>|null null: nothing is laid
+     */
+    private static function next(Timetable $timetable, array $verdicts): ?array
+    {
+        $solution = $timetable->solution;
+        $first = $solution->sessionOf === [] ? null : min($solution->sessionOf);
+        if ($first === null) {
+            return null;
+        }
+        [$from, $to] = $timetable->problem->sessions[$first];
+        $minutes = 0;
+        $steps = $indexes = [];
+        foreach (array_keys($solution->starts) as $activity) {
+            foreach (self::pieces($timetable, $activity) as $piece) {
+                $start = Moment::read($piece['from']);
+                if ($start < $from || $start >= $to) {
+                    continue;
+                }
+                $job = $timetable->jobs[$activity];
+                $minutes += Moment::read($piece['to']) - $start;
+                $steps["{$job->build} {$job->stepId}"] = ['build' => $job->build, 'step' => $job->stepId];
+                $indexes[$job->build][] = $job->stepIndex;
+            }
+        }
+        $hazards = [];
+        foreach ($indexes as $build => $of) {
+            foreach (Safety::gather($verdicts[$build]->plan, $of) as $hazard) {
+                $hazards[$hazard->value] = KnowledgeReport::hazard($hazard);
+            }
+        }
+
+        return [
+            'from' => self::moment($from),
+            'to' => self::moment($to),
+            'minutes' => $minutes,
+            'steps' => array_values($steps),
+            'hazards' => array_values($hazards),
         ];
     }
 

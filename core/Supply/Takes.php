@@ -8,6 +8,7 @@ use Ulvrach\Chemistry\BinderFamily;
 use Ulvrach\Chemistry\Carrier;
 use Ulvrach\Chemistry\Load;
 use Ulvrach\Material\Material;
+use Ulvrach\Material\Product;
 use Ulvrach\Plan\Plan;
 use Ulvrach\Plan\Step;
 use Ulvrach\Technique\Application;
@@ -46,7 +47,7 @@ final class Takes
         $takes = [];
         foreach ($plan->steps as $index => $step) {
             $product = $plan->productOf($step);
-            if ($product === null || in_array($product->material->family, self::NO_VOLUME, true)) {
+            if ($product === null || ! self::hasVolume($product)) {
                 continue;
             }
             $technique = TechniqueLibrary::get($step->technique);
@@ -65,6 +66,12 @@ final class Takes
         }
 
         return $takes;
+    }
+
+    /** Whether it is laid by volume; sheets, strips and sticks are counted. */
+    public static function hasVolume(Product $product): bool
+    {
+        return ! in_array($product->material->family, self::NO_VOLUME, true);
     }
 
     /**

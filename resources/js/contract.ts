@@ -840,7 +840,6 @@ export const benchCardSchema = z.object({
             waitsFor: z.string().nullable(),
         })
         .nullable(),
-    hazards: z.array(hazardSchema),
     curing: z.array(
         z.object({ step: z.string(), number: z.number(), product: z.string().nullable(), cures: curesSchema }),
     ),
@@ -885,6 +884,17 @@ export const itemSchema = z.object({
     dries: curesSchema.nullable(),
 })
 export type Item = z.infer<typeof itemSchema>
+
+/** The session in which work goes on. */
+export const nextSessionSchema = z.object({
+    from: momentSchema,
+    to: momentSchema,
+    /** That the hands are busy. */
+    minutes: z.number(),
+    steps: z.array(z.object({ build: z.string(), step: z.string() })),
+    hazards: z.array(hazardSchema),
+})
+export type NextSession = z.infer<typeof nextSessionSchema>
 
 /** Work laid into a week. */
 export const timetableSchema = z.object({
@@ -932,6 +942,8 @@ export const timetableSchema = z.object({
     unreadable: z.array(z.object({ id: z.string(), name: z.string(), message: z.string() })),
     /** By build id: version of the plan and length of the log that it was laid by. */
     stamps: z.record(z.string(), z.string()),
+    /** Null: nothing is laid. */
+    next: nextSessionSchema.nullable(),
 })
 export type Timetable = z.infer<typeof timetableSchema>
 
@@ -1099,7 +1111,8 @@ export type Take = z.infer<typeof takeSchema>
 /** A jar that plans take something from. */
 export const supplySchema = z.object({
     jar: productSchema,
-    needMl: z.number(),
+    /** Null: it is counted by the piece, and nobody measures it. */
+    needMl: z.number().nullable(),
     leftMl: z.number().nullable(),
     price: z.number().nullable(),
     goesOffOn: z.string().nullable(),
@@ -1531,6 +1544,8 @@ export const workDeskSchema = z.object({
     clocks: z.array(workClockSchema),
     /** What the jars of the cards are mixed from. */
     mixes: z.array(mixInJarSchema),
+    /** Null: nothing is laid. */
+    session: nextSessionSchema.nullable(),
 })
 export type WorkDesk = z.infer<typeof workDeskSchema>
 
@@ -1799,3 +1814,19 @@ export const ownPhotosSchema = z.object({
     ),
 })
 export type OwnPhotos = z.infer<typeof ownPhotosSchema>
+
+/** What the areas of zones become with other measures of the vehicle. */
+export const areasSchema = z.object({
+    zones: z.array(
+        z.object({
+            name: z.string(),
+            /** cm². */
+            was: z.number(),
+            /** cm². */
+            is: z.number(),
+        }),
+    ),
+    /** Sent back as they come. */
+    edits: z.array(z.record(z.string(), z.any())),
+})
+export type Areas = z.infer<typeof areasSchema>

@@ -170,7 +170,7 @@ it('tells what a build waits for', function () {
         ->toMatchArray(['steps' => 2, 'done' => 1])
         ->and($card['next'])
         ->toMatchArray(['id' => 'second', 'number' => 2, 'waitsFor' => 'lacquer of step 1 to be recoatable'])
-        ->and(strtotime($card['next']['startsAt']))
+        ->and(strtotime($card['next']['opensAt']))
         ->toBeGreaterThan(time())
         ->and($card['curing'][0]['product'])
         ->toBe('Fennick grey primer');

@@ -127,7 +127,7 @@ it('counts what dries with the room as it was measured, if one says so', functio
 ) {
     $this->travelTo(new DateTimeImmutable('2026-12-24 13:00:00 UTC'));
     thermometerThatLogged($log);
-    expect($this->driedBuild($counts)['curing'][0]['solventProofAt'])->toBe($solventProof);
+    expect($this->driedBuild($counts)['curing'][0]['cures']['solventProof'])->toBe($solventProof);
 })->with([
     'as the plan says' => [false, [['2026-12-24T10:00:00Z', 30.0]], '2026-12-26T10:00:00Z'],
     'cold nights take longer' => [true, [], '2026-12-26T12:12:00Z'],

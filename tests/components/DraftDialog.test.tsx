@@ -108,7 +108,7 @@ describe('the draft', () => {
         await userEvent.clear(screen.getByLabelText('Months in service'))
         await userEvent.type(screen.getByLabelText('Months in service'), '20')
         await waitFor(() => expect(asked.at(-1)?.serviceMonths).toBe(20))
-        expect(asked.at(-1)?.brief).toMatchObject({ scheme: 'hard-edged', weather: 'wet', more: ['#6b5a43'] })
+        expect(asked.at(-1)?.brief).toMatchObject({ scheme: 'hard-edged', weather: 'wet', more: ['#4a3830'] })
         await userEvent.click(screen.getByRole('button', { name: 'A third colour' }))
         await waitFor(() => expect(asked.at(-1)?.brief.more).toHaveLength(2))
         await userEvent.selectOptions(screen.getByLabelText('Its scheme'), 'one colour')

@@ -27,7 +27,6 @@ const card = (changes: Record<string, unknown> = {}) => ({
         handsOn: 25,
         waitsFor: 'lacquer of step 3 to be solvent-proof',
     },
-    hazards: [],
     curing: [],
     stages: [
         { part: 'Ground', done: 1, steps: 1 },
@@ -51,6 +50,7 @@ const clock = {
     conflicts: [],
     now: '2026-11-25T10:00:00Z',
     timeZone: 'UTC',
+    next: null,
     unreadable: [],
     stamps: {},
 }
@@ -114,7 +114,6 @@ describe('the bench', () => {
                         },
                     },
                 ],
-                hazards: [{ code: 'vapour', title: 'Mask for organic vapour', advice: 'Air the room.' }],
             }),
         ])
         show(<Bench />)
@@ -123,9 +122,32 @@ describe('the bench', () => {
         expect(ostrel.getByText(/step 4, Enamel wash with Dark wash \(25 min of work\)/)).toBeVisible()
         expect(ostrel.getByText('Waits for the lacquer of step 3 to be solvent-proof.')).toBeVisible()
         expect(ostrel.getByText(/^Drying: Grey primer safe for spirit in 11 h 40 min – 16 h 40 min/)).toBeVisible()
-        expect(ostrel.getByText(/mask for organic vapour/)).toBeVisible()
         expect(ostrel.getByText('3 of 12 steps done')).toBeVisible()
         expect(ostrel.getByText('at: colour')).toBeVisible()
+    })
+    it('says what to guard against in the session that the clock has, and in no other', async () => {
+        const hazards = [{ code: 'vapour', title: 'Mask for organic vapour', advice: 'Air the room.' }]
+        const [from, to] = ['2026-11-25T18:00:00Z', '2026-11-25T20:00:00Z']
+        const item = {
+            ...{ build: 'b', step: 's', number: 1, technique: 'Prime', kind: 'prime', product: null, where: 'hull' },
+            ...{ zones: [], worst: null, colour: null, part: null, from, to, minutes: 40, sprays: false },
+            ...{ finishes: true, reason: '', opens: null, closes: null, dries: null, pieces: [{ from, to }] },
+        }
+        const next = { from, to, minutes: 128, steps: [{ build: 'b', step: 's' }], hazards }
+        bench([card({})], {
+            'POST /clock': {
+                ...clock,
+                held: [],
+                putOff: [],
+                sessions: [{ from, to, isUsed: true }],
+                items: [item],
+                next,
+            },
+        })
+        show(<Bench />)
+        const session = within(await screen.findByRole('region', { name: 'The next session' }))
+        expect(session.getByText('mask for organic vapour')).toBeVisible()
+        expect(session.getByText('2 h 8 min of work')).toBeVisible()
     })
     it('names cards on which all was tried, and shows those on which something is to do', async () => {
         bench([

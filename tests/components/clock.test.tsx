@@ -62,6 +62,7 @@ const timetable = (changes = {}) => ({
     putOff: [],
     now: '2026-11-25T12:00:00Z',
     timeZone: 'UTC',
+    next: null,
     unreadable: [],
     stamps: {},
     ...changes,

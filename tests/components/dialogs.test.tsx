@@ -1,4 +1,4 @@
-import { screen, within } from '@testing-library/react'
+import { screen, waitFor, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { keepHere } from '@/app/kept'
@@ -28,7 +28,10 @@ const fill = async (label: string, text: string) => {
 }
 
 describe('build, story and room', () => {
-    const open = () => show(<BuildDialog open onOpenChange={onOpenChange} plan={one} library={library} edit={edit} />)
+    const open = () =>
+        show(
+            <BuildDialog open onOpenChange={onOpenChange} buildId="build-1" plan={one} library={library} edit={edit} />,
+        )
     it('are saved together', async () => {
         open()
         await fill('Name of the build', '  Ostrel, third troop ')
@@ -48,6 +51,39 @@ describe('build, story and room', () => {
             'Change build or room',
         )
         expect(onOpenChange).toHaveBeenCalledWith(false)
+    })
+    it('have the zones measured anew when the vehicle gets another scale, unless that is not wished', async () => {
+        const asked: unknown[] = []
+        const edits = [{ edit: 'put-zone', zone: { id: 'hull', areaCm2: 24 } }]
+        serverKnows({
+            'GET /room': { ...room, reading: null },
+            'POST /builds/build-1/areas': (body: unknown) => {
+                asked.push(body)
+                return { zones: [{ name: 'Hull', was: 100, is: 24 }], edits }
+            },
+        })
+        open()
+        expect(screen.queryByLabelText(/Measure its zones anew/)).toBeNull()
+        await fill('Scale, 1:', '72')
+        const isMeasured = screen.getByLabelText(/Measure its zones anew/)
+        expect(isMeasured).toBeChecked()
+        await userEvent.click(screen.getByRole('button', { name: 'Save' }))
+        await waitFor(() => expect(edit).toHaveBeenCalledTimes(1))
+        expect(asked).toEqual([{ kind: one.build.kind, form: one.build.form, scale: 72 }])
+        expect(edit.mock.calls[0]?.[0]).toMatchObject([{ edit: 'describe-build' }, ...edits, { edit: 'set-bench' }])
+        await userEvent.click(isMeasured)
+        await userEvent.click(screen.getByRole('button', { name: 'Save' }))
+        await waitFor(() => expect(edit).toHaveBeenCalledTimes(2))
+        expect(edit.mock.calls[1]?.[0]).toHaveLength(2)
+        expect(asked).toHaveLength(1)
+    })
+    it('say so where the zones cannot be measured, and keep nothing', async () => {
+        serverKnows({ 'GET /room': { ...room, reading: null } })
+        open()
+        await fill('Scale, 1:', '72')
+        await userEvent.click(screen.getByRole('button', { name: 'Save' }))
+        expect(await screen.findByRole('alert')).toHaveTextContent('POST /builds/build-1/areas')
+        expect(edit).not.toHaveBeenCalled()
     })
     it('stay open where the server refuses', async () => {
         edit.mockResolvedValueOnce(false)

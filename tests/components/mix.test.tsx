@@ -101,6 +101,8 @@ describe('drops', () => {
         ])
         expect(ml).toBeCloseTo(1.2)
         expect(thinner).toBeCloseTo(1.2)
+        // An empty cup holds nothing, and costs nothing.
+        expect(measure([], 0.5, 2)).toEqual({ drops: [], paint: 0, thinner: 0 })
         expect(measure(parts, 0.05, 0.1).drops).toEqual([
             { jar: 'a', drops: 5 },
             { jar: 'b', drops: 3 },

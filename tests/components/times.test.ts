@@ -81,6 +81,7 @@ const timetable: Timetable = {
     putOff: [],
     now: at('25T12:00'),
     timeZone: 'UTC',
+    next: null,
     unreadable: [],
     stamps: {},
 }

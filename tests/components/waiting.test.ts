@@ -28,7 +28,6 @@ const card = (id: string, done: number, changes: Partial<Next> | null): BenchCar
     steps: 3,
     done,
     next: changes === null ? null : next(changes),
-    hazards: [],
     curing: [],
     stages: [
         { part: 'Ground', done: 1, steps: 1 },

@@ -10,6 +10,7 @@ import {
     newsOf,
     nextPress,
     readyFor,
+    sittingOf,
     standingOf,
     ticking,
     toWashUp,
@@ -78,6 +79,7 @@ const paint: Card = {
 const desk: Desk = {
     now: at(0),
     timeZone: 'UTC',
+    session: null,
     builds: [{ id: 'b', name: 'Pell', kind: 'tank', scale: 35, form: null, finish, done: 3, steps: 9 }],
     cards: [wash, paint],
     clocks: [],
@@ -94,6 +96,16 @@ const desk: Desk = {
 const entry = (kind: string, step: string, minutes: number, more = {}) => ({
     build: 'b',
     entry: { id: `${kind}-${step}`, kind, step, at: at(minutes).toISOString(), ...more },
+})
+
+describe('a sitting', () => {
+    it('is the session of the clock, with its minutes, also where its steps lie far apart', () => {
+        const steps = [{ build: 'b', step: 'paint' }]
+        const session = { from: at(0), to: at(120), minutes: 100, steps, hazards: [] }
+        expect(sittingOf([wash, paint], session)).toEqual([paint])
+        expect(sittingOf([wash, paint], null)).toEqual([wash, paint])
+        expect(sittingOf([wash, { ...paint, plannedAt: at(60 * 24) }], { ...session, steps: [] })).toEqual([wash])
+    })
 })
 
 describe('the desk without the server', () => {

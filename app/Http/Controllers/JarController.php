@@ -7,15 +7,22 @@ namespace App\Http\Controllers;
 use App\Http\CurrentUser;
 use App\Http\Requests\JarRequest;
 use App\Models\Jar;
+use Illuminate\Database\ConnectionInterface;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
+use Ulvrach\Material\StarterShelf;
 use Ulvrach\PlanFile\PlanWriter;
 
 /** The jars that a person owns. */
 final class JarController
 {
     public const MOST = 1000;
+
+    public function __construct(private ConnectionInterface $database)
+    {
+    }
 
     public function index(Request $request): JsonResponse
     {
@@ -40,6 +47,34 @@ final class JarController
         Jar::query()->updateOrCreate(['user_id' => $user->id, 'code' => $jar], ['product' => $product]);
 
         return new JsonResponse(PlanWriter::product($product), $isNew ? 201 : 200);
+    }
+
+    /** Plain jars of the starter shelf, all of them or none; those that are there already stay as they are. */
+    public function fill(Request $request): JsonResponse
+    {
+        $starters = array_column(StarterShelf::all(), null, 'id');
+        $request->validate([
+            'jars' => ['required', 'array', 'list', 'max:200'],
+            'jars.*' => ['string', 'distinct', Rule::in(array_keys($starters))],
+        ]);
+        $user = CurrentUser::of($request);
+        /** @var list<string> $wanted */
+        $wanted = array_values($request->array('jars'));
+        $this->database->transaction(static function () use ($user, $wanted, $starters): void {
+            $there = [];
+            foreach ($user->jars()->get() as $jar) {
+                $there[] = $jar->code;
+            }
+            $new = array_values(array_diff($wanted, $there));
+            if (count($there) + count($new) > self::MOST) {
+                throw ValidationException::withMessages(['jars' => 'A shelf holds at most '.self::MOST.' jars.']);
+            }
+            foreach ($new as $code) {
+                Jar::query()->create(['user_id' => $user->id, 'code' => $code, 'product' => $starters[$code]]);
+            }
+        });
+
+        return new JsonResponse(null, 204);
     }
 
     public function destroy(Request $request, string $jar): JsonResponse

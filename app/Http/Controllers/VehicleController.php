@@ -4,10 +4,16 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Models\Build;
 use App\Vehicles\Measurements;
+use App\Vehicles\Remeasured;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Illuminate\Validation\Rule;
+use Ulvrach\Plan\Build as Facts;
+use Ulvrach\Plan\Edit\PutZone;
 use Ulvrach\Plan\VehicleKind;
+use Ulvrach\PlanFile\EditCodec;
 use Ulvrach\Report\VehicleReport;
 use Ulvrach\Vehicle\Catalogue;
 use Ulvrach\Vehicle\Form;
@@ -33,6 +39,40 @@ final readonly class VehicleController
         $measured = $this->measurements->of($kind, self::form($request, $kind));
 
         return self::kept($request, array_map(VehicleReport::plate(...), $measured->plates));
+    }
+
+    /** What the areas of a build's zones become with other measures; nothing is changed. */
+    public function areas(Request $request, Build $build, Remeasured $remeasured): JsonResponse
+    {
+        $request->validate([
+            'kind' => ['required', 'string', Rule::enum(VehicleKind::class)],
+            'scale' => ['required', 'integer:strict', 'min:4', 'max:200'],
+            'form' => ['present', 'nullable', 'array', 'max:40'],
+            'form.*' => ['integer:strict'],
+        ]);
+        $plan = $build->head->document;
+        /** @var array<string, int>|null $form */
+        $form = $request->input('form');
+        $is = $plan->build;
+        $edits = $remeasured->edits($plan, new Facts(
+            $is->name,
+            $is->vehicle,
+            VehicleKind::from($request->string('kind')->toString()),
+            $request->integer('scale'),
+            form: $form,
+        ));
+
+        return new JsonResponse([
+            'zones' => array_map(
+                static fn (PutZone $edit): array => [
+                    'name' => $edit->zone->name,
+                    'was' => $plan->zones[$edit->zone->id]->areaCm2,
+                    'is' => $edit->zone->areaCm2,
+                ],
+                $edits,
+            ),
+            'edits' => EditCodec::write($edits),
+        ]);
     }
 
     private static function form(Request $request, VehicleKind $kind): Form

@@ -14,19 +14,14 @@ use Ulvrach\Log\Log;
 use Ulvrach\Plan\Step;
 use Ulvrach\Report\CureReport;
 use Ulvrach\Report\FinishReport;
-use Ulvrach\Report\KnowledgeReport;
 use Ulvrach\Report\TimetableReport;
 use Ulvrach\Report\VerdictReport;
-use Ulvrach\Safety\Safety;
 use Ulvrach\Technique\Stage;
 use Ulvrach\Technique\TechniqueLibrary;
 
 /** A build on the bench: how far it is, what it waits for, and what is still drying. */
 final readonly class BenchCard
 {
-    /** Minutes of waiting after which nobody stays at the bench. */
-    private const LONG_WAIT = 360;
-
     public function __construct(private Judge $judge)
     {
     }
@@ -64,10 +59,6 @@ final readonly class BenchCard
             'done' => count(array_filter($plan->steps, static fn (Step $step) => $log->isFinished($step->id))),
             'stages' => self::stages($walk),
             'next' => $this->next($walk, $forecast),
-            'hazards' => array_map(
-                KnowledgeReport::hazard(...),
-                Safety::gather($plan, $this->nextSession($walk)),
-            ),
             'curing' => $this->curing($walk, $forecast),
             'palette' => $this->palette($walk),
             'form' => $plan->build->form,
@@ -95,7 +86,6 @@ final readonly class BenchCard
             'done' => 0,
             'stages' => [],
             'next' => null,
-            'hazards' => [],
             'curing' => [],
             'palette' => [],
             'form' => null,
@@ -150,25 +140,6 @@ final readonly class BenchCard
         }
 
         return null;
-    }
-
-    /** @return list<int> the steps still to do up to the next long wait: what one sits down for */
-    private function nextSession(Walk $walk): array
-    {
-        $session = [];
-        $end = null;
-        foreach ($walk->plan->steps as $index => $step) {
-            if ($walk->isDone($index)) {
-                continue;
-            }
-            if ($end !== null && $walk->times[$index]->start - $end >= self::LONG_WAIT) {
-                break;
-            }
-            $session[] = $index;
-            $end = $walk->times[$index]->end;
-        }
-
-        return $session;
     }
 
     /** @return list<array<string, mixed>> the films that are there, in the order of work */

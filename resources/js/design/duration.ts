@@ -1,4 +1,4 @@
-import { LOCALE } from './locale'
+import { timesIn } from './locale'
 
 const HOUR = 60
 const DAY = 1440
@@ -30,13 +30,13 @@ const CLOCK: Intl.DateTimeFormatOptions = {
     hour: '2-digit',
     minute: '2-digit',
 }
-const HERE = new Intl.DateTimeFormat(LOCALE, CLOCK)
-const elsewhere = new Map<string, Intl.DateTimeFormat>()
+const HERE = timesIn(CLOCK)
+const elsewhere = new Map<string, ReturnType<typeof timesIn>>()
 
 /** "Tue 24 Nov, 19:30" at the reader's place, or in another time zone. */
 export function onWallClock(moment: Date, timeZone?: string): string {
     if (timeZone === undefined) return HERE.format(moment)
-    const format = elsewhere.get(timeZone) ?? new Intl.DateTimeFormat(LOCALE, { ...CLOCK, timeZone })
+    const format = elsewhere.get(timeZone) ?? timesIn({ ...CLOCK, timeZone })
     elsewhere.set(timeZone, format)
     return format.format(moment)
 }
@@ -44,7 +44,7 @@ export function onWallClock(moment: Date, timeZone?: string): string {
 /** The time alone on the same day as another moment, else day and time. */
 export function onWallClockNear(moment: Date, other: Date, timeZone?: string): string {
     const part = (date: Date, options: Intl.DateTimeFormatOptions) =>
-        new Intl.DateTimeFormat(LOCALE, { ...options, ...(timeZone === undefined ? {} : { timeZone }) }).format(date)
+        timesIn({ ...options, ...(timeZone === undefined ? {} : { timeZone }) }).format(date)
     const day: Intl.DateTimeFormatOptions = { dateStyle: 'short' }
     return part(moment, day) === part(other, day)
         ? part(moment, { hour: '2-digit', minute: '2-digit' })

@@ -4,12 +4,16 @@ declare(strict_types=1);
 
 use Tests\Core\Mixables;
 use Ulvrach\Chemistry\BinderFamily;
+use Ulvrach\Chemistry\Carrier;
+use Ulvrach\Chemistry\Sheen;
 use Ulvrach\Colour\Lab;
+use Ulvrach\Material\Material;
 use Ulvrach\Material\Product;
 use Ulvrach\Palette\Cup;
 use Ulvrach\Palette\HidingPower;
 use Ulvrach\Palette\Nearer;
 use Ulvrach\Palette\Palette;
+use Ulvrach\Palette\Suggestion;
 
 it('takes the one jar that has the colour before any mix that comes a trace nearer', function () {
     $best = (new Palette(Mixables::all()))->suggest(Lab::fromHex('#576142'))[0];
@@ -109,4 +113,20 @@ it('takes an open jar before a closed one that comes a trace nearer', function (
         ->and(array_keys((new Palette($jars, ['exact' => true]))->suggest($wanted)[0]->parts))->toBe(['near'])
         ->and(array_keys((new Palette($jars, ['exact' => true, 'near' => true]))->suggest($wanted)[0]->parts))
         ->toBe(['exact']);
+});
+
+it('gives one answer for two jars of one colour, and two where anybody sees a difference', function () {
+    $jar = static fn (string $id, string $hex) => new Product($id, $id, new Material(
+        BinderFamily::WaterborneAcrylic,
+        Carrier::Water,
+        Sheen::Matte,
+        Lab::fromHex($hex),
+    ));
+    $answers = (new Palette([
+        $jar('one', '#566043'),
+        $jar('same', '#566043'),
+        $jar('near', '#5a6446'),
+    ]))->suggest(Lab::fromHex('#566043'), jars: 1);
+
+    expect(array_map(static fn (Suggestion $one) => array_keys($one->parts), $answers))->toBe([['one'], ['near']]);
 });

@@ -118,18 +118,6 @@ function Work({ card, standing, now }: { card: BenchCard; standing: Standing | n
                     Drying: {drying.map(({ row, cure }) => `${row.product} ${cure.state} ${cure.text}`).join(' · ')}
                 </p>
             )}
-            {card.hazards.length > 0 && card.next !== null && (
-                <p className="mt-1 text-fine text-soft">
-                    Have ready for the next session:{' '}
-                    {card.hazards.map((hazard, place) => (
-                        <span key={hazard.code} title={hazard.advice}>
-                            {place > 0 && ' · '}
-                            {hazard.title.toLowerCase()}
-                        </span>
-                    ))}
-                    . Labels and data sheets come first.
-                </p>
-            )}
         </>
     )
 }

@@ -13,3 +13,6 @@ export const jarsQuery = queryOptions({
 export const keepJar = ({ id, ...rest }: Product) => send('PUT', `/jars/${id}`, productSchema, rest)
 
 export const throwAwayJar = (id: string) => send('DELETE', `/jars/${id}`, z.null())
+
+/** Plain jars of the starter shelf in one go: all of them are there then, or none is. */
+export const fillShelf = (ids: readonly string[]): Promise<null> => send('POST', '/jars', z.null(), { jars: ids })

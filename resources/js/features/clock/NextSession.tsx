@@ -27,7 +27,7 @@ export function NextSession() {
                 <span className="wide text-base font-semibold">
                     Next session {format.both(sitting.session.from)}–{format.time(sitting.session.to)}
                 </span>
-                <span className="text-soft">{inWords(sitting.busy)} of work</span>
+                <span className="text-soft">{inWords(timetable.data.next?.minutes ?? sitting.busy)} of work</span>
                 <Link className="ml-auto underline" to="/clock">
                     The clock
                 </Link>
@@ -42,6 +42,18 @@ export function NextSession() {
                 </Link>
             </h2>
             <WorkList pieces={sitting.pieces} timetable={timetable.data} />
+            {timetable.data.next !== null && timetable.data.next.hazards.length > 0 && (
+                <p className="mt-1 text-fine text-soft">
+                    Have ready:{' '}
+                    {timetable.data.next.hazards.map((hazard, place) => (
+                        <span key={hazard.code} title={hazard.advice}>
+                            {place > 0 && ' · '}
+                            {hazard.title.toLowerCase()}
+                        </span>
+                    ))}
+                    . Labels and data sheets come first.
+                </p>
+            )}
             <HeldLine timetable={timetable.data} />
             {timetable.data.conflicts.map((conflict) => (
                 <p key={conflict.message} className="mt-1 border-l-2 border-risk pl-1.5">

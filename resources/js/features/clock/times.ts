@@ -1,5 +1,5 @@
 import { Temporal } from 'temporal-polyfill'
-import { LOCALE } from '@/design/locale'
+import { timesIn } from '@/design/locale'
 import { type Opening, openingsOf, sayBetween } from '@/design/spans'
 import type { Item, Session, Timetable } from './api'
 
@@ -9,7 +9,7 @@ export const minutesBetween = (from: Date, to: Date): number => Math.round((to.g
 
 /** Dates in the zone of the bench, whatever zone the reader is in. */
 export function formats(timeZone: string) {
-    const make = (options: Intl.DateTimeFormatOptions) => new Intl.DateTimeFormat(LOCALE, { ...options, timeZone })
+    const make = (options: Intl.DateTimeFormatOptions) => timesIn({ ...options, timeZone })
     const day = make({ weekday: 'short', day: 'numeric', month: 'short' })
     const time = make({ hour: '2-digit', minute: '2-digit' })
     return {

@@ -6,7 +6,7 @@ import { Button } from '@/design/Button'
 import { classes } from '@/design/classes'
 import { inWords } from '@/design/duration'
 import { Select, TextField } from '@/design/Field'
-import { LOCALE } from '@/design/locale'
+import { LOCALE, timesIn } from '@/design/locale'
 import { RetryNotice } from '@/design/Notice'
 import { type Diary, diaryQuery, type Written } from './api'
 import { Correct } from './Correct'
@@ -110,7 +110,7 @@ function Pages({ diary }: { diary: Diary }) {
 
 function Line({ entry, name, timeZone }: { entry: Written; name: string; timeZone: string }) {
     const [isOpen, setOpen] = useState(false)
-    const time = new Intl.DateTimeFormat(LOCALE, { hour: '2-digit', minute: '2-digit', timeZone })
+    const time = timesIn({ hour: '2-digit', minute: '2-digit', timeZone })
     return (
         <li
             className={classes(
@@ -148,7 +148,7 @@ function Line({ entry, name, timeZone }: { entry: Written; name: string; timeZon
 
 /** On return: what was last done of each build, and what comes next. */
 function WhereIWas({ diary }: { diary: Diary }) {
-    const moment = new Intl.DateTimeFormat(LOCALE, {
+    const moment = timesIn({
         weekday: 'short',
         day: 'numeric',
         month: 'short',

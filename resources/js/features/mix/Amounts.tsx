@@ -30,6 +30,7 @@ export function totalOf({ of, cupMl }: Amount, look: CupLook | undefined, share:
 export function Amounts({ amount, use, look, measured, share, nameOf, onAmount, onUse }: Props) {
     const [area, setArea] = useState(use.areaCm2 === null ? '150' : String(use.areaCm2))
     const total = totalOf(amount, look, share)
+    const isEmpty = measured.drops.length === 0
     const cups = Math.ceil(total / amount.cupMl - 0.05)
     const setOf = (of: Amount['of']) => {
         onAmount({ ...amount, of })
@@ -88,17 +89,23 @@ export function Amounts({ amount, use, look, measured, share, nameOf, onAmount, 
                 </div>
             )}
             <p className="text-fine text-soft">
-                {measured.paint.toFixed(2)} ml paint, {measured.thinner.toFixed(2)} ml thinner
-                {amount.of !== 'cup' && `: ${cups} ${cups === 1 ? 'cup' : 'cups'}`}
-                {look?.perMl != null && `; the paint costs ${(look.perMl * measured.paint).toFixed(2)}`}
+                {isEmpty ? (
+                    'Nothing is in the cup yet.'
+                ) : (
+                    <>
+                        {measured.paint.toFixed(2)} ml paint, {measured.thinner.toFixed(2)} ml thinner
+                        {amount.of !== 'cup' && `: ${cups} ${cups === 1 ? 'cup' : 'cups'}`}
+                        {look?.perMl != null && `; the paint costs ${(look.perMl * measured.paint).toFixed(2)}`}
+                    </>
+                )}
             </p>
-            {look?.bought != null && look.perMl !== null && (
+            {!isEmpty && look?.bought != null && look.perMl !== null && (
                 <p className="text-fine text-soft">
                     A millilitre of it costs {(look.perMl * share).toFixed(3)} and the thinner, one of{' '}
                     {look.bought.name} {look.bought.perMl.toFixed(3)}.
                 </p>
             )}
-            {look?.lastsMl != null && (
+            {!isEmpty && look?.lastsMl != null && (
                 <p className={look.lastsMl < measured.paint ? 'font-medium' : 'text-fine text-soft'}>
                     {look.scarcest === null ? 'The jars' : nameOf(look.scarcest)}{' '}
                     {look.scarcest === null ? 'do' : 'does'} for {look.lastsMl.toFixed(1)} ml of this paint.

@@ -18,6 +18,8 @@ type Props = {
     look: CupLook | undefined
     /** What is wrong with the cup as a whole. */
     fault: string | null
+    /** The colour that is wanted, as six digits. */
+    wantedHex: string | null
     amount: Amount
     measured: Measured
     jars: readonly Product[]
@@ -35,6 +37,9 @@ type Props = {
 }
 
 const MOST_PARTS = 24
+
+/** What is wanted may have been typed by its numbers. */
+const shown = (wanted: string, hex: string | null): string | null => (wanted.startsWith('#') ? wanted : hex)
 
 /** What is in the cup: what it looks like, how much of what, and what speaks against it. */
 export function CupPanel({ cup, look, fault, measured, jars, mixes, shelf, onChange, ...props }: Props) {
@@ -59,7 +64,7 @@ export function CupPanel({ cup, look, fault, measured, jars, mixes, shelf, onCha
         <section aria-label="In the cup" className="flex flex-col gap-3 rounded-plate border border-line bg-panel p-3">
             <h2 className="wide font-semibold">In the cup</h2>
             <div className="flex h-28 overflow-hidden rounded-plate bg-stage">
-                {cup.wanted !== null && <Patch colour={cup.wanted} className="flex-1" />}
+                {cup.wanted !== null && <Patch colour={shown(cup.wanted, props.wantedHex)} className="flex-1" />}
                 <Patch colour={look?.colour ?? null} className="flex-1" />
             </div>
             <p aria-live="polite" className="min-h-10">

@@ -84,13 +84,15 @@ function Desk({ jars }: { jars: readonly Product[] }) {
     const closest = useQuery(closestQuery({ ...wish, wanted }, shelf))
     const best = closest.isPlaceholderData ? undefined : closest.data?.answers[0]
     const hex = closest.data?.wanted ?? null
+    // As it was typed: a colour by its numbers is not quite what six digits say of it.
+    const asked = hex === null ? null : wanted
     const want = (text: string) => setParams({ wanted: text }, { replace: true })
     // The best answer stands in the cup until something else is poured.
-    const inCup = cup.parts.length === 0 && best !== undefined ? { ...cup, parts: best.parts, wanted: hex } : cup
+    const inCup = cup.parts.length === 0 && best !== undefined ? { ...cup, parts: best.parts, wanted: asked } : cup
     const look = useQuery(lookQuery(inCup, use, shelf))
     const measured = measure(inCup.parts, inCup.share, totalOf(amount, look.data, inCup.share))
     const groundFault = look.error instanceof ApiError ? look.error.fault('ground') : undefined
-    const pour = (parts: readonly Part[]) => setCup({ ...cup, parts, wanted: hex })
+    const pour = (parts: readonly Part[]) => setCup({ ...cup, parts, wanted: asked })
     const again = (mix: SavedMix) => {
         const known = new Set([...jars.map(({ id }) => id), ...mixes.map(({ jar }) => jar)])
         const parts = mix.parts.filter(({ jar }) => known.has(jar.id))
@@ -182,6 +184,7 @@ function Desk({ jars }: { jars: readonly Product[] }) {
                     )}
                 </div>
                 <CupPanel
+                    wantedHex={hex}
                     cup={inCup}
                     use={use}
                     look={look.data}

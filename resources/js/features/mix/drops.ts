@@ -11,6 +11,7 @@ export type Measured = { drops: readonly { jar: string; drops: number }[]; paint
  */
 export function measure(parts: readonly Part[], share: number, millilitres: number): Measured {
     const all = parts.reduce((sum, part) => sum + part.parts, 0)
+    if (all === 0) return { drops: [], paint: 0, thinner: 0 }
     const times = Math.max(1, Math.round((millilitres * share) / (all * DROP)))
     const paint = times * all * DROP
     return {

@@ -9,6 +9,7 @@ import { Select, TextArea, TextField } from '@/design/Field'
 import { textOrNone, typedNumber, typedNumberOrNone } from '@/design/form'
 import { later } from '@/design/later'
 import { type Air, type Library, type Plan, roomQuery, SEASONS, saySeason } from '@/features/build'
+import { measureAnew } from './api'
 import type { PlanEdit } from './edits'
 
 const VehicleForm = later(() => import('@/features/vehicle/VehicleForm'))
@@ -16,6 +17,7 @@ const VehicleForm = later(() => import('@/features/vehicle/VehicleForm'))
 type Props = {
     open: boolean
     onOpenChange: (open: boolean) => void
+    buildId: string
     plan: Plan
     library: Library
     edit: (edits: PlanEdit[], label?: string) => Promise<boolean>
@@ -65,13 +67,15 @@ const typed = ({ build, bench }: Plan): Typed => ({
     movingAir: bench.movingAir,
 })
 
-function BuildForm({ onOpenChange, plan, library, edit }: Props) {
+function BuildForm({ onOpenChange, buildId, plan, library, edit }: Props) {
     const room = useQuery(roomQuery)
     const reading = room.data?.reading
-    const { register, handleSubmit, setValue, formState } = useForm<Typed, unknown, z.output<typeof formSchema>>({
-        resolver: zodResolver(formSchema),
-        defaultValues: typed(plan),
-    })
+    const { register, handleSubmit, setValue, watch, formState } = useForm<Typed, unknown, z.output<typeof formSchema>>(
+        {
+            resolver: zodResolver(formSchema),
+            defaultValues: typed(plan),
+        },
+    )
     const fault = (field: keyof Typed) => formState.errors[field]?.message
     const [kind, setKind] = useState(plan.build.kind)
     const [form, setForm] = useState(plan.build.form)
@@ -79,10 +83,27 @@ function BuildForm({ onOpenChange, plan, library, edit }: Props) {
         setValue('temperatureC', String(temperatureC))
         setValue('humidityPercent', String(humidityPercent))
     }
+    const [isMeasured, setMeasured] = useState(true)
+    const [failure, setFailure] = useState<string | null>(null)
+    const isOther = (scale: number) =>
+        kind !== plan.build.kind ||
+        scale !== plan.build.scale ||
+        JSON.stringify(form ?? {}) !== JSON.stringify(plan.build.form ?? {})
     const save = handleSubmit(async ({ temperatureC, humidityPercent, movingAir, cabinetC, ...facts }) => {
+        setFailure(null)
+        let areas: PlanEdit[] = []
+        if (isMeasured && isOther(facts.scale)) {
+            try {
+                areas = (await measureAnew(buildId, { kind, form, scale: facts.scale })).edits
+            } catch (error) {
+                setFailure(error instanceof Error ? error.message : 'The zones could not be measured.')
+                return
+            }
+        }
         const isSaved = await edit(
             [
                 { edit: 'describe-build', build: { ...plan.build, ...facts, kind, form } },
+                ...areas,
                 { edit: 'set-bench', bench: { temperatureC, humidityPercent, movingAir, cabinetC } },
             ],
             'Change build or room',
@@ -106,7 +127,16 @@ function BuildForm({ onOpenChange, plan, library, edit }: Props) {
                     }}
                     choices={library.vehicleKinds.map((one) => ({ value: one.code, label: one.label }))}
                 />
-                <p className="py-1 text-fine text-soft">Zones and their areas stay as they are.</p>
+                {isOther(Number(watch('scale'))) && (
+                    <label className="flex min-h-8 items-center gap-1.5 pointer-coarse:min-h-11">
+                        <input
+                            type="checkbox"
+                            checked={isMeasured}
+                            onChange={(event) => setMeasured(event.target.checked)}
+                        />
+                        Measure its zones anew: paint is counted by their areas
+                    </label>
+                )}
                 <Suspense fallback={<div className="h-[154px] rounded-plate bg-stage" />}>
                     <VehicleForm
                         kind={kind}
@@ -184,6 +214,11 @@ function BuildForm({ onOpenChange, plan, library, edit }: Props) {
                     )
                 })}
             </div>
+            {failure !== null && (
+                <p role="alert" className="col-span-2 text-stop">
+                    {failure}
+                </p>
+            )}
             <div className="col-span-2 flex justify-end gap-2">
                 <Button onClick={() => onOpenChange(false)}>Leave it</Button>
                 <Button type="submit" tone="act">

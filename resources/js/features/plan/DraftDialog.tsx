@@ -41,6 +41,15 @@ const counted = (count: number, what: string) => `${count} ${what}${count === 1 
 const thumbFor = (wide: number) =>
     wide < NARROW ? { ...THUMB, width: wide - MARGIN, views: VIEWS.slice(0, 1) } : { ...THUMB, views: VIEWS }
 
+/** 0 to 255 of a colour in six digits, near enough to tell dark ones from light ones. */
+const depthOf = (colour: string): number =>
+    [1, 3, 5].reduce((sum, at) => sum + Number.parseInt(colour.slice(at, at + 2), 16), 0) / 3
+
+/** What a scheme begins with beside its own colour: told apart from it at a glance. */
+const [BROWN, SAND, GREEN] = ['#4a3830', '#b99b66', '#566043']
+const secondTo = (base: string): string => (depthOf(base) < 64 ? SAND : BROWN)
+const thirdTo = (base: string): string => (depthOf(base) > 128 || depthOf(base) < 64 ? GREEN : SAND)
+
 /** What a newcomer does not have to say: each of it may be changed at once. */
 const firstBrief = (plan: Plan): Brief =>
     plan.build.brief ?? {
@@ -182,7 +191,10 @@ function Questions({ state, wish, library, onWish, tell }: QuestionsProps) {
                 onChange={(event) => {
                     const scheme = event.target.value as Brief['scheme']
                     const isMore = scheme === 'soft-edged' || scheme === 'hard-edged'
-                    tell({ scheme, more: isMore && brief.more.length === 0 ? ['#6b5a43'] : isMore ? brief.more : [] })
+                    tell({
+                        scheme,
+                        more: isMore && brief.more.length === 0 ? [secondTo(brief.base)] : isMore ? brief.more : [],
+                    })
                 }}
             />
             {hasMore &&
@@ -197,7 +209,10 @@ function Questions({ state, wish, library, onWish, tell }: QuestionsProps) {
                     />
                 ))}
             {hasMore && brief.more.length < 2 && (
-                <Button className="self-start text-fine" onClick={() => tell({ more: [...brief.more, '#3a3833'] })}>
+                <Button
+                    className="self-start text-fine"
+                    onClick={() => tell({ more: [...brief.more, thirdTo(brief.base)] })}
+                >
                     A third colour
                 </Button>
             )}

@@ -110,7 +110,7 @@ function Shown({ shown, show, state, library, targets, edit, log, after, onPick,
         case 'jars':
             return <JarsDialog {...common} plan={plan} library={library} edit={edit} />
         case 'build':
-            return <BuildDialog {...common} plan={plan} library={library} edit={edit} />
+            return <BuildDialog {...common} buildId={state.id} plan={plan} library={library} edit={edit} />
         case 'zones':
             return <ZonesDialog {...common} plan={plan} finish={state.verdict.finish} library={library} edit={edit} />
     }

@@ -6,6 +6,8 @@ import {
     type PanelMixes as AnsweredPanelMixes,
     type Repair as AnsweredRepair,
     type Spread as AnsweredSpread,
+    type Areas,
+    areasSchema,
     type BuildFacts,
     type Draft,
     draftSchema,
@@ -60,6 +62,13 @@ export type Drafted = Omit<Draft, 'edits' | 'room'> & {
     room: (Omit<NonNullable<Draft['room']>, 'edits'> & { edits: PlanEdit[] }) | null
 }
 export type PanelMixes = Omit<AnsweredPanelMixes, 'edits'> & { edits: PlanEdit[] }
+
+/** What the areas of the zones become with these measures; only the server needs to understand its edits. */
+export const measureAnew = async (
+    buildId: string,
+    facts: Pick<BuildFacts, 'kind' | 'form'> & { scale: number },
+): Promise<Omit<Areas, 'edits'> & { edits: PlanEdit[] }> =>
+    (await send('POST', `/builds/${buildId}/areas`, areasSchema, facts)) as Areas & { edits: PlanEdit[] }
 
 /** What the finish is to tell, and how long and where the vehicle has served. */
 export type DraftWish = {

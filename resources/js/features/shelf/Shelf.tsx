@@ -21,7 +21,16 @@ import { IconButton, iconLink } from '@/design/Icon'
 import { later } from '@/design/later'
 import { RetryNotice } from '@/design/Notice'
 import { Swatch } from '@/design/Swatch'
-import { jarsQuery, keepJar, type Library, libraryQuery, type Product, throwAwayJar, wordFor } from '@/features/build'
+import {
+    fillShelf,
+    jarsQuery,
+    keepJar,
+    type Library,
+    libraryQuery,
+    type Product,
+    throwAwayJar,
+    wordFor,
+} from '@/features/build'
 import { keepStock, type Standing, type Stock, shelfQuery, stockOf } from './api'
 import { Cell, numberOf } from './Cell'
 import { ChosenJars } from './ChosenJars'
@@ -441,9 +450,7 @@ function Row({ one, isChosen, onChoose, family, isGoing, onSaved, onAsk, onRemov
 function Empty({ library, onFilled }: { library: Library; onFilled: () => Promise<void> }) {
     const [chosen, setChosen] = useState<ReadonlySet<string>>(new Set(library.starterShelf.map(({ id }) => id)))
     const fill = useMutation({
-        mutationFn: async () => {
-            for (const jar of library.starterShelf) if (chosen.has(jar.id)) await keepJar(jar)
-        },
+        mutationFn: () => fillShelf([...chosen]),
         onSettled: onFilled,
     })
     const toggle = (id: string) => {

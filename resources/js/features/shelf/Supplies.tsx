@@ -149,7 +149,7 @@ function ToBuy({ jars, build }: { jars: readonly Supply[]; build: string }) {
                                     {jar.builds.map((one) => one.name).join(', ')}
                                 </span>
                             </td>
-                            <td className="text-right whitespace-nowrap tabular-nums">{sayMl(taken(jar, build))}</td>
+                            <td className="text-right whitespace-nowrap tabular-nums">{sayNeed(jar, build)}</td>
                             <td className="text-right whitespace-nowrap tabular-nums">
                                 {jar.leftMl === null ? '–' : sayMl(jar.leftMl)}
                             </td>
@@ -163,7 +163,7 @@ function ToBuy({ jars, build }: { jars: readonly Supply[]; build: string }) {
                                 {jar.isWithdrawn && jar.shortage !== 'enough' && (
                                     <span className="block text-fine">no longer sold</span>
                                 )}
-                                {jar.shortage === 'too-little' && jar.leftMl !== null && (
+                                {jar.shortage === 'too-little' && jar.leftMl !== null && jar.needMl !== null && (
                                     <span className="block text-fine">{sayMl(jar.needMl - jar.leftMl)} more</span>
                                 )}
                                 {jar.shortage === 'goes-off' && (
@@ -179,8 +179,10 @@ function ToBuy({ jars, build }: { jars: readonly Supply[]; build: string }) {
 }
 
 /** By one build, or by all of them. */
-const taken = (jar: Supply, build: string): number =>
-    build === '' ? jar.needMl : (jar.builds.find((one) => one.build === build)?.ml ?? 0)
+const sayNeed = (jar: Supply, build: string): string =>
+    jar.needMl === null
+        ? 'by the piece'
+        : sayMl(build === '' ? jar.needMl : (jar.builds.find((one) => one.build === build)?.ml ?? 0))
 
 type ToPrepareProps = {
     takes: readonly Take[]

@@ -7,9 +7,11 @@ export const sayMl = (ml: number): string => `${ml < 10 ? Math.max(0.1, ml).toFi
 export function sayLack(jar: Supplies['jars'][number] | undefined): string | null {
     switch (jar?.shortage) {
         case 'not-there':
-            return `Not on your shelf; the plans take ${sayMl(jar.needMl)}.`
+            return jar.needMl === null
+                ? 'Not on your shelf.'
+                : `Not on your shelf; the plans take ${sayMl(jar.needMl)}.`
         case 'too-little':
-            return `The plans take ${sayMl(jar.needMl)}, and ${sayMl(jar.leftMl ?? 0)} are left.`
+            return `The plans take ${sayMl(jar.needMl ?? 0)}, and ${sayMl(jar.leftMl ?? 0)} are left.`
         case 'goes-off':
             return `It keeps until ${jar.goesOffOn}, and is wanted later.`
         default:

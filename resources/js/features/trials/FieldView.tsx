@@ -5,12 +5,12 @@ import { Button } from '@/design/Button'
 import { classes } from '@/design/classes'
 import { inWords } from '@/design/duration'
 import { Select, TextField } from '@/design/Field'
-import { LOCALE } from '@/design/locale'
+import { timesIn } from '@/design/locale'
 import { entryOf, trialOf } from '@/features/build'
 import { OfBuild } from '@/features/photos'
 import { type Card, type Field, logTrial, type Result, trialsQuery } from './api'
 
-const MOMENT = new Intl.DateTimeFormat(LOCALE, { day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' })
+const MOMENT = timesIn({ day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' })
 const PLACES = ['plastic card', 'spoon', 'underside', 'scrap part'] as const
 
 type Props = { card: Card; field: Field }

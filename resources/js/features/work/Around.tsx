@@ -4,8 +4,15 @@ import { Swatch } from '@/design/Swatch'
 import type { Card, Desk } from './api'
 import { handledSince, linesOf, nextOf, type Ready, ticking, toWashUp } from './desk'
 
+type BeforeProps = {
+    ready: Ready
+    cards: readonly Card[]
+    /** As the clock has it; null: it has none. */
+    minutes: number | null
+}
+
 /** What to have at hand before the first step of a sitting, to tick off. */
-export function Before({ ready, cards }: { ready: Ready; cards: readonly Card[] }) {
+export function Before({ ready, cards, minutes }: BeforeProps) {
     if (cards.length === 0)
         return <p className="p-6 text-center text-xl">Nothing is to be done. Plan something first.</p>
     const hazards = [...new Map(cards.flatMap((card) => card.hazards).map((one) => [one.code, one])).values()]
@@ -13,7 +20,7 @@ export function Before({ ready, cards }: { ready: Ready; cards: readonly Card[] 
         <div className="mx-auto flex max-w-3xl flex-col gap-4 text-lg">
             <p className="text-xl">
                 {cards.length} {cards.length === 1 ? 'step' : 'steps'},{' '}
-                {inWords(cards.reduce((sum, { handsOn }) => sum + handsOn, 0))} of work.
+                {inWords(minutes ?? cards.reduce((sum, { handsOn }) => sum + handsOn, 0))} of work.
             </p>
             <section>
                 <h2 className="text-2xl font-bold">Have ready</h2>

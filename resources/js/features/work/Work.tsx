@@ -128,7 +128,7 @@ function Hands({ work, desk }: { work: AtWork; desk: NonNullable<AtWork['desk']>
     }
     useKeys({ back: () => go(at - 1), on: () => go(at + 1), act, isOff: panel !== null })
     const swipe = useSwipe({ back: () => go(Math.max(-1, at - 1)), on: () => go(at + 1) })
-    const sitting = sittingOf(cards)
+    const sitting = sittingOf(cards, desk.session)
     const build = desk.builds.find(({ id }) => id === card?.build)
 
     return (
@@ -148,7 +148,11 @@ function Hands({ work, desk }: { work: AtWork; desk: NonNullable<AtWork['desk']>
                     {card !== undefined ? (
                         <CardView card={card} build={build} desk={desk} work={work} now={now} />
                     ) : at < 0 ? (
-                        <Before ready={readyFor(sitting, desk.mixes)} cards={sitting} />
+                        <Before
+                            ready={readyFor(sitting, desk.mixes)}
+                            cards={sitting}
+                            minutes={desk.session?.minutes ?? null}
+                        />
                     ) : (
                         <Leaving desk={desk} now={now} />
                     )}

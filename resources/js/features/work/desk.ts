@@ -259,10 +259,14 @@ export function toWashUp(had: readonly Card['handled'][]): string[] {
 export const likesOf = (card: Card, cards: readonly Card[]): Card[] =>
     cards.filter((one) => one.build !== card.build && one.technique === card.technique && one.jar?.id === card.jar?.id)
 
-/** The cards of one sitting: those that are planned within so many hours of the first. */
+/** The cards of one sitting: those of the clock's next session, else those planned within so many hours of the first. */
 const SITTING = 8 * 60
 
-export function sittingOf(cards: readonly Card[]): Card[] {
+export function sittingOf(cards: readonly Card[], session: Desk['session'] = null): Card[] {
+    const inSession = cards.filter((card) =>
+        session?.steps.some(({ build, step }) => build === card.build && step === card.step),
+    )
+    if (inSession.length > 0) return inSession
     const first = cards.find(({ plannedAt }) => plannedAt !== null)?.plannedAt ?? null
     if (first === null) return cards.slice(0, 4)
     return cards.filter(({ plannedAt }) => plannedAt !== null && plannedAt < after(first, SITTING))

@@ -25,10 +25,24 @@ final readonly class OwnPlans
      */
     public function walked(User $user, \Closure $work): array
     {
+        return $this->each(
+            $user,
+            fn (Build $build, Plan $plan, Log $log) => $work($build, $this->judge->walk($build, $log)),
+        );
+    }
+
+    /**
+     * @template T
+     *
+     * @param  \Closure(Build, Plan, Log): T  $work  on one build, which need not walk through it
+     * @return list<T> for those that can be read and at which the program does not fail
+     */
+    public function each(User $user, \Closure $work): array
+    {
         $done = [];
-        foreach ($this->of($user) as [$build, , $log]) {
+        foreach ($this->of($user) as [$build, $plan, $log]) {
             try {
-                $done[] = $this->judge->alone($build, fn () => $work($build, $this->judge->walk($build, $log)));
+                $done[] = $this->judge->alone($build, static fn () => $work($build, $plan, $log));
             } catch (UnreadablePlan) {
                 continue;
             }

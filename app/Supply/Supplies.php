@@ -12,8 +12,10 @@ use App\Plans\OwnPlans;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Str;
 use Ulvrach\Evaluation\Walk;
+use Ulvrach\Log\Log;
 use Ulvrach\Material\Product;
 use Ulvrach\Palette\KeptMix;
+use Ulvrach\Plan\Plan;
 use Ulvrach\PlanFile\PlanWriter;
 use Ulvrach\Supply\Shortage;
 use Ulvrach\Supply\Take;
@@ -111,12 +113,12 @@ final readonly class Supplies
         if ($measured === []) {
             return $used;
         }
-        $taken = $this->plans->walked(
+        $taken = $this->plans->each(
             $user,
-            static fn (Build $build, Walk $walk): array => [
-                $walk->log,
-                $walk->plan,
-                $walk->log->isEmpty() ? [] : Takes::of($walk->plan, own: $own),
+            static fn (Build $build, Plan $plan, Log $log): array => [
+                $log,
+                $plan,
+                $log->isEmpty() ? [] : Takes::of($plan, own: $own),
             ],
         );
         foreach ($taken as [$log, $plan, $all]) {

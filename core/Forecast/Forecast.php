@@ -148,7 +148,7 @@ final class Forecast
 
     private function run(): void
     {
-        $bare = Light::of(Upsampler::reflectanceOf(Lab::fromHex(self::BARE)));
+        $bare = Light::ground(Upsampler::reflectanceOf(Lab::fromHex(self::BARE)));
         $start = new Colours(['face' => $bare, 'recess' => $bare, 'edge' => $bare, 'lower' => $bare]);
         $now = [];
         $zones = array_keys($this->walk->plan->zones);
@@ -335,7 +335,7 @@ final class Forecast
     private function with(Colours $before, Spot $spot, Lab $colour): Colours
     {
         return new Colours(
-            [...$before->lights, $spot->value => Light::of(Upsampler::reflectanceOf($colour))],
+            [...$before->lights, $spot->value => Light::ground(Upsampler::reflectanceOf($colour))],
             $before->clear,
             // What comes new lies on the dust, or comes to light below it.
             array_diff_key($before->dusted, [$spot->value => 0]),

@@ -11,12 +11,24 @@ use Ulvrach\Mixing\Paint;
 
 /**
  * What a place throws back, band by band. It is worked out when somebody asks for it: of all that a plan lays, most is
- * never looked at by itself.
+ * never looked at by itself. The same films over the same ground are the same light, found again by what it grew from:
+ * after an edit, and where many plans are tried that differ in a step, most of it is known.
  */
 final class Light
 {
+    /** Lights that one ground may have grown into before all of them are let go; each is some kilobytes. */
+    private const MOST = 6_000;
+
+    /** @var array<string, self> what is bare, by its first bands, for as long as what has grown from it is kept */
+    private static array $grounds = [];
+
+    private static int $grown = 0;
+
     /** @var array<int|string, Lab> by how much deeper the surface makes it */
     private array $colours = [];
+
+    /** @var array<string, array{self, self|null}> by what was done to it: what it became, and by what other light */
+    private array $became = [];
 
     /**
      * @param  list<float>|null  $bands  reflectance, one number a band; null: still to be worked out
@@ -32,28 +44,61 @@ final class Light
         return new self($bands, null);
     }
 
+    /**
+     * The ground that other light grows from: the same one each time.
+     *
+     * @param  list<float>  $bands
+     */
+    public static function ground(array $bands): self
+    {
+        if (self::$grown > self::MOST) {
+            [self::$grounds, self::$grown] = [[], 0];
+        }
+
+        return self::$grounds[implode(' ', $bands)] ??= new self($bands, null);
+    }
+
     /** @param  float  $coats  thickness, in usual coats of the paint */
     public function under(Paint $paint, float $coats): self
     {
-        return new self(null, fn (): array => self::film($paint, $coats)->over($this->bands()));
+        // A paint is told by how it scatters and absorbs; two that agree in three numbers are the same one.
+        $key = "{$paint->scattering} {$paint->absorption[0]} {$paint->absorption[20]} {$coats}";
+
+        return ($this->became[$key] ??= self::grow(
+            fn (): array => self::film($key, $paint, $coats)->over($this->bands()),
+        ))[0];
     }
 
     /** @param  float  $share  0: this; 1: the other */
     public function towards(self $other, float $share): self
     {
-        return new self(
-            null,
+        // The other is kept with the answer, so that its number is nobody else's meanwhile.
+        return ($this->became['towards '.spl_object_id($other)." {$share}"] ??= self::grow(
             fn (): array => array_map(
                 static fn (float $with, float $without): float => $with + $share * ($without - $with),
                 $this->bands(),
                 $other->bands(),
             ),
-        );
+            $other,
+        ))[0];
     }
 
     public function dimmedTo(float $share): self
     {
-        return new self(null, fn (): array => array_map(static fn (float $of): float => $share * $of, $this->bands()));
+        return ($this->became["dimmed {$share}"] ??= self::grow(
+            fn (): array => array_map(static fn (float $of): float => $share * $of, $this->bands()),
+        ))[0];
+    }
+
+    /**
+     * @param  \Closure(): list<float>  $work
+     * @return array{self, self|null}
+     */
+    private static function grow(\Closure $work, ?self $other = null): array
+    {
+        self::$grown++;
+
+        return [new self(null, $work), $other];
     }
 
     /** @return list<float> one number a band */
@@ -88,12 +133,10 @@ final class Light
         );
     }
 
-    private static function film(Paint $paint, float $coats): Film
+    private static function film(string $key, Paint $paint, float $coats): Film
     {
         /** @var array<string, Film> $known the same are asked for again and again: remedies are tried on copies */
         static $known = [];
-        // A paint is told by how it scatters and absorbs; two that agree in three numbers are the same one.
-        $key = "{$paint->scattering} {$paint->absorption[0]} {$paint->absorption[20]} {$coats}";
         if (count($known) > 2_000) {
             $known = [];
         }

@@ -98,7 +98,6 @@ final readonly class Palette
             );
             $solver = new MixSolver(array_map(self::paint(...), $own), Observer::weights(), $parts, $jars);
             $seen = [];
-            $found = 0;
             foreach ($solver->closest($wanted, self::LOOKED_THROUGH) as $mix) {
                 $set = implode(' ', array_keys($mix->parts));
                 if (isset($seen[$set])) {
@@ -109,12 +108,9 @@ final readonly class Palette
                 foreach ($mix->parts as $place => $of) {
                     $named[$own[$place]->id] = $of;
                 }
-                $suggestion = new Suggestion($family, $named, $mix->colour, $mix->difference);
-                if (self::isLikeOneOf($suggestion, $suggestions)) {
-                    continue;
-                }
-                $suggestions[] = $suggestion;
-                if (++$found >= $count) {
+                $suggestions[] = new Suggestion($family, $named, $mix->colour, $mix->difference);
+                // Some of them will turn out to be one and the same.
+                if (count($seen) >= 2 * $count) {
                     break;
                 }
             }
@@ -126,7 +122,14 @@ final readonly class Palette
                 round($this->price($other), 6),
         );
 
-        return array_slice($suggestions, 0, $count);
+        $different = [];
+        foreach ($suggestions as $suggestion) {
+            if (count($different) < $count && ! self::isLikeOneOf($suggestion, $different)) {
+                $different[] = $suggestion;
+            }
+        }
+
+        return $different;
     }
 
     /**

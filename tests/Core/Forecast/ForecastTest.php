@@ -151,3 +151,22 @@ it('lays what is new on top of dust, not under it', function () {
         ->toBeGreaterThan(1.0)
         ->and(comesTo($dusty.$fresh, 'hull', Spot::Marking)->differenceTo($clean))->toBeLessThan(0.01);
 });
+
+it('finds the same films over the same ground again, and other ones never', function () {
+    $steps = "prime primer on hull\nspray-colour brown on hull\npin-wash wash on hull\n";
+    $light = static fn (string $end, int $after): Light => forecast($steps.$end)->after($after, 'hull')->lights['face'];
+    $dusty = $light('dry-pigment dust on hull', 3);
+
+    expect($light('dry-pigment dust on hull', 3))->toBe($dusty)
+        ->and($light('dry-pigment soot on hull', 3))->not->toBe($dusty)
+        ->and($light('dry-pigment soot on hull', 2))->toBe($light('dry-pigment dust on hull', 2));
+    // What is found again is what would be worked out anew.
+    $known = comesTo("{$steps}dry-pigment dust on hull\nclear-coat satin on hull", 'hull', Spot::Lower);
+    for ($left = 7_000; $left > 0; $left--) {
+        Light::ground([$left / 10_000])->dimmedTo(0.5);
+    }
+    Light::ground([0.5]);
+    expect($light('dry-pigment dust on hull', 3))->not->toBe($dusty)
+        ->and(comesTo("{$steps}dry-pigment dust on hull\nclear-coat satin on hull", 'hull', Spot::Lower))
+        ->toEqual($known);
+});

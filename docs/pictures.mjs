@@ -104,7 +104,15 @@ const PICTURES = {
     trials: { go: at('/trials') },
     diary: { go: at('/diary') },
     almanac: { go: at('/almanac') },
-    work: { go: at('/work'), hasViews: false, viewport: { width: 1024, height: 768 }, context: { hasTouch: true } },
+    work: {
+        go: async (page) => {
+            await page.goto('/work')
+            await page.getByRole('button', { name: 'To the first step' }).click()
+        },
+        hasViews: true,
+        viewport: { width: 1024, height: 768 },
+        context: { hasTouch: true },
+    },
     phone: { go: at('/'), viewport: PHONE, context: { hasTouch: true, isMobile: true } },
 }
 

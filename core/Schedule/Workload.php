@@ -45,6 +45,9 @@ final class Workload
     /** @var array<string, int> "build step index" => its last activity */
     private array $last = [];
 
+    /** @var array<string, int> "build step index" => minutes from its last stroke until it is clean, at the soonest */
+    private array $cleaning = [];
+
     private readonly Forecast $forecast;
 
     /**
@@ -190,52 +193,50 @@ final class Workload
             max: $latest === null ? null : max($latest, $after),
             maxToEnd: false,
         );
+        $this->cleaning["{$build} {$index}"] = $after + $this->activities[$applied + 1]->active;
     }
 
     private function addLags(string $build, Walk $walk, int $index, int $first): void
     {
         $plan = $walk->plan;
         $times = $walk->times[$index];
-        $mins = [];
-        foreach ($times->waits as $other => $wait) {
-            $mins[$other] = $this->forecast->longest($wait, $plan->bench);
-        }
+        // By step that it waits for: minutes from the last stroke, since a film dries while it is cleaned too.
+        $dries = array_map(fn (Wait $wait) => $this->forecast->longest($wait, $plan->bench), $times->waits);
+        $others = $dries;
         foreach ($plan->steps[$index]->zones as $zone) {
             for ($before = $index - 1; $before >= 0; $before--) {
                 if ($plan->steps[$before]->covers($zone)) {
-                    $mins[$before] ??= 0;
+                    $others[$before] ??= 0;
                     break;
                 }
             }
         }
-        $pause = TechniqueLibrary::get($plan->steps[$index]->technique)->pauseMinutes;
-        if ($pause > 0) {
-            foreach ($mins as $other => $minutes) {
-                $mins[$other] = max($minutes, $pause);
-            }
-        }
-        $wanted = $plan->steps[$index]->waitMinutes ?? 0;
-        if ($plan->steps[$index]->waitMinutes !== null && $index > 0) {
-            $mins[$index - 1] = max($mins[$index - 1] ?? 0, $wanted);
+        $wanted = $plan->steps[$index]->waitMinutes;
+        if ($wanted !== null && $index > 0) {
+            $others[$index - 1] ??= 0;
         }
         [$opener, $open] =
             $times->window === null
                 ? [null, 0]
                 : [$times->window[0], $this->forecast->shortest($times->window[1], $plan->bench)];
         if ($opener !== null) {
-            $mins[$opener] ??= 0;
+            $others[$opener] ??= 0;
         }
-        foreach ($mins as $other => $minutes) {
-            [$stroke, $end] = [$this->strokes["{$build} {$other}"] ?? null, $this->last["{$build} {$other}"] ?? null];
+        $pause = TechniqueLibrary::get($plan->steps[$index]->technique)->pauseMinutes;
+        foreach (array_keys($others) as $other) {
+            $key = "{$build} {$other}";
+            [$stroke, $end] = [$this->strokes[$key] ?? null, $this->last[$key] ?? null];
             if ($stroke === null || $end === null) {
                 continue;
             }
-            // A film dries from its last stroke on, while it is cleaned too; but nothing goes on before it is clean.
-            $isDrying = isset($times->waits[$other]) || $other === $opener;
-            $from = $isDrying ? $stroke : $end;
-            $this->lags[] = new Lag($from, $first, $minutes, $other === $opener ? max($open, $minutes) : null);
-            if ($from !== $end) {
-                $this->lags[] = new Lag($end, $first, max($pause, $other === $index - 1 ? $wanted : 0));
+            // Nothing goes on before the last is clean, so the rest of the wait is all that has to be kept free.
+            $rest = ($dries[$other] ?? 0) - ($this->cleaning[$key] ?? 0);
+            $min = max($rest, $pause, $other === $index - 1 ? $wanted ?? 0 : 0, 0);
+            $closes = $other === $opener ? max($open, $dries[$other] ?? 0, $pause) : null;
+            $this->lags[] = new Lag($end, $first, $min);
+            if ($closes !== null) {
+                $soonest = $min + ($this->cleaning[$key] ?? 0);
+                $this->lags[] = new Lag($stroke, $first, $soonest, max($closes, $soonest));
             }
         }
     }

@@ -259,7 +259,7 @@ export function toWashUp(had: readonly Card['handled'][]): string[] {
 export const likesOf = (card: Card, cards: readonly Card[]): Card[] =>
     cards.filter((one) => one.build !== card.build && one.technique === card.technique && one.jar?.id === card.jar?.id)
 
-/** The cards of one sitting: those of the clock's next session, else those planned within so many hours of the first. */
+/** The longest sitting that is thought of where the clock knows of none, in minutes. */
 const SITTING = 8 * 60
 
 export function sittingOf(cards: readonly Card[], session: Desk['session'] = null): Card[] {

@@ -1,9 +1,9 @@
 import { defineConfig } from '@playwright/test'
 
-/** bin/test starts the application with its demo data and says where; each test signs in afresh. */
+/** bin/test starts the application with demo data for each of two workers, and says where. */
 export default defineConfig({
     testDir: 'tests/browser',
-    workers: 1,
+    workers: 2,
     retries: 0,
     // For what hangs, not for what is slow: speed is measured by bin/bench, and a busy machine can stand still for half
     // a minute.

@@ -1,10 +1,28 @@
-import { expect, makeAccount, openDemo, scan, signOut, startBuild, test } from './kit'
+import { call, expect, makeAccount, openDemo, scan, signOut, startBuild, test } from './kit'
 
 test('a newcomer makes an account, signs out and in again, and finds the empty bench', async ({ page }) => {
-    await makeAccount(page)
+    const email = `newcomer-${Date.now()}@tarsholm.example`
+    await page.goto('/sign-in')
+    await page.getByRole('button', { name: 'Make an account' }).click()
+    await page.getByLabel('Name').fill('Jorun Askel')
+    await page.getByLabel('E-mail address').fill(email)
+    await page.getByLabel('Password').fill('harnvik-tracks')
+    await page.getByRole('button', { name: 'Make it' }).click()
+    await expect(page.getByText('The bench is empty')).toBeVisible()
     await scan(page)
     await signOut(page)
     await scan(page)
+    await page.getByLabel('E-mail address').fill(email)
+    await page.getByLabel('Password').fill('harnvik-tracks')
+    await page.getByRole('button', { name: 'Sign in' }).click()
+    await expect(page.getByText('The bench is empty')).toBeVisible()
+})
+
+test('a visitor opens the demo by one press', async ({ page }) => {
+    await page.goto('/')
+    await page.getByRole('button', { name: 'Open the demo bench' }).click()
+    await expect(page.getByRole('heading', { name: 'On the bench' })).toBeVisible()
+    await expect(page.getByRole('link', { name: /^Ostrel/ })).toBeVisible()
 })
 
 test('a wrong password is answered at the field', async ({ page }) => {
@@ -20,7 +38,7 @@ test('whoever is not signed in is sent to the door, and comes back to where they
     await makeAccount(page)
     await startBuild(page, 'Pell')
     const address = page.url()
-    await page.request.delete('/api/session', { headers: await csrf(page) })
+    await call(page, 'DELETE', '/session')
     await page.goto(address)
     await expect(page.getByRole('heading', { name: 'Sign in' })).toBeVisible()
 })
@@ -42,8 +60,3 @@ test('a request without its token is refused', async ({ page }) => {
     const answer = await page.request.post('/api/builds', { data: { name: 'Forged', kind: 'tank', scale: 35 } })
     expect(answer.status()).toBe(419)
 })
-
-async function csrf(page: import('@playwright/test').Page): Promise<Record<string, string>> {
-    const cookie = (await page.context().cookies()).find(({ name }) => name === 'XSRF-TOKEN')
-    return { 'X-XSRF-TOKEN': decodeURIComponent(cookie?.value ?? ''), Accept: 'application/json' }
-}

@@ -163,7 +163,7 @@ test('forty minutes are enough for what fits whole into them, and it is ticked w
 })
 
 test.describe('on a tablet', () => {
-    test.use({ viewport: { width: 1024, height: 768 }, hasTouch: true })
+    test.use({ viewport: { width: 1024, height: 768 }, hasTouch: true, vehicles: 'as they are' })
     test('a step is put on a zone by touching the vehicle twice, and taken off the same way', async ({ page }) => {
         await copyOfDemo(page, /^Ostrel/)
         const vehicle = page.getByRole('region', { name: 'The vehicle' })

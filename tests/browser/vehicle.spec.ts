@@ -34,6 +34,8 @@ async function colourOf(page: Page, zone: string): Promise<string> {
 
 const slider = (page: Page): Locator => page.getByRole('slider', { name: 'Seen up to step' })
 
+test.use({ vehicles: 'as they are' })
+
 test('the vehicle takes on its finish, coat by coat, as one slides through the plan', async ({ page }) => {
     await openTank(page)
     await page.getByLabel('Without light').check()

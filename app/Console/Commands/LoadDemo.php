@@ -47,20 +47,22 @@ final class LoadDemo extends Command
         'harnvik-carrier' => ['s02-spray-colour' => 'carrier-slate', 's08-spray-colour' => 'carrier-green'],
     ];
 
-    protected $signature = 'ulvrach:demo';
+    protected $signature = 'ulvrach:demo
+        {--for= : the address of another account than the demo, for tests that change what they find}
+        {--password= : its password; without one nobody signs in by it}';
 
     protected $description = 'Load the demo account of the Tarsholm scenario, if it is not there yet';
 
     public function handle(PlanStore $store, Measurements $measurements, PhotoStore $photos): int
     {
-        $email = config()->string('ulvrach.demo_email');
+        $email = self::said($this->option('for')) ?? config()->string('ulvrach.demo_email');
         if (User::query()->where('email', $email)->exists()) {
             return self::SUCCESS;
         }
         $user = User::query()->create([
             'name' => 'Tova Ketterling',
             'email' => $email,
-            'password' => Str::password(40),
+            'password' => self::said($this->option('password')) ?? Str::password(40),
         ]);
         foreach (['brae-lorry', 'ostrel-tank', 'harnvik-carrier'] as $name) {
             $this->load($store, $photos, $user, $name);
@@ -73,6 +75,11 @@ final class LoadDemo extends Command
         $this->line('The demo account of Tarsholm is loaded.');
 
         return self::SUCCESS;
+    }
+
+    private static function said(mixed $option): ?string
+    {
+        return is_string($option) && $option !== '' ? $option : null;
     }
 
     /** A plan of the scenario, with what was done and photographed of it. */

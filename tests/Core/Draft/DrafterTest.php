@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Tests\Core\Draft\DraftKit;
+use Tests\Thorough;
 use Ulvrach\Chemistry\Carrier;
 use Ulvrach\Draft\Draft;
 use Ulvrach\Draft\Drafter;
@@ -34,7 +35,10 @@ function drafted(
 ): Draft {
     [$facts, $told] = DraftKit::stories($ambition)[$story];
 
-    return (new Drafter())->draft(DraftKit::plan($kind, $school, $facts), $told, DraftKit::shelves()[$shelf]);
+    static $known = [];
+
+    return $known[implode('/', [$story, $school, $ambition->value, $shelf, $kind])] ??=
+        (new Drafter())->draft(DraftKit::plan($kind, $school, $facts), $told, DraftKit::shelves()[$shelf]);
 }
 
 /** @return list<string> */
@@ -48,10 +52,16 @@ it('drafts a plan without stop or risk for every kind, school, story and effort'
     string $school,
 ) {
     $shelves = array_keys(DraftKit::shelves());
+    $shift = (int) array_search($kind, DraftKit::kinds(), true);
+    $shift += (int) array_search($school, array_keys(School::all()), true);
     $drafts = 0;
-    foreach (Ambition::cases() as $ambition) {
+    foreach (Ambition::cases() as $effort => $ambition) {
         foreach (array_keys(DraftKit::stories()) as $place => $story) {
-            $shelf = $shelves[($place + $drafts) % 3];
+            // In short, one story for each effort: every two of kind, school, story and effort still meet.
+            if (! Thorough::isAsked() && ($place + 2 * $effort + $shift) % 5 !== 0) {
+                continue;
+            }
+            $shelf = $shelves[(2 * $place + 2 * $effort) % 3];
             $draft = drafted($story, $school, $ambition, $shelf, $kind);
             $plan = $draft->verdict->plan;
             // Judged anew, and not as the draft says of itself.
@@ -71,8 +81,8 @@ it('drafts a plan without stop or risk for every kind, school, story and effort'
             $drafts++;
         }
     }
-    // With eight kinds and six schools these are 720.
-    expect($drafts)->toBe(15);
+    // With eight kinds and six schools these are 144, or 720.
+    expect($drafts)->toBe(Thorough::times(3, 15));
 })
     ->with(DraftKit::kinds())
     ->with(array_keys(School::all()));

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Tests\Core\Chance;
 use Tests\Core\Draft\DraftKit;
+use Tests\Thorough;
 use Ulvrach\Colour\Lab;
 use Ulvrach\Draft\Draft;
 use Ulvrach\Draft\Drafter;
@@ -138,7 +139,7 @@ function graveIn(Draft $draft): array
 
 it('hands over neither stop nor risk, whatever chance makes of a story', function (int $seed) {
     $chance = new StoryChance($seed);
-    for ($left = 15; $left > 0; $left--) {
+    for ($left = Thorough::times(6, 40); $left > 0; $left--) {
         $plan = $chance->plan();
         $draft = (new Drafter())->draft($plan, $chance->story($plan), $chance->shelf());
 

@@ -3,10 +3,11 @@
 declare(strict_types=1);
 
 use Tests\Core\Vehicle\Soundness;
+use Tests\Core\Vehicle\Usual;
+use Tests\Thorough;
 use Ulvrach\Plan\VehicleKind;
 use Ulvrach\Vehicle\Catalogue;
 use Ulvrach\Vehicle\Form;
-use Ulvrach\Vehicle\Measure\Measurer;
 use Ulvrach\Vehicle\Mesh;
 use Ulvrach\Vehicle\Parameter;
 
@@ -48,7 +49,7 @@ it('has measures with names of their own, whose usual value is one that is allow
 })->with(VehicleKind::cases());
 
 it('makes sound bodies of whatever measures are allowed', function (VehicleKind $kind) {
-    foreach (formsOf($kind, 18) as $form) {
+    foreach (formsOf($kind, Thorough::times(6, 40)) as $form) {
         expect(Soundness::faultsOf(Catalogue::build($kind, $form)))->toBe([], json_encode($form->values()) ?: '');
     }
 })->with(VehicleKind::cases());
@@ -94,7 +95,7 @@ it('grows with its measures', function () {
 
 it('leaves no zone out of sight, and hides some of it once all is joined', function (VehicleKind $kind) {
     $mesh = Catalogue::build($kind, Catalogue::formOf($kind));
-    $measured = Measurer::measure($mesh);
+    $measured = Usual::of($kind);
     $kinds = array_values(array_unique(array_column($mesh->zones, 'value')));
 
     expect(array_keys($measured->zones))->toEqualCanonicalizing($kinds);

@@ -2,20 +2,12 @@
 
 declare(strict_types=1);
 
+use Tests\Core\Vehicle\Usual;
 use Ulvrach\Plan\VehicleKind;
-use Ulvrach\Vehicle\Catalogue;
-use Ulvrach\Vehicle\Measure\Measurement;
-use Ulvrach\Vehicle\Measure\Measurer;
 use Ulvrach\Vehicle\ZoneTemplates;
 
-/** @param  array<string, int>  $form  what is not usual about it */
-function usual(VehicleKind $kind, array $form = []): Measurement
-{
-    return Measurer::measure(Catalogue::build($kind, Catalogue::formOf($kind, $form)));
-}
-
 it('gives every kind of vehicle zones with names and ids of their own', function (VehicleKind $kind) {
-    $zones = ZoneTemplates::for($kind, 35, usual($kind));
+    $zones = ZoneTemplates::for($kind, 35, Usual::of($kind));
 
     expect(count($zones))
         ->toBeGreaterThanOrEqual(match ($kind) {
@@ -31,7 +23,7 @@ it('gives every kind of vehicle zones with names and ids of their own', function
 })->with(VehicleKind::cases());
 
 it('shrinks areas with the square of the scale', function () {
-    $measured = usual(VehicleKind::Lorry);
+    $measured = Usual::of(VehicleKind::Lorry);
     $large = ZoneTemplates::for(VehicleKind::Lorry, 35, $measured);
     $small = ZoneTemplates::for(VehicleKind::Lorry, 70, $measured);
 
@@ -43,7 +35,7 @@ it('shrinks areas with the square of the scale', function () {
 
 it('gives zones to what a vehicle has, and none to what it has not', function () {
     $zonesOf = static fn (array $form) => array_column(
-        ZoneTemplates::for(VehicleKind::Lorry, 35, usual(VehicleKind::Lorry, $form)),
+        ZoneTemplates::for(VehicleKind::Lorry, 35, Usual::of(VehicleKind::Lorry, $form)),
         'name',
     );
 

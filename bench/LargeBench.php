@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Bench;
 
-use Ulvrach\Evaluation\Walker;
+use Ulvrach\Physics\Evaluation\Walker;
 use Ulvrach\Schedule\Problem;
 use Ulvrach\Schedule\Week;
 use Ulvrach\Schedule\Workload;

@@ -4,21 +4,21 @@ declare(strict_types=1);
 
 namespace Bench;
 
-use Ulvrach\Chemistry\Carrier;
-use Ulvrach\Chemistry\Substrate;
-use Ulvrach\Material\StarterShelf;
 use Ulvrach\Plan\BenchConditions;
 use Ulvrach\Plan\Build;
 use Ulvrach\Plan\CleanUpPass;
 use Ulvrach\Plan\DepictedMaterial;
+use Ulvrach\Plan\File\PlanReader;
 use Ulvrach\Plan\Plan;
 use Ulvrach\Plan\SchoolChoice;
 use Ulvrach\Plan\Step;
 use Ulvrach\Plan\VehicleKind;
 use Ulvrach\Plan\Zone;
 use Ulvrach\Plan\ZoneKind;
-use Ulvrach\PlanFile\PlanReader;
-use Ulvrach\Technique\TechniqueLibrary;
+use Ulvrach\Stuff\Chemistry\Carrier;
+use Ulvrach\Stuff\Chemistry\Substrate;
+use Ulvrach\Stuff\Material\StarterShelf;
+use Ulvrach\Stuff\Technique\TechniqueLibrary;
 
 /** The plan that speed is measured on: 60 steps on 20 zones, three groups of zones with a full finish each. */
 final class LargePlan

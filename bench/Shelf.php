@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Bench;
 
-use Ulvrach\Colour\Lab;
-use Ulvrach\Mixing\Paint;
-use Ulvrach\Mixing\PaintMaker;
+use Ulvrach\Light\Colour\Lab;
+use Ulvrach\Light\Mixing\Paint;
+use Ulvrach\Light\Mixing\PaintMaker;
 
 /** A large shelf, and colours that are wanted of it, as chance makes them; the same each time. */
 final class Shelf

@@ -19,7 +19,7 @@ use Illuminate\Http\Request;
 use Symfony\Component\ErrorHandler\Error\FatalError;
 use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
 use Ulvrach\Plan\Fault;
-use Ulvrach\PlanFile\BadPlanFile;
+use Ulvrach\Plan\File\BadPlanFile;
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(web: [__DIR__.'/../routes/api.php', __DIR__.'/../routes/web.php'])

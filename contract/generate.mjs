@@ -7,7 +7,7 @@ import { jsonSchemaToZod } from 'json-schema-to-zod'
 
 const OUT = 'resources/js/contract.ts'
 const read = (path) => JSON.parse(readFileSync(path, 'utf8'))
-const planFile = read('core/PlanFile/plan-v2.schema.json')
+const planFile = read('core/Plan/File/plan-v2.schema.json')
 const answers = read('contract/answers.schema.json')
 
 /** Definitions of the plan file under the names that the screens know them by; others stand where they are used. */
@@ -110,7 +110,7 @@ function override(schema) {
 const SETTINGS = { module: 'none', parserOverride: override, withJsdocs: true, withoutDescribes: true }
 
 const lines = [
-    '// Written by contract/generate.mjs from core/PlanFile/plan-v2.schema.json and contract/answers.schema.json.',
+    '// Written by contract/generate.mjs from core/Plan/File/plan-v2.schema.json and contract/answers.schema.json.',
     '// To change it, change those and run: node contract/generate.mjs',
     '',
     "import { z } from 'zod'",

@@ -49,7 +49,7 @@ function unlikeTheContract(TestResponse $answer, string $definition): array
     static $validator = null;
     if (! $validator instanceof Validator) {
         $validator = new Validator(null, 10, false);
-        foreach (['contract/answers', 'core/PlanFile/plan-v2'] as $file) {
+        foreach (['contract/answers', 'core/Plan/File/plan-v2'] as $file) {
             $name = 'https://ulvrach.invalid/'.basename($file).'.schema.json';
             $validator->resolver()?->registerFile($name, base_path("{$file}.schema.json"));
         }

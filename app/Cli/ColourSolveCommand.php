@@ -9,8 +9,8 @@ use Symfony\Component\Console\Input\InputArgument;
 use Symfony\Component\Console\Input\InputInterface;
 use Symfony\Component\Console\Input\InputOption;
 use Symfony\Component\Console\Output\OutputInterface;
-use Ulvrach\PlanFile\BadPlanFile;
-use Ulvrach\PlanFile\MixProblemFile;
+use Ulvrach\Plan\File\BadPlanFile;
+use Ulvrach\Plan\File\MixProblemFile;
 
 /** Solves a neutral mixing problem. */
 final class ColourSolveCommand extends Command

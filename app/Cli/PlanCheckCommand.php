@@ -10,16 +10,16 @@ use Symfony\Component\Console\Input\InputInterface;
 use Symfony\Component\Console\Input\InputOption;
 use Symfony\Component\Console\Output\ConsoleOutputInterface;
 use Symfony\Component\Console\Output\OutputInterface;
+use Ulvrach\Judgement\Rules\Evaluator;
+use Ulvrach\Judgement\Rules\Finding;
+use Ulvrach\Judgement\Rules\Remedy\RemedyAdvisor;
+use Ulvrach\Judgement\Rules\Severity;
+use Ulvrach\Judgement\Rules\Verdict;
 use Ulvrach\Plan\Fault;
-use Ulvrach\PlanFile\BadPlanFile;
-use Ulvrach\PlanFile\PlanReader;
+use Ulvrach\Plan\File\BadPlanFile;
+use Ulvrach\Plan\File\PlanReader;
 use Ulvrach\Quantity\Minutes;
 use Ulvrach\Report\VerdictReport;
-use Ulvrach\Rules\Evaluator;
-use Ulvrach\Rules\Finding;
-use Ulvrach\Rules\Remedy\RemedyAdvisor;
-use Ulvrach\Rules\Severity;
-use Ulvrach\Rules\Verdict;
 
 /** Checks a plan file without a database or a server. */
 final class PlanCheckCommand extends Command

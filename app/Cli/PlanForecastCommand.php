@@ -9,11 +9,11 @@ use Symfony\Component\Console\Input\InputArgument;
 use Symfony\Component\Console\Input\InputInterface;
 use Symfony\Component\Console\Input\InputOption;
 use Symfony\Component\Console\Output\OutputInterface;
-use Ulvrach\Evaluation\Walker;
-use Ulvrach\Forecast\Forecast;
-use Ulvrach\Forecast\Spot;
-use Ulvrach\PlanFile\BadPlanFile;
-use Ulvrach\PlanFile\PlanReader;
+use Ulvrach\Physics\Evaluation\Walker;
+use Ulvrach\Physics\Forecast\Forecast;
+use Ulvrach\Physics\Forecast\Spot;
+use Ulvrach\Plan\File\BadPlanFile;
+use Ulvrach\Plan\File\PlanReader;
 use Ulvrach\Report\ForecastReport;
 
 /** Predicts the colours of a plan without a database or a server. */

@@ -7,7 +7,7 @@ namespace App\Cli;
 use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Input\InputInterface;
 use Symfony\Component\Console\Output\OutputInterface;
-use Ulvrach\Rules\Catalogue;
+use Ulvrach\Judgement\Rules\Catalogue;
 
 /** Prints docs/rules.md. */
 final class RulesListCommand extends Command

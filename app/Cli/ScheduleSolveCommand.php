@@ -9,7 +9,7 @@ use Symfony\Component\Console\Input\InputArgument;
 use Symfony\Component\Console\Input\InputInterface;
 use Symfony\Component\Console\Input\InputOption;
 use Symfony\Component\Console\Output\OutputInterface;
-use Ulvrach\PlanFile\BadPlanFile;
+use Ulvrach\Plan\File\BadPlanFile;
 use Ulvrach\Schedule\NoSchedule;
 use Ulvrach\Schedule\ProblemFile;
 use Ulvrach\Schedule\Scheduler;

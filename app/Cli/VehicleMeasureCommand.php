@@ -9,12 +9,12 @@ use Symfony\Component\Console\Input\InputArgument;
 use Symfony\Component\Console\Input\InputInterface;
 use Symfony\Component\Console\Input\InputOption;
 use Symfony\Component\Console\Output\OutputInterface;
+use Ulvrach\Plan\File\BadPlanFile;
 use Ulvrach\Plan\VehicleKind;
-use Ulvrach\PlanFile\BadPlanFile;
-use Ulvrach\PlanFile\VehicleFile;
 use Ulvrach\Report\VehicleReport;
 use Ulvrach\Vehicle\Catalogue;
 use Ulvrach\Vehicle\Measure\Measurer;
+use Ulvrach\Vehicle\VehicleFile;
 
 /** Measures a vehicle without a database or a server. */
 final class VehicleMeasureCommand extends Command

@@ -6,9 +6,9 @@ namespace App\Clock;
 
 use App\Models\User;
 use App\Models\WorkBench;
-use Ulvrach\Drying\RoomProfile;
 use Ulvrach\Schedule\Week;
-use Ulvrach\Technique\Pace;
+use Ulvrach\Stuff\Drying\RoomProfile;
+use Ulvrach\Stuff\Technique\Pace;
 
 /**
  * The week and the room of a person, as rows keep them and as JSON says them.

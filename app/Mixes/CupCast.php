@@ -6,8 +6,8 @@ namespace App\Mixes;
 
 use Illuminate\Contracts\Database\Eloquent\CastsAttributes;
 use Illuminate\Database\Eloquent\Model;
-use Ulvrach\Palette\Cup;
-use Ulvrach\PlanFile\OwnShelfFile;
+use Ulvrach\Plan\File\OwnShelfFile;
+use Ulvrach\Stuff\Palette\Cup;
 
 /**
  * A cup is stored with its jars as plan files write products.

@@ -6,8 +6,8 @@ namespace App\Mixes;
 
 use App\Models\User;
 use App\Plans\OwnPlans;
-use Ulvrach\Palette\KeptMix;
-use Ulvrach\Technique\TechniqueLibrary;
+use Ulvrach\Stuff\Palette\KeptMix;
+use Ulvrach\Stuff\Technique\TechniqueLibrary;
 
 /** Which steps of which builds are done with which mix, and which of them are still to do. */
 final readonly class WhereUsed

@@ -7,10 +7,10 @@ namespace App\Models;
 use App\Plans\ProductCast;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
-use Ulvrach\Material\JarRole;
-use Ulvrach\Material\LabelSign;
-use Ulvrach\Material\Product;
-use Ulvrach\Material\Stock;
+use Ulvrach\Stuff\Material\JarRole;
+use Ulvrach\Stuff\Material\LabelSign;
+use Ulvrach\Stuff\Material\Product;
+use Ulvrach\Stuff\Material\Stock;
 
 /**
  * A jar that a person owns, whichever build it is used for. A plan that uses it carries its own copy.

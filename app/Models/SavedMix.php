@@ -9,8 +9,8 @@ use Illuminate\Database\Eloquent\Concerns\HasUuids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Str;
-use Ulvrach\Palette\Cup;
-use Ulvrach\Palette\KeptMix;
+use Ulvrach\Stuff\Palette\Cup;
+use Ulvrach\Stuff\Palette\KeptMix;
 
 /**
  * A mix that somebody wants to make again.

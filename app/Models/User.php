@@ -8,7 +8,7 @@ use Database\Factories\UserFactory;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Foundation\Auth\User as Authenticatable;
-use Ulvrach\Material\ProductShelf;
+use Ulvrach\Stuff\Material\ProductShelf;
 
 /**
  * @property int $id

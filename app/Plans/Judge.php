@@ -7,15 +7,15 @@ namespace App\Plans;
 use App\Models\Build;
 use Psr\Log\LoggerInterface;
 use Ulvrach\CoreError;
-use Ulvrach\Evaluation\Walk;
-use Ulvrach\Evaluation\Walker;
-use Ulvrach\Log\Log;
+use Ulvrach\Judgement\Rules\Evaluator;
+use Ulvrach\Judgement\Rules\Verdict;
+use Ulvrach\Physics\Evaluation\Walk;
+use Ulvrach\Physics\Evaluation\Walker;
 use Ulvrach\Plan\Fault;
+use Ulvrach\Plan\File\BadPlanFile;
+use Ulvrach\Plan\Log\Log;
 use Ulvrach\Plan\Plan;
-use Ulvrach\PlanFile\BadPlanFile;
-use Ulvrach\Rules\Evaluator;
-use Ulvrach\Rules\Verdict;
-use Ulvrach\Technique\TechniqueLibrary;
+use Ulvrach\Stuff\Technique\TechniqueLibrary;
 
 /**
  * Has plans judged. A plan that the program fails at is refused before it is kept; one that is kept all the same fails

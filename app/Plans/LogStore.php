@@ -10,15 +10,15 @@ use Illuminate\Database\ConnectionInterface;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Collection;
-use Ulvrach\Log\Entry;
-use Ulvrach\Log\EntryKind;
-use Ulvrach\Log\Log;
-use Ulvrach\Log\StepAsItWas;
-use Ulvrach\Log\Trial;
 use Ulvrach\Plan\Fault;
+use Ulvrach\Plan\File\BadPlanFile;
+use Ulvrach\Plan\File\LogCodec;
+use Ulvrach\Plan\Log\Entry;
+use Ulvrach\Plan\Log\EntryKind;
+use Ulvrach\Plan\Log\Log;
+use Ulvrach\Plan\Log\StepAsItWas;
+use Ulvrach\Plan\Log\Trial;
 use Ulvrach\Plan\Plan;
-use Ulvrach\PlanFile\BadPlanFile;
-use Ulvrach\PlanFile\LogCodec;
 use Ulvrach\Quantity\Moment;
 
 /**

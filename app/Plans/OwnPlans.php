@@ -6,8 +6,8 @@ namespace App\Plans;
 
 use App\Models\Build;
 use App\Models\User;
-use Ulvrach\Evaluation\Walk;
-use Ulvrach\Log\Log;
+use Ulvrach\Physics\Evaluation\Walk;
+use Ulvrach\Plan\Log\Log;
 use Ulvrach\Plan\Plan;
 
 /** The plans of all builds of a person, with what has been done of them. */

@@ -7,11 +7,11 @@ namespace App\Plans;
 use Illuminate\Contracts\Database\Eloquent\CastsAttributes;
 use Illuminate\Database\Eloquent\Model;
 use Ulvrach\Plan\Fault;
+use Ulvrach\Plan\File\BadPlanFile;
+use Ulvrach\Plan\File\PlanReader;
+use Ulvrach\Plan\File\PlanWriter;
+use Ulvrach\Plan\File\Upgrade\Upgrades;
 use Ulvrach\Plan\Plan;
-use Ulvrach\PlanFile\BadPlanFile;
-use Ulvrach\PlanFile\PlanReader;
-use Ulvrach\PlanFile\PlanWriter;
-use Ulvrach\PlanFile\Upgrade\Upgrades;
 
 /**
  * A stored plan is its plan file: one format to read, to export and to keep. Older versions are brought up to date when

@@ -10,10 +10,10 @@ use App\Models\User;
 use Illuminate\Database\ConnectionInterface;
 use Illuminate\Database\Eloquent\Builder;
 use Ulvrach\Plan\Edit\PlanEdit;
+use Ulvrach\Plan\File\BadPlanFile;
+use Ulvrach\Plan\File\EditCodec;
+use Ulvrach\Plan\File\PlanFile;
 use Ulvrach\Plan\Plan;
-use Ulvrach\PlanFile\BadPlanFile;
-use Ulvrach\PlanFile\EditCodec;
-use Ulvrach\PlanFile\PlanFile;
 
 /** Keeps plans: every change is a new revision, and a change made on an outdated version is refused. */
 final readonly class PlanStore

@@ -6,9 +6,9 @@ namespace App\Plans;
 
 use Illuminate\Contracts\Database\Eloquent\CastsAttributes;
 use Illuminate\Database\Eloquent\Model;
+use Ulvrach\Plan\File\PlanReader;
+use Ulvrach\Plan\File\PlanWriter;
 use Ulvrach\Plan\SchoolChoice;
-use Ulvrach\PlanFile\PlanReader;
-use Ulvrach\PlanFile\PlanWriter;
 
 /**
  * A school is stored as plan files write it.

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Plans;
 
-use Ulvrach\PlanFile\BadPlanFile;
+use Ulvrach\Plan\File\BadPlanFile;
 
 /**
  * A stored plan that this program cannot read or judge: broken, written by a newer one, or one that it fails at. It

@@ -6,11 +6,11 @@ namespace App\Room;
 
 use App\Clock\BenchSettings;
 use App\Models\User;
-use Ulvrach\Drying\Air;
-use Ulvrach\Drying\RoomCourse;
-use Ulvrach\Evaluation\Forecast;
+use Ulvrach\Physics\Evaluation\Forecast;
 use Ulvrach\Schedule\Calendar;
 use Ulvrach\Schedule\Week;
+use Ulvrach\Stuff\Drying\Air;
+use Ulvrach\Stuff\Drying\RoomCourse;
 
 /** What a person's films will do: in their room as it was measured and as it usually is, or as their plans say. */
 final readonly class Forecasts

@@ -11,16 +11,16 @@ use App\Models\User;
 use App\Plans\OwnPlans;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Str;
-use Ulvrach\Evaluation\Walk;
-use Ulvrach\Log\Log;
-use Ulvrach\Material\Product;
-use Ulvrach\Palette\KeptMix;
+use Ulvrach\Physics\Evaluation\Walk;
+use Ulvrach\Plan\File\PlanWriter;
+use Ulvrach\Plan\Log\Log;
 use Ulvrach\Plan\Plan;
-use Ulvrach\PlanFile\PlanWriter;
-use Ulvrach\Supply\Shortage;
-use Ulvrach\Supply\Take;
-use Ulvrach\Supply\Takes;
-use Ulvrach\Technique\TechniqueLibrary;
+use Ulvrach\Plan\Supply\Shortage;
+use Ulvrach\Plan\Supply\Take;
+use Ulvrach\Plan\Supply\Takes;
+use Ulvrach\Stuff\Material\Product;
+use Ulvrach\Stuff\Palette\KeptMix;
+use Ulvrach\Stuff\Technique\TechniqueLibrary;
 
 /**
  * What the builds of a person still take from which jar, and what is left in them. A finished step has taken its paint

@@ -14,7 +14,7 @@ use App\Plans\OwnPlans;
 use App\Plans\UnreadablePlan;
 use App\Room\Forecasts;
 use App\Supply\Supplies;
-use Ulvrach\Evaluation\Walk;
+use Ulvrach\Physics\Evaluation\Walk;
 use Ulvrach\Report\CardReport;
 use Ulvrach\Report\FinishReport;
 use Ulvrach\Report\TimetableReport;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Ulvrach\Plan;
 
-use Ulvrach\Chemistry\Carrier;
-use Ulvrach\Chemistry\Contact;
+use Ulvrach\Stuff\Chemistry\Carrier;
+use Ulvrach\Stuff\Chemistry\Contact;
 
 /** One pass of taking the surplus of a wash or streak off again. */
 final readonly class CleanUpPass

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Ulvrach\Plan;
 
-use Ulvrach\Material\Product;
-use Ulvrach\Technique\TechniqueLibrary;
+use Ulvrach\Stuff\Material\Product;
+use Ulvrach\Stuff\Technique\TechniqueLibrary;
 
 /**
  * What a schema cannot say: that every name in a step points at something, and that the product suits the technique.

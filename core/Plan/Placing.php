@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Ulvrach\Plan;
 
-use Ulvrach\Technique\ColourRole;
-use Ulvrach\Technique\Stage;
-use Ulvrach\Technique\Technique;
-use Ulvrach\Technique\TechniqueKind;
-use Ulvrach\Technique\TechniqueLibrary;
+use Ulvrach\Stuff\Technique\ColourRole;
+use Ulvrach\Stuff\Technique\Stage;
+use Ulvrach\Stuff\Technique\Technique;
+use Ulvrach\Stuff\Technique\TechniqueKind;
+use Ulvrach\Stuff\Technique\TechniqueLibrary;
 
 /** Where a new step most likely goes: rubber is painted on tyres, a mask comes off where it was put on. */
 final readonly class Placing

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Ulvrach\Plan;
 
-use Ulvrach\Material\Product;
-use Ulvrach\Technique\TechniqueLibrary;
+use Ulvrach\Stuff\Material\Product;
+use Ulvrach\Stuff\Technique\TechniqueLibrary;
 
 /**
  * What will be done, on which zone, in which order. Immutable: an edit gives a new plan. Every id that a step names

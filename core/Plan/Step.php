@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Ulvrach\Plan;
 
-use Ulvrach\Chemistry\Carrier;
-use Ulvrach\Chemistry\Load;
-use Ulvrach\Technique\Application;
+use Ulvrach\Stuff\Chemistry\Carrier;
+use Ulvrach\Stuff\Chemistry\Load;
+use Ulvrach\Stuff\Technique\Application;
 
 /**
  * One operation of the plan: a technique, what it is done with, and the zones it goes on. What was really done stands

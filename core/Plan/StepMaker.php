@@ -4,19 +4,19 @@ declare(strict_types=1);
 
 namespace Ulvrach\Plan;
 
-use Ulvrach\Chemistry\AttackTable;
-use Ulvrach\Chemistry\BinderFamily;
-use Ulvrach\Chemistry\Carrier;
-use Ulvrach\Chemistry\CureState;
-use Ulvrach\Colour\Lab;
-use Ulvrach\Material\Need;
-use Ulvrach\Material\Product;
-use Ulvrach\Material\Shelf;
-use Ulvrach\Material\Shelves;
-use Ulvrach\Technique\ColourRole;
-use Ulvrach\Technique\Technique;
-use Ulvrach\Technique\TechniqueKind;
-use Ulvrach\Technique\TechniqueLibrary;
+use Ulvrach\Light\Colour\Lab;
+use Ulvrach\Stuff\Chemistry\AttackTable;
+use Ulvrach\Stuff\Chemistry\BinderFamily;
+use Ulvrach\Stuff\Chemistry\Carrier;
+use Ulvrach\Stuff\Chemistry\CureState;
+use Ulvrach\Stuff\Material\Need;
+use Ulvrach\Stuff\Material\Product;
+use Ulvrach\Stuff\Material\Shelf;
+use Ulvrach\Stuff\Material\Shelves;
+use Ulvrach\Stuff\Technique\ColourRole;
+use Ulvrach\Stuff\Technique\Technique;
+use Ulvrach\Stuff\Technique\TechniqueKind;
+use Ulvrach\Stuff\Technique\TechniqueLibrary;
 
 /** Makes steps complete: with everything that a modeller would take for granted until it is chosen otherwise. */
 final readonly class StepMaker

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Ulvrach\Plan;
 
-use Ulvrach\Colour\Lab;
-use Ulvrach\Drying\Season;
+use Ulvrach\Light\Colour\Lab;
+use Ulvrach\Stuff\Drying\Season;
 
 /**
  * What a vehicle has been through, as far as it shows, and how much work its finish may be. How long it has served and

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Ulvrach\Plan;
 
-use Ulvrach\Chemistry\Substrate;
+use Ulvrach\Stuff\Chemistry\Substrate;
 
 /** A part of the model with its own finish. Area is that of the model in cm². */
 final readonly class Zone

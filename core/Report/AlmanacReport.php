@@ -4,26 +4,26 @@ declare(strict_types=1);
 
 namespace Ulvrach\Report;
 
-use Ulvrach\Chemistry\AttackTable;
-use Ulvrach\Chemistry\BinderFamily;
-use Ulvrach\Chemistry\Sheen;
-use Ulvrach\Drying\Air;
-use Ulvrach\Drying\CureTable;
-use Ulvrach\Drying\CureTimes;
-use Ulvrach\Evaluation\WorkingTime;
-use Ulvrach\Rules\Catalogue;
-use Ulvrach\Rules\Rule;
-use Ulvrach\Rules\RuleBook;
-use Ulvrach\Rules\School;
-use Ulvrach\Rules\SchoolQuestion;
-use Ulvrach\Rules\Severity;
-use Ulvrach\Safety\Hazard;
-use Ulvrach\Scale\RealSize;
-use Ulvrach\Technique\Habit;
-use Ulvrach\Technique\PaintersWords;
-use Ulvrach\Technique\Technique;
-use Ulvrach\Technique\TechniqueKind;
-use Ulvrach\Technique\TechniqueLibrary;
+use Ulvrach\Judgement\Rules\Catalogue;
+use Ulvrach\Judgement\Rules\Rule;
+use Ulvrach\Judgement\Rules\RuleBook;
+use Ulvrach\Judgement\Rules\School;
+use Ulvrach\Judgement\Rules\SchoolQuestion;
+use Ulvrach\Judgement\Rules\Severity;
+use Ulvrach\Judgement\Safety\Hazard;
+use Ulvrach\Physics\Evaluation\WorkingTime;
+use Ulvrach\Quantity\RealSize;
+use Ulvrach\Stuff\Chemistry\AttackTable;
+use Ulvrach\Stuff\Chemistry\BinderFamily;
+use Ulvrach\Stuff\Chemistry\Sheen;
+use Ulvrach\Stuff\Drying\Air;
+use Ulvrach\Stuff\Drying\CureTable;
+use Ulvrach\Stuff\Drying\CureTimes;
+use Ulvrach\Stuff\Technique\Habit;
+use Ulvrach\Stuff\Technique\PaintersWords;
+use Ulvrach\Stuff\Technique\Technique;
+use Ulvrach\Stuff\Technique\TechniqueKind;
+use Ulvrach\Stuff\Technique\TechniqueLibrary;
 
 /** Everything the core knows, to be read and questioned. */
 final class AlmanacReport

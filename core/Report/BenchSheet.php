@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Ulvrach\Report;
 
-use Ulvrach\Chemistry\Carrier;
-use Ulvrach\Evaluation\Walk;
+use Ulvrach\Physics\Evaluation\Walk;
 use Ulvrach\Plan\CleanUpPass;
 use Ulvrach\Plan\Step;
 use Ulvrach\Quantity\Minutes;
-use Ulvrach\Technique\TechniqueLibrary;
+use Ulvrach\Stuff\Chemistry\Carrier;
+use Ulvrach\Stuff\Technique\TechniqueLibrary;
 
 /** A plan as text to be read at the bench: step by step, with what, where, how, how long, and why. */
 final class BenchSheet

@@ -4,24 +4,24 @@ declare(strict_types=1);
 
 namespace Ulvrach\Report;
 
-use Ulvrach\Chemistry\Carrier;
-use Ulvrach\Evaluation\FilmClock;
-use Ulvrach\Evaluation\FollowUp;
-use Ulvrach\Evaluation\Forecast;
-use Ulvrach\Evaluation\Walk;
-use Ulvrach\Material\Product;
+use Ulvrach\Judgement\Safety\Safety;
+use Ulvrach\Judgement\Undo\LookFirst;
+use Ulvrach\Physics\Evaluation\FilmClock;
+use Ulvrach\Physics\Evaluation\FollowUp;
+use Ulvrach\Physics\Evaluation\Forecast;
+use Ulvrach\Physics\Evaluation\Walk;
 use Ulvrach\Plan\CleanUpPass;
+use Ulvrach\Plan\File\PlanWriter;
 use Ulvrach\Plan\Step;
-use Ulvrach\PlanFile\PlanWriter;
+use Ulvrach\Plan\Supply\Take;
+use Ulvrach\Plan\Supply\Takes;
 use Ulvrach\Quantity\Minutes;
-use Ulvrach\Safety\Safety;
-use Ulvrach\Supply\Take;
-use Ulvrach\Supply\Takes;
-use Ulvrach\Technique\Application;
-use Ulvrach\Technique\Habit;
-use Ulvrach\Technique\Handling;
-use Ulvrach\Technique\TechniqueLibrary;
-use Ulvrach\Undo\LookFirst;
+use Ulvrach\Stuff\Chemistry\Carrier;
+use Ulvrach\Stuff\Material\Product;
+use Ulvrach\Stuff\Technique\Application;
+use Ulvrach\Stuff\Technique\Habit;
+use Ulvrach\Stuff\Technique\Handling;
+use Ulvrach\Stuff\Technique\TechniqueLibrary;
 
 /**
  * A step as it is read at the bench, whole in itself, so that it can be read without a network; and what dries there,

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Ulvrach\Report;
 
-use Ulvrach\Evaluation\Observed;
-use Ulvrach\Evaluation\Walk;
-use Ulvrach\Log\Entry;
-use Ulvrach\Log\EntryKind;
-use Ulvrach\Log\Hours;
-use Ulvrach\PlanFile\LogCodec;
+use Ulvrach\Physics\Evaluation\Observed;
+use Ulvrach\Physics\Evaluation\Walk;
+use Ulvrach\Plan\File\LogCodec;
+use Ulvrach\Plan\Log\Entry;
+use Ulvrach\Plan\Log\EntryKind;
+use Ulvrach\Plan\Log\Hours;
 use Ulvrach\Quantity\OwnRatio;
-use Ulvrach\ShelfFile\Csv;
-use Ulvrach\Technique\TechniqueLibrary;
+use Ulvrach\Stuff\ShelfFile\Csv;
+use Ulvrach\Stuff\Technique\TechniqueLibrary;
 
 /** What was done on builds, as plain data and as a table. */
 final class DiaryReport

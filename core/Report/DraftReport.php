@@ -4,11 +4,12 @@ declare(strict_types=1);
 
 namespace Ulvrach\Report;
 
-use Ulvrach\Chemistry\Carrier;
-use Ulvrach\Draft\Budget;
-use Ulvrach\Draft\Draft;
-use Ulvrach\Draft\Purchase;
-use Ulvrach\Evaluation\Walk;
+use Ulvrach\Counsel\Draft\Budget;
+use Ulvrach\Counsel\Draft\Draft;
+use Ulvrach\Counsel\Draft\Purchase;
+use Ulvrach\Judgement\Rules\Severity;
+use Ulvrach\Judgement\Undo\UndoAdvisor;
+use Ulvrach\Physics\Evaluation\Walk;
 use Ulvrach\Plan\CleanUpPass;
 use Ulvrach\Plan\Edit\DescribeBuild;
 use Ulvrach\Plan\Edit\InsertStep;
@@ -18,13 +19,12 @@ use Ulvrach\Plan\Edit\RemoveStep;
 use Ulvrach\Plan\Edit\ReplaceStep;
 use Ulvrach\Plan\Edit\SetBench;
 use Ulvrach\Plan\Edit\SetSchool;
+use Ulvrach\Plan\File\EditCodec;
+use Ulvrach\Plan\File\PlanWriter;
 use Ulvrach\Plan\Plan;
 use Ulvrach\Plan\Step;
-use Ulvrach\PlanFile\EditCodec;
-use Ulvrach\PlanFile\PlanWriter;
-use Ulvrach\Rules\Severity;
-use Ulvrach\Technique\TechniqueLibrary;
-use Ulvrach\Undo\UndoAdvisor;
+use Ulvrach\Stuff\Chemistry\Carrier;
+use Ulvrach\Stuff\Technique\TechniqueLibrary;
 
 /** A draft as plain data, with the edits that make it the plan. */
 final class DraftReport

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Ulvrach\Report;
 
-use Ulvrach\Evaluation\Walk;
-use Ulvrach\Log\Entry;
-use Ulvrach\Log\EntryKind;
-use Ulvrach\Log\Hours;
-use Ulvrach\Technique\TechniqueLibrary;
+use Ulvrach\Physics\Evaluation\Walk;
+use Ulvrach\Plan\Log\Entry;
+use Ulvrach\Plan\Log\EntryKind;
+use Ulvrach\Plan\Log\Hours;
+use Ulvrach\Stuff\Technique\TechniqueLibrary;
 
 /**
  * What a finish came to, to be kept with the model: with what it was painted, in which order, when, and what was seen.

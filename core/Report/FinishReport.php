@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Ulvrach\Report;
 
-use Ulvrach\Evaluation\Walk;
-use Ulvrach\Finish\Finish;
-use Ulvrach\Finish\Mark;
-use Ulvrach\Forecast\Colours;
-use Ulvrach\Forecast\Forecast;
-use Ulvrach\Forecast\Spot;
+use Ulvrach\Physics\Evaluation\Walk;
+use Ulvrach\Physics\Finish\Finish;
+use Ulvrach\Physics\Finish\Mark;
+use Ulvrach\Physics\Forecast\Colours;
+use Ulvrach\Physics\Forecast\Forecast;
+use Ulvrach\Physics\Forecast\Spot;
 use Ulvrach\Plan\Place;
 use Ulvrach\Plan\Plan;
 use Ulvrach\Vehicle\Belonging;

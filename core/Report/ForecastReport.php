@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Ulvrach\Report;
 
-use Ulvrach\Colour\Lab;
-use Ulvrach\Evaluation\Walk;
-use Ulvrach\Forecast\Forecast;
-use Ulvrach\Forecast\Spot;
+use Ulvrach\Light\Colour\Lab;
+use Ulvrach\Physics\Evaluation\Walk;
+use Ulvrach\Physics\Forecast\Forecast;
+use Ulvrach\Physics\Forecast\Spot;
 
 /** The colours that a plan comes to, as plain data. */
 final class ForecastReport

@@ -4,20 +4,20 @@ declare(strict_types=1);
 
 namespace Ulvrach\Report;
 
-use Ulvrach\Chemistry\Load;
-use Ulvrach\Colour\Lab;
-use Ulvrach\Evaluation\Walk;
-use Ulvrach\Forecast\Colours;
-use Ulvrach\Forecast\Forecast;
-use Ulvrach\Forecast\Spot;
-use Ulvrach\Material\Product;
+use Ulvrach\Light\Colour\Lab;
+use Ulvrach\Physics\Evaluation\Walk;
+use Ulvrach\Physics\Forecast\Colours;
+use Ulvrach\Physics\Forecast\Forecast;
+use Ulvrach\Physics\Forecast\Spot;
 use Ulvrach\Plan\Edit\PlanEdit;
 use Ulvrach\Plan\Edit\PutProduct;
 use Ulvrach\Plan\Edit\ReplaceStep;
+use Ulvrach\Plan\File\EditCodec;
 use Ulvrach\Plan\Plan;
-use Ulvrach\PlanFile\EditCodec;
-use Ulvrach\Technique\Application;
-use Ulvrach\Technique\TechniqueLibrary;
+use Ulvrach\Stuff\Chemistry\Load;
+use Ulvrach\Stuff\Material\Product;
+use Ulvrach\Stuff\Technique\Application;
+use Ulvrach\Stuff\Technique\TechniqueLibrary;
 
 /** What a step would look like with each of some jars, on its own ground and under all that comes later. */
 final class JarChoiceReport

@@ -4,26 +4,26 @@ declare(strict_types=1);
 
 namespace Ulvrach\Report;
 
-use Ulvrach\Evaluation\FollowUp;
-use Ulvrach\Evaluation\Layer;
-use Ulvrach\Evaluation\Walk;
-use Ulvrach\Forecast\Colours;
-use Ulvrach\Forecast\Forecast;
-use Ulvrach\Forecast\Spot;
-use Ulvrach\Repair\Repair;
-use Ulvrach\Repair\RepairAction;
-use Ulvrach\Safety\Hazard;
-use Ulvrach\Safety\Safety;
-use Ulvrach\Scratch\Scratch;
-use Ulvrach\Sections\Round;
-use Ulvrach\Sections\Sectioner;
-use Ulvrach\Sections\WashWindow;
-use Ulvrach\Technique\Habit;
-use Ulvrach\Technique\Pace;
-use Ulvrach\Technique\TechniqueLibrary;
-use Ulvrach\Undo\LookFirst;
-use Ulvrach\Undo\UndoAdvisor;
-use Ulvrach\Undo\UndoWay;
+use Ulvrach\Counsel\Repair\Repair;
+use Ulvrach\Counsel\Repair\RepairAction;
+use Ulvrach\Counsel\Sections\Round;
+use Ulvrach\Counsel\Sections\Sectioner;
+use Ulvrach\Counsel\Sections\WashWindow;
+use Ulvrach\Judgement\Safety\Hazard;
+use Ulvrach\Judgement\Safety\Safety;
+use Ulvrach\Judgement\Undo\LookFirst;
+use Ulvrach\Judgement\Undo\UndoAdvisor;
+use Ulvrach\Judgement\Undo\UndoWay;
+use Ulvrach\Physics\Evaluation\FollowUp;
+use Ulvrach\Physics\Evaluation\Layer;
+use Ulvrach\Physics\Evaluation\Walk;
+use Ulvrach\Physics\Finish\Scratch;
+use Ulvrach\Physics\Forecast\Colours;
+use Ulvrach\Physics\Forecast\Forecast;
+use Ulvrach\Physics\Forecast\Spot;
+use Ulvrach\Stuff\Technique\Habit;
+use Ulvrach\Stuff\Technique\Pace;
+use Ulvrach\Stuff\Technique\TechniqueLibrary;
 
 /** What is known of a step beyond its verdict, as plain data: asked for when somebody looks at it. */
 final class KnowledgeReport

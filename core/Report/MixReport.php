@@ -4,29 +4,29 @@ declare(strict_types=1);
 
 namespace Ulvrach\Report;
 
-use Ulvrach\Chemistry\BinderFamily;
-use Ulvrach\Chemistry\Sheen;
-use Ulvrach\Colour\InWords;
-use Ulvrach\Colour\Lab;
-use Ulvrach\Colour\Upsampler;
-use Ulvrach\Forecast\Colours;
-use Ulvrach\Forecast\Light;
-use Ulvrach\Material\Product;
-use Ulvrach\Material\Stock;
-use Ulvrach\Mixing\PaintMaker;
-use Ulvrach\Palette\Bought;
-use Ulvrach\Palette\Cup;
-use Ulvrach\Palette\KeptMix;
-use Ulvrach\Palette\Ladder;
-use Ulvrach\Palette\Nearer;
-use Ulvrach\Palette\Palette;
-use Ulvrach\Palette\Reserve;
-use Ulvrach\Palette\Rung;
-use Ulvrach\Palette\Suggestion;
-use Ulvrach\Palette\Warning;
-use Ulvrach\PlanFile\PlanWriter;
-use Ulvrach\Supply\Takes;
-use Ulvrach\Technique\Application;
+use Ulvrach\Light\Colour\InWords;
+use Ulvrach\Light\Colour\Lab;
+use Ulvrach\Light\Colour\Upsampler;
+use Ulvrach\Light\Mixing\PaintMaker;
+use Ulvrach\Physics\Forecast\Colours;
+use Ulvrach\Physics\Forecast\Light;
+use Ulvrach\Plan\File\PlanWriter;
+use Ulvrach\Plan\Supply\Takes;
+use Ulvrach\Stuff\Chemistry\BinderFamily;
+use Ulvrach\Stuff\Chemistry\Sheen;
+use Ulvrach\Stuff\Material\Product;
+use Ulvrach\Stuff\Material\Stock;
+use Ulvrach\Stuff\Palette\Bought;
+use Ulvrach\Stuff\Palette\Cup;
+use Ulvrach\Stuff\Palette\KeptMix;
+use Ulvrach\Stuff\Palette\Ladder;
+use Ulvrach\Stuff\Palette\Nearer;
+use Ulvrach\Stuff\Palette\Palette;
+use Ulvrach\Stuff\Palette\Reserve;
+use Ulvrach\Stuff\Palette\Rung;
+use Ulvrach\Stuff\Palette\Suggestion;
+use Ulvrach\Stuff\Palette\Warning;
+use Ulvrach\Stuff\Technique\Application;
 
 /** Mixes of jars, as plain data. */
 final class MixReport

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Ulvrach\Report;
 
+use Ulvrach\Plan\File\EditCodec;
 use Ulvrach\Plan\Panel;
-use Ulvrach\PlanFile\EditCodec;
-use Ulvrach\Variety\PanelMixes;
+use Ulvrach\Plan\Variety\PanelMixes;
 
 /** Mixes for panels as plain data, with the edits that put them into the plan. */
 final class PanelMixesReport

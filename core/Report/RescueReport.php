@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Ulvrach\Report;
 
-use Ulvrach\Evaluation\Walk;
-use Ulvrach\PlanFile\EditCodec;
-use Ulvrach\Rescue\Rescue;
-use Ulvrach\Technique\TechniqueLibrary;
+use Ulvrach\Counsel\Rescue\Rescue;
+use Ulvrach\Physics\Evaluation\Walk;
+use Ulvrach\Plan\File\EditCodec;
+use Ulvrach\Stuff\Technique\TechniqueLibrary;
 
 /** Ways out of a mishap as plain data. */
 final class RescueReport

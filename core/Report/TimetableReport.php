@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Ulvrach\Report;
 
-use Ulvrach\Evaluation\FilmClock;
-use Ulvrach\Evaluation\Forecast;
+use Ulvrach\Judgement\Rules\Finding;
+use Ulvrach\Judgement\Rules\Severity;
+use Ulvrach\Judgement\Rules\Verdict;
+use Ulvrach\Judgement\Safety\Safety;
+use Ulvrach\Physics\Evaluation\FilmClock;
+use Ulvrach\Physics\Evaluation\Forecast;
 use Ulvrach\Plan\Plan;
 use Ulvrach\Plan\Step;
 use Ulvrach\Quantity\Moment;
-use Ulvrach\Rules\Finding;
-use Ulvrach\Rules\Severity;
-use Ulvrach\Rules\Verdict;
-use Ulvrach\Safety\Safety;
 use Ulvrach\Schedule\Conflict;
 use Ulvrach\Schedule\Job;
 use Ulvrach\Schedule\JobPart;
@@ -21,8 +21,8 @@ use Ulvrach\Schedule\Reason;
 use Ulvrach\Schedule\Shedding;
 use Ulvrach\Schedule\Timetable;
 use Ulvrach\Schedule\Week;
-use Ulvrach\Technique\TechniqueKind;
-use Ulvrach\Technique\TechniqueLibrary;
+use Ulvrach\Stuff\Technique\TechniqueKind;
+use Ulvrach\Stuff\Technique\TechniqueLibrary;
 
 /** A timetable as plain data. Moments are UTC. */
 final class TimetableReport

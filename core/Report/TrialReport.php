@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Ulvrach\Report;
 
-use Ulvrach\Evaluation\Layer;
-use Ulvrach\Evaluation\StepLiquid;
-use Ulvrach\Evaluation\Walk;
-use Ulvrach\Log\Entry;
+use Ulvrach\Judgement\Trial\Card;
+use Ulvrach\Judgement\Trial\Tried;
+use Ulvrach\Physics\Evaluation\Layer;
+use Ulvrach\Physics\Evaluation\StepLiquid;
+use Ulvrach\Physics\Evaluation\Walk;
+use Ulvrach\Plan\File\LogCodec;
+use Ulvrach\Plan\Log\Entry;
 use Ulvrach\Plan\Step;
-use Ulvrach\PlanFile\LogCodec;
-use Ulvrach\Technique\TechniqueLibrary;
-use Ulvrach\Trial\Card;
-use Ulvrach\Trial\Tried;
+use Ulvrach\Stuff\Technique\TechniqueLibrary;
 
 /** Trials as plain data: cards with their fields, and what was tried on hidden spots of builds. */
 final class TrialReport

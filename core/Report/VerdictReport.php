@@ -4,24 +4,24 @@ declare(strict_types=1);
 
 namespace Ulvrach\Report;
 
-use Ulvrach\Chemistry\CureState;
-use Ulvrach\Evaluation\FollowUp;
-use Ulvrach\Evaluation\Hold;
-use Ulvrach\Evaluation\Layer;
-use Ulvrach\Evaluation\Strata;
-use Ulvrach\Evaluation\Walk;
-use Ulvrach\Log\Contradiction;
-use Ulvrach\Material\ProductShelf;
-use Ulvrach\PlanFile\EditCodec;
-use Ulvrach\PlanFile\LogCodec;
+use Ulvrach\Judgement\Rules\Finding;
+use Ulvrach\Judgement\Rules\Remedy\ProvedRemedy;
+use Ulvrach\Judgement\Rules\Remedy\RemedyAdvisor;
+use Ulvrach\Judgement\Rules\Rule;
+use Ulvrach\Judgement\Rules\RuleBook;
+use Ulvrach\Judgement\Rules\Severity;
+use Ulvrach\Judgement\Rules\Verdict;
+use Ulvrach\Physics\Evaluation\FollowUp;
+use Ulvrach\Physics\Evaluation\Hold;
+use Ulvrach\Physics\Evaluation\Layer;
+use Ulvrach\Physics\Evaluation\Strata;
+use Ulvrach\Physics\Evaluation\Walk;
+use Ulvrach\Plan\File\EditCodec;
+use Ulvrach\Plan\File\LogCodec;
+use Ulvrach\Plan\Log\Contradiction;
 use Ulvrach\Quantity\Moment;
-use Ulvrach\Rules\Finding;
-use Ulvrach\Rules\Remedy\ProvedRemedy;
-use Ulvrach\Rules\Remedy\RemedyAdvisor;
-use Ulvrach\Rules\Rule;
-use Ulvrach\Rules\RuleBook;
-use Ulvrach\Rules\Severity;
-use Ulvrach\Rules\Verdict;
+use Ulvrach\Stuff\Chemistry\CureState;
+use Ulvrach\Stuff\Material\ProductShelf;
 
 /** An evaluation as plain data, for screens and for the command line. All times are minutes on the plan's clock. */
 final class VerdictReport

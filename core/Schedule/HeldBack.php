@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Ulvrach\Schedule;
 
-use Ulvrach\Rules\Finding;
-use Ulvrach\Rules\Severity;
-use Ulvrach\Rules\Verdict;
+use Ulvrach\Judgement\Rules\Finding;
+use Ulvrach\Judgement\Rules\Severity;
+use Ulvrach\Judgement\Rules\Verdict;
 
 /** What no timetable lays, because it would ruin something: steps under an open stop, and what goes over them later. */
 final class HeldBack

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Ulvrach\Schedule;
 
 use Ulvrach\Plan\Fault;
-use Ulvrach\PlanFile\BadPlanFile;
-use Ulvrach\PlanFile\PlanReader;
-use Ulvrach\PlanFile\SchemaCheck;
+use Ulvrach\Plan\File\BadPlanFile;
+use Ulvrach\Plan\File\PlanReader;
+use Ulvrach\Plan\File\SchemaCheck;
 
 /** Reads neutral schedule problems: a scheduler can be judged with them without any plan. See docs/schedule-file.md. */
 final class ProblemFile

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Ulvrach\Schedule;
 
-use Ulvrach\Log\Log;
+use Ulvrach\Judgement\Rules\Evaluator;
+use Ulvrach\Judgement\Rules\Severity;
+use Ulvrach\Judgement\Rules\Verdict;
+use Ulvrach\Plan\Log\Log;
 use Ulvrach\Plan\Plan;
 use Ulvrach\Plan\Step;
-use Ulvrach\Rules\Evaluator;
-use Ulvrach\Rules\Severity;
-use Ulvrach\Rules\Verdict;
-use Ulvrach\Technique\Stage;
-use Ulvrach\Technique\TechniqueLibrary;
+use Ulvrach\Stuff\Technique\Stage;
+use Ulvrach\Stuff\Technique\TechniqueLibrary;
 
 /**
  * Looks for the steps that a build can do without, so that it is finished by a date. Dust and wear go first, markings

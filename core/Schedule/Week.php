@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Ulvrach\Schedule;
 
-use Ulvrach\Technique\Pace;
+use Ulvrach\Stuff\Technique\Pace;
 
 /** When a modeller is at the bench, in local time: a week that repeats, with exceptions. */
 final readonly class Week

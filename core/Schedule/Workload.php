@@ -4,20 +4,20 @@ declare(strict_types=1);
 
 namespace Ulvrach\Schedule;
 
-use Ulvrach\Drying\CureTable;
-use Ulvrach\Evaluation\BenchAir;
-use Ulvrach\Evaluation\FilmClock;
-use Ulvrach\Evaluation\FollowUp;
-use Ulvrach\Evaluation\Forecast;
-use Ulvrach\Evaluation\Wait;
-use Ulvrach\Evaluation\Walk;
+use Ulvrach\Physics\Evaluation\BenchAir;
+use Ulvrach\Physics\Evaluation\FilmClock;
+use Ulvrach\Physics\Evaluation\FollowUp;
+use Ulvrach\Physics\Evaluation\Forecast;
+use Ulvrach\Physics\Evaluation\Wait;
+use Ulvrach\Physics\Evaluation\Walk;
 use Ulvrach\Plan\Plan;
 use Ulvrach\Plan\Step;
-use Ulvrach\Technique\Application;
-use Ulvrach\Technique\Pace;
-use Ulvrach\Technique\Technique;
-use Ulvrach\Technique\TechniqueKind;
-use Ulvrach\Technique\TechniqueLibrary;
+use Ulvrach\Stuff\Drying\CureTable;
+use Ulvrach\Stuff\Technique\Application;
+use Ulvrach\Stuff\Technique\Pace;
+use Ulvrach\Stuff\Technique\Technique;
+use Ulvrach\Stuff\Technique\TechniqueKind;
+use Ulvrach\Stuff\Technique\TechniqueLibrary;
 
 /**
  * The work that is still to do in several builds, as activities and lags: each coat and each clean-up is one of its

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Ulvrach\Vehicle;
 
-use Ulvrach\Chemistry\Substrate;
 use Ulvrach\Plan\DepictedMaterial;
 use Ulvrach\Plan\Traffic;
 use Ulvrach\Plan\VehicleKind;
 use Ulvrach\Plan\Zone;
 use Ulvrach\Plan\ZoneKind;
+use Ulvrach\Stuff\Chemistry\Substrate;
 use Ulvrach\Vehicle\Measure\Measurement;
 
 /** The zones a build starts with: those that its vehicle has, with their areas as measured on it. */

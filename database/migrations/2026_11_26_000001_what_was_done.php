@@ -6,7 +6,7 @@ use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
-use Ulvrach\PlanFile\Upgrade\Upgrades;
+use Ulvrach\Plan\File\Upgrade\Upgrades;
 
 /**
  * What was really done moves from the plans, where undo changed it, into a log beside them that is only added to.

@@ -1,4 +1,4 @@
-// Written by contract/generate.mjs from core/PlanFile/plan-v2.schema.json and contract/answers.schema.json.
+// Written by contract/generate.mjs from core/Plan/File/plan-v2.schema.json and contract/answers.schema.json.
 // To change it, change those and run: node contract/generate.mjs
 
 import { z } from 'zod'

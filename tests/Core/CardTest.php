@@ -2,19 +2,19 @@
 
 declare(strict_types=1);
 
-use Tests\Core\Draft\DraftKit;
-use Ulvrach\Draft\Drafter;
-use Ulvrach\Evaluation\Forecast;
-use Ulvrach\Evaluation\Walk;
-use Ulvrach\Evaluation\Walker;
-use Ulvrach\Log\Entry;
-use Ulvrach\Log\EntryKind;
-use Ulvrach\Log\Log;
+use Tests\Core\Counsel\Draft\DraftKit;
+use Ulvrach\Counsel\Draft\Drafter;
+use Ulvrach\Physics\Evaluation\Forecast;
+use Ulvrach\Physics\Evaluation\Walk;
+use Ulvrach\Physics\Evaluation\Walker;
+use Ulvrach\Plan\Log\Entry;
+use Ulvrach\Plan\Log\EntryKind;
+use Ulvrach\Plan\Log\Log;
 use Ulvrach\Plan\Plan;
 use Ulvrach\Plan\Step;
 use Ulvrach\Quantity\Moment;
 use Ulvrach\Report\CardReport;
-use Ulvrach\Technique\TechniqueLibrary;
+use Ulvrach\Stuff\Technique\TechniqueLibrary;
 
 /** A finished plan, and what was done of it: step => minutes after the first moment. */
 $walked = static function (array $done = [], ?Plan $plan = null): Walk {

@@ -6,7 +6,7 @@ namespace Tests\Core;
 
 use Random\Engine\Mt19937;
 use Random\Randomizer;
-use Ulvrach\Colour\Lab;
+use Ulvrach\Light\Colour\Lab;
 
 /** Choices that look random and are the same each time for the same seed. */
 class Chance

@@ -2,15 +2,15 @@
 
 declare(strict_types=1);
 
-use Tests\Core\Draft\DraftKit;
-use Ulvrach\Draft\Drafter;
-use Ulvrach\Evaluation\Walk;
-use Ulvrach\Evaluation\Walker;
-use Ulvrach\Log\Entry;
-use Ulvrach\Log\EntryKind;
-use Ulvrach\Log\Hours;
-use Ulvrach\Log\Log;
-use Ulvrach\Log\StepAsItWas;
+use Tests\Core\Counsel\Draft\DraftKit;
+use Ulvrach\Counsel\Draft\Drafter;
+use Ulvrach\Physics\Evaluation\Walk;
+use Ulvrach\Physics\Evaluation\Walker;
+use Ulvrach\Plan\Log\Entry;
+use Ulvrach\Plan\Log\EntryKind;
+use Ulvrach\Plan\Log\Hours;
+use Ulvrach\Plan\Log\Log;
+use Ulvrach\Plan\Log\StepAsItWas;
 use Ulvrach\Quantity\Moment;
 use Ulvrach\Report\DiaryReport;
 

@@ -2,24 +2,24 @@
 
 declare(strict_types=1);
 
-use Ulvrach\Chemistry\AttackTable;
-use Ulvrach\Chemistry\BinderFamily;
-use Ulvrach\Chemistry\Carrier;
-use Ulvrach\Chemistry\CureState;
-use Ulvrach\Chemistry\Load;
-use Ulvrach\Drying\CureTable;
-use Ulvrach\Log\Entry;
-use Ulvrach\Log\EntryKind;
-use Ulvrach\Material\Material;
+use Ulvrach\Judgement\Rules\Rule;
+use Ulvrach\Judgement\Rules\RuleBook;
 use Ulvrach\Plan\BenchConditions;
 use Ulvrach\Plan\Build;
 use Ulvrach\Plan\CleanUpPass;
 use Ulvrach\Plan\Edit\PlanEdit;
+use Ulvrach\Plan\Log\Entry;
+use Ulvrach\Plan\Log\EntryKind;
 use Ulvrach\Plan\Step;
 use Ulvrach\Plan\Zone;
-use Ulvrach\Rules\Rule;
-use Ulvrach\Rules\RuleBook;
-use Ulvrach\Technique\TechniqueKind;
+use Ulvrach\Stuff\Chemistry\AttackTable;
+use Ulvrach\Stuff\Chemistry\BinderFamily;
+use Ulvrach\Stuff\Chemistry\Carrier;
+use Ulvrach\Stuff\Chemistry\CureState;
+use Ulvrach\Stuff\Chemistry\Load;
+use Ulvrach\Stuff\Drying\CureTable;
+use Ulvrach\Stuff\Material\Material;
+use Ulvrach\Stuff\Technique\TechniqueKind;
 
 // docs/extending.md and docs/plan-file.md tell strangers where things are; here they are held to the code.
 
@@ -31,7 +31,7 @@ function project(string $path): string
 /** @return array<string, mixed> */
 function schemaOf(string $name): array
 {
-    return json_decode((string) file_get_contents(project("core/PlanFile/{$name}.schema.json")), true);
+    return json_decode((string) file_get_contents(project("core/Plan/File/{$name}.schema.json")), true);
 }
 
 /** @return list<class-string> the classes in these files that are of a kind and can be made */
@@ -143,7 +143,7 @@ it('knows what carriers do to every material that can be dissolved', function ()
 });
 
 it('has every rule in the book', function () {
-    $written = classesOf('core/Rules/*/*.php', Rule::class);
+    $written = classesOf('core/Judgement/Rules/*/*.php', Rule::class);
     $inBook = array_map(static fn (Rule $rule) => $rule::class, array_values((new RuleBook())->rules));
 
     expect(count($written))->toBeGreaterThan(40)->and($inBook)->toEqualCanonicalizing($written);
@@ -158,7 +158,7 @@ it('has a shape for every edit', function () {
 it('lets every edit that the browser makes through', function () {
     preg_match_all(
         "/\\| \\{ edit: '([a-z-]+)'/",
-        (string) file_get_contents(project('resources/js/features/plan/edits.ts')),
+        (string) file_get_contents(project('resources/js/features/plan/state/edits.ts')),
         $found,
     );
 

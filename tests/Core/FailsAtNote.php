@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use Ulvrach\Evaluation\Situation;
-use Ulvrach\Evaluation\Strata;
-use Ulvrach\Rules\Finding;
-use Ulvrach\Rules\Remedy\Workbench;
-use Ulvrach\Rules\RuleBase;
+use Ulvrach\Judgement\Rules\Finding;
+use Ulvrach\Judgement\Rules\Remedy\Workbench;
+use Ulvrach\Judgement\Rules\RuleBase;
+use Ulvrach\Physics\Evaluation\Situation;
+use Ulvrach\Physics\Evaluation\Strata;
 
 /** A rule with a fault in it, as the next one that nobody has found yet: it fails at steps with certain words. */
 final class FailsAtNote extends RuleBase

@@ -3,12 +3,12 @@
 declare(strict_types=1);
 
 use Tests\Core\PlanKit;
-use Ulvrach\Evaluation\Walk;
-use Ulvrach\Evaluation\Walker;
-use Ulvrach\Log\Entry;
-use Ulvrach\Log\EntryKind;
-use Ulvrach\Log\Log;
-use Ulvrach\Log\Trial;
+use Ulvrach\Physics\Evaluation\Walk;
+use Ulvrach\Physics\Evaluation\Walker;
+use Ulvrach\Plan\Log\Entry;
+use Ulvrach\Plan\Log\EntryKind;
+use Ulvrach\Plan\Log\Log;
+use Ulvrach\Plan\Log\Trial;
 use Ulvrach\Report\FinishCard;
 
 /** @param  list<array{string|null, EntryKind, int, 3?: string, 4?: Trial}>  $happened at minutes */

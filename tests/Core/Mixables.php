@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use Ulvrach\Chemistry\BinderFamily;
-use Ulvrach\Chemistry\Carrier;
-use Ulvrach\Chemistry\Sheen;
-use Ulvrach\Colour\Lab;
-use Ulvrach\Material\Material;
-use Ulvrach\Material\Product;
+use Ulvrach\Light\Colour\Lab;
+use Ulvrach\Stuff\Chemistry\BinderFamily;
+use Ulvrach\Stuff\Chemistry\Carrier;
+use Ulvrach\Stuff\Chemistry\Sheen;
+use Ulvrach\Stuff\Material\Material;
+use Ulvrach\Stuff\Material\Product;
 
 /** Jars to mix with: paints of two families, and some that are no part of any mix. */
 final class Mixables

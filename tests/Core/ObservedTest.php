@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 use Tests\Core\PlanKit;
 use Tests\Core\SimulatedModeller;
-use Ulvrach\Drying\OwnTimes;
-use Ulvrach\Evaluation\Observed;
-use Ulvrach\Evaluation\Walk;
-use Ulvrach\Evaluation\Walker;
-use Ulvrach\Log\EntryKind;
-use Ulvrach\Log\Log;
+use Ulvrach\Physics\Evaluation\Observed;
+use Ulvrach\Physics\Evaluation\Walk;
+use Ulvrach\Physics\Evaluation\Walker;
+use Ulvrach\Plan\Log\EntryKind;
+use Ulvrach\Plan\Log\Log;
 use Ulvrach\Plan\Plan;
+use Ulvrach\Plan\Supply\Takes;
 use Ulvrach\Report\DiaryReport;
-use Ulvrach\Supply\Takes;
+use Ulvrach\Stuff\Drying\OwnTimes;
 
 const DULLING = "prime primer on hull\nspray-colour acrylic on hull, wait 1d\nclear-coat gloss on hull, wait 1d\n".
     'enamel-wash wash on hull, wait 2d, clean spirit 30min';

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 use Tests\Core\SimulatedModeller;
 use Ulvrach\Quantity\OwnRatio;
-use Ulvrach\Technique\Pace;
-use Ulvrach\Technique\TechniqueLibrary;
+use Ulvrach\Stuff\Technique\Pace;
+use Ulvrach\Stuff\Technique\TechniqueLibrary;
 
 it('is as the tables say for whom nobody knows, and says how little that is', function () {
     $nobody = OwnRatio::of([]);

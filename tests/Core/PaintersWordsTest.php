@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use Ulvrach\Technique\PaintersWords;
-use Ulvrach\Technique\TechniqueLibrary;
+use Ulvrach\Stuff\Technique\PaintersWords;
+use Ulvrach\Stuff\Technique\TechniqueLibrary;
 
 it('knows what painters call things', function (string $word, string $code) {
     $found = array_filter(

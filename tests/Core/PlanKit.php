@@ -4,27 +4,21 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use Ulvrach\Chemistry\BinderFamily;
-use Ulvrach\Chemistry\Carrier;
-use Ulvrach\Chemistry\Combination;
-use Ulvrach\Chemistry\Load;
-use Ulvrach\Chemistry\Sheen;
-use Ulvrach\Chemistry\Substrate;
-use Ulvrach\Colour\Lab;
-use Ulvrach\Evaluation\Walk;
-use Ulvrach\Log\Entry;
-use Ulvrach\Log\EntryKind;
-use Ulvrach\Log\Log;
-use Ulvrach\Log\StepAsItWas;
-use Ulvrach\Log\Trial;
-use Ulvrach\Material\Material;
-use Ulvrach\Material\Product;
+use Ulvrach\Judgement\Rules\Evaluator;
+use Ulvrach\Judgement\Rules\Verdict;
+use Ulvrach\Light\Colour\Lab;
+use Ulvrach\Physics\Evaluation\Walk;
 use Ulvrach\Plan\Acceptance;
 use Ulvrach\Plan\BenchConditions;
 use Ulvrach\Plan\Build;
 use Ulvrach\Plan\CleanUpPass;
 use Ulvrach\Plan\DepictedMaterial;
 use Ulvrach\Plan\Extent;
+use Ulvrach\Plan\Log\Entry;
+use Ulvrach\Plan\Log\EntryKind;
+use Ulvrach\Plan\Log\Log;
+use Ulvrach\Plan\Log\StepAsItWas;
+use Ulvrach\Plan\Log\Trial;
 use Ulvrach\Plan\Merge;
 use Ulvrach\Plan\Panel;
 use Ulvrach\Plan\Place;
@@ -36,10 +30,16 @@ use Ulvrach\Plan\VehicleKind;
 use Ulvrach\Plan\Zone;
 use Ulvrach\Plan\ZoneKind;
 use Ulvrach\Quantity\Moment;
-use Ulvrach\Rules\Evaluator;
-use Ulvrach\Rules\Verdict;
-use Ulvrach\Technique\Application;
-use Ulvrach\Technique\TechniqueLibrary;
+use Ulvrach\Stuff\Chemistry\BinderFamily;
+use Ulvrach\Stuff\Chemistry\Carrier;
+use Ulvrach\Stuff\Chemistry\Combination;
+use Ulvrach\Stuff\Chemistry\Load;
+use Ulvrach\Stuff\Chemistry\Sheen;
+use Ulvrach\Stuff\Chemistry\Substrate;
+use Ulvrach\Stuff\Material\Material;
+use Ulvrach\Stuff\Material\Product;
+use Ulvrach\Stuff\Technique\Application;
+use Ulvrach\Stuff\Technique\TechniqueLibrary;
 
 /**
  * Plans in the shorthand of the case files: one step a line,

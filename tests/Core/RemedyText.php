@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use Ulvrach\Judgement\Rules\Remedy\Remedy;
+use Ulvrach\Judgement\Rules\Remedy\RemedyAdvisor;
+use Ulvrach\Judgement\Rules\Verdict;
 use Ulvrach\Plan\Edit\InsertStep;
 use Ulvrach\Plan\Edit\ReplaceStep;
+use Ulvrach\Plan\File\EditCodec;
+use Ulvrach\Plan\File\PlanWriter;
 use Ulvrach\Plan\Plan;
-use Ulvrach\PlanFile\EditCodec;
-use Ulvrach\PlanFile\PlanWriter;
-use Ulvrach\Rules\Remedy\Remedy;
-use Ulvrach\Rules\Remedy\RemedyAdvisor;
-use Ulvrach\Rules\Verdict;
 
 /** Remedies as lines of a case file: "+ label", then a line ". edit" for each edit with all that it changes. */
 final class RemedyText

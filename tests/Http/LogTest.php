@@ -6,7 +6,7 @@ use App\Models\LogEntry;
 use App\Plans\PlanStore;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
-use Ulvrach\PlanFile\PlanReader;
+use Ulvrach\Plan\File\PlanReader;
 
 beforeEach(function () {
     $this->user = $this->modeller();
@@ -127,7 +127,7 @@ it('exports plan and log together, and imports them again with nothing lost', fu
 });
 
 it('reads a plan that was stored by an earlier version, and moves its history into the log', function () {
-    $json = (string) file_get_contents(dirname(__DIR__).'/Core/PlanFile/golden/everything.v1.json');
+    $json = (string) file_get_contents(dirname(__DIR__).'/Core/Plan/File/golden/everything.v1.json');
     DB::table('plan_revisions')
         ->where('build_id', $this->id)
         ->update(['document' => $json]);

@@ -6,7 +6,7 @@ use App\Models\Build;
 use Illuminate\Support\Facades\DB;
 use Psr\Log\AbstractLogger;
 use Tests\Core\FailsAtNote;
-use Ulvrach\Rules\RuleBook;
+use Ulvrach\Judgement\Rules\RuleBook;
 
 beforeEach(function () {
     $this->edits = fn (string $note, int $version = 1) => [

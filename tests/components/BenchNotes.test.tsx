@@ -2,7 +2,7 @@ import { screen } from '@testing-library/react'
 import { afterEach, describe, expect, it, vi } from 'vitest'
 import { onPlanClock } from '@/design/duration'
 import type { Knowledge } from '@/features/plan/api'
-import BenchNotes, { sayAdjustable } from '@/features/plan/BenchNotes'
+import BenchNotes, { sayAdjustable } from '@/features/plan/inspector/BenchNotes'
 import { serverAnswers, show, state, step } from './kit'
 
 const knowledge = (changes: Partial<Knowledge> = {}): Knowledge => ({

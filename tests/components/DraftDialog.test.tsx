@@ -1,7 +1,7 @@
 import { screen, waitFor, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { afterEach, describe, expect, it, vi } from 'vitest'
-import DraftDialog from '@/features/plan/DraftDialog'
+import DraftDialog from '@/features/plan/draft/DraftDialog'
 import { library, product, serverKnows, show, state, step } from './kit'
 
 const traces = [

@@ -1,8 +1,8 @@
 import { render, screen } from '@testing-library/react'
 import { expect, it } from 'vitest'
 import { sayBetween } from '@/design/spans'
-import { DryingChart } from '@/features/plan/DryingChart'
-import { sayInto } from '@/features/plan/verdicts'
+import { DryingChart } from '@/features/plan/inspector/DryingChart'
+import { sayInto } from '@/features/plan/state/verdicts'
 import { plan, step, verdict } from './kit'
 
 const one = plan([step('a'), step('b')])

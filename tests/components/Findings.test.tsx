@@ -2,7 +2,7 @@ import { screen } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { afterEach, describe, expect, it, vi } from 'vitest'
 import { trialOf } from '@/features/build'
-import { Findings, outcomeOf } from '@/features/plan/Findings'
+import { Findings, outcomeOf } from '@/features/plan/inspector/Findings'
 import { entry, finding, serverAnswers, show, state, step } from './kit'
 
 const wait = {

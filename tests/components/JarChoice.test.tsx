@@ -1,8 +1,8 @@
 import { screen, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { afterEach, describe, expect, it, vi } from 'vitest'
-import JarChoice from '@/features/plan/JarChoice'
-import PanelMixesDialog from '@/features/plan/PanelMixesDialog'
+import JarChoice from '@/features/plan/inspector/JarChoice'
+import PanelMixesDialog from '@/features/plan/zones/PanelMixesDialog'
 import { serverKnows, show, state, step } from './kit'
 
 const jar = (id: string, atEnd: number, effect: string, changes = {}) => ({

@@ -2,9 +2,9 @@ import { act, screen, waitFor, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import type { Entry, Finding, LogEntry, Step } from '@/features/build'
-import { moveTo, type PlanEdit } from '@/features/plan/edits'
 import { PlanDesk } from '@/features/plan/PlanDesk'
-import type { PlanState } from '@/features/plan/usePlan'
+import { moveTo, type PlanEdit } from '@/features/plan/state/edits'
+import type { PlanState } from '@/features/plan/state/usePlan'
 import { entry, finding, library, serverKnows, show, state, step } from './kit'
 
 const edit = vi.fn(async (_edits: PlanEdit[], _label?: string) => true)

@@ -1,7 +1,7 @@
 import { screen, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { afterEach, describe, expect, it, vi } from 'vitest'
-import RepairDialog from '@/features/plan/RepairDialog'
+import RepairDialog from '@/features/plan/dialogs/RepairDialog'
 import { finding, serverAnswers, show, state, step } from './kit'
 
 const counts = (stops: number) => ({ stops, risks: 0, notes: 0, accepted: 0, lastsMinutes: 100 })

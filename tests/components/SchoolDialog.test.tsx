@@ -1,7 +1,7 @@
 import { screen } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { afterEach, describe, expect, it, vi } from 'vitest'
-import SchoolDialog from '@/features/plan/SchoolDialog'
+import SchoolDialog from '@/features/plan/dialogs/SchoolDialog'
 import { finding, library, plan, show, state, step, verdict } from './kit'
 
 const schools = [

@@ -1,7 +1,7 @@
 import { screen, waitFor } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { describe, expect, it, vi } from 'vitest'
-import SpreadDialog from '@/features/plan/SpreadDialog'
+import SpreadDialog from '@/features/plan/zones/SpreadDialog'
 import { serverKnows, show, state, step } from './kit'
 
 const tracks = step('tracks', { technique: 'track-wash' })

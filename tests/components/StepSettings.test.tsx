@@ -2,8 +2,8 @@ import { screen } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import type { Step } from '@/features/build'
-import type { PlanEdit } from '@/features/plan/edits'
-import StepSettings from '@/features/plan/StepSettings'
+import StepSettings from '@/features/plan/inspector/StepSettings'
+import type { PlanEdit } from '@/features/plan/state/edits'
 import { library, plan, show, step } from './kit'
 
 const edit = vi.fn(async (_edits: PlanEdit[], _label?: string) => true)

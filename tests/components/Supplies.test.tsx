@@ -1,7 +1,7 @@
 import { screen, waitFor, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { afterEach, describe, expect, it, vi } from 'vitest'
-import JarsDialog from '@/features/plan/JarsDialog'
+import JarsDialog from '@/features/plan/jars/JarsDialog'
 import { Supplies } from '@/features/shelf'
 import { sayLack, sayMl } from '@/features/shelf/millilitres'
 import { library, plan, product, serverKnows, show, step } from './kit'

@@ -2,9 +2,9 @@ import { screen } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import type { Entry, LogEntry } from '@/features/build'
-import DoneDialog from '@/features/plan/DoneDialog'
-import { stillBefore } from '@/features/plan/record'
-import { sayChange } from '@/features/plan/SaidBar'
+import DoneDialog from '@/features/plan/dialogs/DoneDialog'
+import { sayChange } from '@/features/plan/frame/SaidBar'
+import { stillBefore } from '@/features/plan/state/record'
 import { entry, library, show, state, step } from './kit'
 
 const onOpenChange = vi.fn()

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
-import { copyEdits } from '@/features/plan/CopyDialog'
-import { addStep, toggleZones } from '@/features/plan/edits'
+import { copyEdits } from '@/features/plan/dialogs/CopyDialog'
+import { addStep, toggleZones } from '@/features/plan/state/edits'
 import { plan, product, step } from './kit'
 
 describe('edits', () => {

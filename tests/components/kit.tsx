@@ -4,7 +4,7 @@ import type { ReactNode } from 'react'
 import { MemoryRouter } from 'react-router'
 import { vi } from 'vitest'
 import type { Entry, Finding, Library, Plan, Product, Step, Verdict } from '@/features/build'
-import type { PlanState } from '@/features/plan/usePlan'
+import type { PlanState } from '@/features/plan/state/usePlan'
 
 /** Draws what needs queries and an address. */
 export function show(ui: ReactNode) {

@@ -9,7 +9,7 @@ import {
     shownIn,
     toAskAgain,
     toSend,
-} from '@/features/plan/machine'
+} from '@/features/plan/state/machine'
 import { state, step } from './kit'
 
 const at = (ids: string[], version = 1, more = {}) => ({

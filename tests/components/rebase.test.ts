@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { rebased } from '@/features/plan/rebase'
+import { rebased } from '@/features/plan/state/rebase'
 import { plan, step } from './kit'
 
 type Changes = Parameters<typeof step>[1]

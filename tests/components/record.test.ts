@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { entryOf, momentOf, trialOf } from '@/features/build'
-import { standing, toggleDone, trialsOf } from '@/features/plan/record'
+import { standing, toggleDone, trialsOf } from '@/features/plan/state/record'
 import { entry, plan, step, verdict } from './kit'
 
 const trial = trialOf({ rule: 'tape-early', where: 'underside', rubs: 10, passed: true })

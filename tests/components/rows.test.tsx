@@ -1,10 +1,10 @@
 import { renderHook } from '@testing-library/react'
 import { describe, expect, test } from 'vitest'
 import type { Plan, Verdict } from '@/features/build'
-import { rowsOf, useRows } from '@/features/plan/rows'
-import { useStable } from '@/features/plan/useStable'
-import { indexFindings } from '@/features/plan/verdicts'
-import { columnsOf } from '@/features/plan/view'
+import { rowsOf, useRows } from '@/features/plan/board/rows'
+import { useStable } from '@/features/plan/state/useStable'
+import { indexFindings } from '@/features/plan/state/verdicts'
+import { columnsOf } from '@/features/plan/state/view'
 import { finding, library, plan as planOf, step as stepOf, verdict as verdictOf } from './kit'
 
 const plan = planOf([stepOf('a'), stepOf('b', { zones: ['turret', 'hull'] }), stepOf('c', { zones: [] })])

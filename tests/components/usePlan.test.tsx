@@ -3,8 +3,8 @@ import { act, cleanup, renderHook, waitFor } from '@testing-library/react'
 import type { ReactNode } from 'react'
 import { afterEach, describe, expect, it, vi } from 'vitest'
 import type { Step } from '@/features/build'
-import type { PlanEdit } from '@/features/plan/edits'
-import { buildQuery, previewQuery, usePlan } from '@/features/plan/usePlan'
+import type { PlanEdit } from '@/features/plan/state/edits'
+import { buildQuery, previewQuery, usePlan } from '@/features/plan/state/usePlan'
 import { serverAnswers, state, step } from './kit'
 
 const edits = [{ edit: 'remove-step' as const, id: 'a' }]

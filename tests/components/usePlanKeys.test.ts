@@ -1,7 +1,7 @@
 import { renderHook } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { expect, it, vi } from 'vitest'
-import { useWhileHeld } from '@/features/plan/usePlanKeys'
+import { useWhileHeld } from '@/features/plan/state/usePlanKeys'
 
 it('calls while a key is held: when it goes down, and again for each change in between', async () => {
     const call = vi.fn()

@@ -2,8 +2,8 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query'
 import { act, renderHook, waitFor } from '@testing-library/react'
 import type { ReactNode } from 'react'
 import { afterEach, describe, expect, it, vi } from 'vitest'
-import { movesAround, moveTo } from '@/features/plan/edits'
-import { usePreview } from '@/features/plan/usePreview'
+import { movesAround, moveTo } from '@/features/plan/state/edits'
+import { usePreview } from '@/features/plan/state/usePreview'
 import { plan, state, step } from './kit'
 
 const saved = state(['a', 'b', 'c', 'd', 'e'].map((id) => step(id)))

@@ -9,7 +9,7 @@ import {
     sayWindows,
     strataOf,
     waitBefore,
-} from '@/features/plan/verdicts'
+} from '@/features/plan/state/verdicts'
 import { finding, plan, step, verdict } from './kit'
 
 describe('verdicts on the board', () => {

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
-import { indexFindings } from '@/features/plan/verdicts'
-import { columnsOf, partsOf, visibleSteps, wholeView } from '@/features/plan/view'
+import { indexFindings } from '@/features/plan/state/verdicts'
+import { columnsOf, partsOf, visibleSteps, wholeView } from '@/features/plan/state/view'
 import { finding, library, plan, step } from './kit'
 
 const many = plan(

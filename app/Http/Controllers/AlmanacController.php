@@ -9,9 +9,9 @@ use App\Models\User;
 use App\Room\Thermometer;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Ulvrach\Drying\Air;
-use Ulvrach\Drying\Season;
 use Ulvrach\Report\AlmanacReport;
+use Ulvrach\Stuff\Drying\Air;
+use Ulvrach\Stuff\Drying\Season;
 
 /** Techniques, materials, rules and schools, to be read: the times in the air of the reader's own room. */
 final readonly class AlmanacController

@@ -18,10 +18,10 @@ use App\Vehicles\Measurements;
 use Illuminate\Database\ConnectionInterface;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Ulvrach\Drying\Season;
-use Ulvrach\Log\Log;
-use Ulvrach\PlanFile\PlanFile;
-use Ulvrach\PlanFile\PlanReader;
+use Ulvrach\Plan\File\PlanFile;
+use Ulvrach\Plan\File\PlanReader;
+use Ulvrach\Plan\Log\Log;
+use Ulvrach\Stuff\Drying\Season;
 
 final readonly class BuildController
 {

@@ -14,13 +14,13 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
-use Ulvrach\Chemistry\Load;
-use Ulvrach\Material\Product;
-use Ulvrach\Palette\Palette;
 use Ulvrach\Plan\Plan;
+use Ulvrach\Plan\Variety\PanelMixes;
 use Ulvrach\Report\JarChoiceReport;
 use Ulvrach\Report\PanelMixesReport;
-use Ulvrach\Variety\PanelMixes;
+use Ulvrach\Stuff\Chemistry\Load;
+use Ulvrach\Stuff\Material\Product;
+use Ulvrach\Stuff\Palette\Palette;
 
 /** Which colour a step is done with: jars on their ground, and mixes on neighbouring panels. */
 final readonly class ColourController

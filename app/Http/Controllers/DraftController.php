@@ -15,24 +15,24 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
-use Ulvrach\Draft\Draft;
-use Ulvrach\Draft\Drafter;
-use Ulvrach\Draft\Redraft;
-use Ulvrach\Draft\Transfer;
-use Ulvrach\Material\ProductShelf;
+use Ulvrach\Counsel\Draft\Draft;
+use Ulvrach\Counsel\Draft\Drafter;
+use Ulvrach\Counsel\Draft\Redraft;
+use Ulvrach\Counsel\Draft\Transfer;
+use Ulvrach\Judgement\Rules\School;
+use Ulvrach\Judgement\Rules\SchoolQuestion;
+use Ulvrach\Judgement\Rules\Severity;
 use Ulvrach\Plan\Fault;
+use Ulvrach\Plan\File\BadPlanFile;
+use Ulvrach\Plan\File\SchemaCheck;
+use Ulvrach\Plan\File\StoryCodec;
 use Ulvrach\Plan\Plan;
 use Ulvrach\Plan\SchoolChoice;
 use Ulvrach\Plan\Terrain;
-use Ulvrach\PlanFile\BadPlanFile;
-use Ulvrach\PlanFile\SchemaCheck;
-use Ulvrach\PlanFile\StoryCodec;
 use Ulvrach\Report\DraftReport;
-use Ulvrach\Rules\School;
-use Ulvrach\Rules\SchoolQuestion;
-use Ulvrach\Rules\Severity;
 use Ulvrach\Schedule\NoSchedule;
-use Ulvrach\Technique\Stage;
+use Ulvrach\Stuff\Material\ProductShelf;
+use Ulvrach\Stuff\Technique\Stage;
 
 /**
  * A plan drafted from a story. Nothing is changed: the answer has the edits that make it the plan.

@@ -12,8 +12,8 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
-use Ulvrach\Material\StarterShelf;
-use Ulvrach\PlanFile\PlanWriter;
+use Ulvrach\Plan\File\PlanWriter;
+use Ulvrach\Stuff\Material\StarterShelf;
 
 /** The jars that a person owns. */
 final class JarController

@@ -5,23 +5,23 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use Illuminate\Http\JsonResponse;
-use Ulvrach\Chemistry\BinderFamily;
-use Ulvrach\Chemistry\Carrier;
-use Ulvrach\Chemistry\Substrate;
-use Ulvrach\Material\StarterShelf;
+use Ulvrach\Judgement\Rules\Rule;
+use Ulvrach\Judgement\Rules\RuleBook;
+use Ulvrach\Judgement\Rules\School;
 use Ulvrach\Plan\DepictedMaterial;
+use Ulvrach\Plan\File\PlanWriter;
 use Ulvrach\Plan\Terrain;
 use Ulvrach\Plan\VehicleKind;
 use Ulvrach\Plan\ZoneKind;
-use Ulvrach\PlanFile\PlanWriter;
 use Ulvrach\Report\AlmanacReport;
 use Ulvrach\Report\VehicleReport;
-use Ulvrach\Rules\Rule;
-use Ulvrach\Rules\RuleBook;
-use Ulvrach\Rules\School;
-use Ulvrach\Technique\PaintersWords;
-use Ulvrach\Technique\Technique;
-use Ulvrach\Technique\TechniqueLibrary;
+use Ulvrach\Stuff\Chemistry\BinderFamily;
+use Ulvrach\Stuff\Chemistry\Carrier;
+use Ulvrach\Stuff\Chemistry\Substrate;
+use Ulvrach\Stuff\Material\StarterShelf;
+use Ulvrach\Stuff\Technique\PaintersWords;
+use Ulvrach\Stuff\Technique\Technique;
+use Ulvrach\Stuff\Technique\TechniqueLibrary;
 use Ulvrach\Vehicle\Catalogue;
 
 /** What the core knows and every screen needs the words for. The same for everybody. */

@@ -11,12 +11,12 @@ use App\Models\Build;
 use App\Plans\LogStore;
 use App\Room\Thermometer;
 use Illuminate\Http\JsonResponse;
-use Ulvrach\Log\Entry;
-use Ulvrach\Log\Measurement;
-use Ulvrach\PlanFile\BadPlanFile;
-use Ulvrach\PlanFile\LogCodec;
-use Ulvrach\Rules\Evaluator;
-use Ulvrach\Trial\Tried;
+use Ulvrach\Judgement\Rules\Evaluator;
+use Ulvrach\Judgement\Trial\Tried;
+use Ulvrach\Plan\File\BadPlanFile;
+use Ulvrach\Plan\File\LogCodec;
+use Ulvrach\Plan\Log\Entry;
+use Ulvrach\Plan\Log\Measurement;
 
 /** What was really done on a build: read, and added to. */
 final readonly class LogController

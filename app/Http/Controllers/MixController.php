@@ -20,14 +20,14 @@ use Illuminate\Support\Carbon;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
-use Ulvrach\Colour\ColourText;
-use Ulvrach\Material\Product;
-use Ulvrach\Material\Stock;
-use Ulvrach\Palette\Ladder;
-use Ulvrach\Palette\Palette;
-use Ulvrach\PlanFile\OwnShelfFile;
+use Ulvrach\Light\Colour\ColourText;
+use Ulvrach\Plan\File\OwnShelfFile;
 use Ulvrach\Report\MixReport;
-use Ulvrach\Technique\Application;
+use Ulvrach\Stuff\Material\Product;
+use Ulvrach\Stuff\Material\Stock;
+use Ulvrach\Stuff\Palette\Ladder;
+use Ulvrach\Stuff\Palette\Palette;
+use Ulvrach\Stuff\Technique\Application;
 
 /**
  * The mix desk: which mix comes closest, what a mix looks like, and the mixes that are kept.

@@ -13,10 +13,10 @@ use Illuminate\Database\ConnectionInterface;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
-use Ulvrach\Drying\OwnTimes;
-use Ulvrach\Evaluation\Walk;
+use Ulvrach\Physics\Evaluation\Walk;
 use Ulvrach\Plan\Edit\PutProduct;
 use Ulvrach\Report\DiaryReport;
+use Ulvrach\Stuff\Drying\OwnTimes;
 
 /** What of a person's own numbers counts: nothing does until they say so, and any observation can be left out. */
 final readonly class OwnNumberController

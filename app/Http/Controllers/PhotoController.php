@@ -20,7 +20,7 @@ use Illuminate\Support\Str;
 use Illuminate\Validation\ValidationException;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 use Ulvrach\Plan\Plan;
-use Ulvrach\Technique\TechniqueLibrary;
+use Ulvrach\Stuff\Technique\TechniqueLibrary;
 
 /** One's own photographs. A picture is sent as it is, as the body of the request. */
 final readonly class PhotoController

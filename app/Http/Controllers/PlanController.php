@@ -20,18 +20,18 @@ use Illuminate\Http\Response;
 use Illuminate\Support\Str;
 use Illuminate\Validation\ValidationException;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
+use Ulvrach\Counsel\Repair\Repairer;
+use Ulvrach\Judgement\Rules\Remedy\RemedyAdvisor;
+use Ulvrach\Judgement\Rules\Verdict;
+use Ulvrach\Plan\File\BadPlanFile;
+use Ulvrach\Plan\File\EditCodec;
+use Ulvrach\Plan\File\PlanFile;
+use Ulvrach\Plan\File\PlanWriter;
 use Ulvrach\Plan\Placing;
-use Ulvrach\PlanFile\BadPlanFile;
-use Ulvrach\PlanFile\EditCodec;
-use Ulvrach\PlanFile\PlanFile;
-use Ulvrach\PlanFile\PlanWriter;
-use Ulvrach\Repair\Repairer;
 use Ulvrach\Report\KnowledgeReport;
 use Ulvrach\Report\VerdictReport;
-use Ulvrach\Rules\Remedy\RemedyAdvisor;
-use Ulvrach\Rules\Verdict;
-use Ulvrach\Technique\Technique;
-use Ulvrach\Technique\TechniqueLibrary;
+use Ulvrach\Stuff\Technique\Technique;
+use Ulvrach\Stuff\Technique\TechniqueLibrary;
 
 /** The plan of one build: changing it, trying a change out, and taking it away as a file. */
 final readonly class PlanController

@@ -9,8 +9,8 @@ use App\Models\SavedMix;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Ulvrach\Palette\KeptMix;
-use Ulvrach\ShelfFile\RecipeTable;
+use Ulvrach\Stuff\Palette\KeptMix;
+use Ulvrach\Stuff\ShelfFile\RecipeTable;
 
 /** The kept mixes as a table that spreadsheets read and write. */
 final class RecipeController

@@ -11,10 +11,10 @@ use App\Plans\LogStore;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
+use Ulvrach\Counsel\Rescue\Mishap;
+use Ulvrach\Counsel\Rescue\Mishaps;
+use Ulvrach\Counsel\Rescue\Rescuer;
 use Ulvrach\Report\RescueReport;
-use Ulvrach\Rescue\Mishap;
-use Ulvrach\Rescue\Mishaps;
-use Ulvrach\Rescue\Rescuer;
 
 /** What can still be done when something has gone wrong. Nothing is changed: a way out says which edits it takes. */
 final readonly class RescueController

@@ -10,7 +10,7 @@ use App\Http\Requests\RoomRequest;
 use App\Room\Thermometer;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Ulvrach\Drying\Season;
+use Ulvrach\Stuff\Drying\Season;
 
 /** The room as it is measured now, and as it is through the year. */
 final readonly class RoomController

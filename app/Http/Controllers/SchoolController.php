@@ -10,7 +10,7 @@ use App\Models\OwnSchool;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
-use Ulvrach\PlanFile\PlanWriter;
+use Ulvrach\Plan\File\PlanWriter;
 
 /** Schools that a person has made by copying one and changing answers. A plan that uses one carries its own copy. */
 final class SchoolController

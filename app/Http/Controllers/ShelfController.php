@@ -19,14 +19,14 @@ use Illuminate\Http\Response;
 use Illuminate\Support\Str;
 use Illuminate\Validation\ValidationException;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
-use Ulvrach\Material\JarRole;
-use Ulvrach\Material\Product;
-use Ulvrach\PlanFile\OwnJar;
-use Ulvrach\PlanFile\OwnShelfFile;
-use Ulvrach\ShelfFile\Column;
-use Ulvrach\ShelfFile\PaletteFile;
-use Ulvrach\ShelfFile\ShelfRow;
-use Ulvrach\ShelfFile\ShelfTable;
+use Ulvrach\Plan\File\OwnJar;
+use Ulvrach\Plan\File\OwnShelfFile;
+use Ulvrach\Stuff\Material\JarRole;
+use Ulvrach\Stuff\Material\Product;
+use Ulvrach\Stuff\ShelfFile\Column;
+use Ulvrach\Stuff\ShelfFile\PaletteFile;
+use Ulvrach\Stuff\ShelfFile\ShelfRow;
+use Ulvrach\Stuff\ShelfFile\ShelfTable;
 
 /** One's own shelf: the jars with what is left of them, since when they are open, and where they are used. */
 final readonly class ShelfController

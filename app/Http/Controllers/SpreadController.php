@@ -14,15 +14,15 @@ use Illuminate\Database\ConnectionInterface;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;
-use Ulvrach\Draft\Spread;
-use Ulvrach\Log\Log;
+use Ulvrach\Counsel\Draft\Spread;
+use Ulvrach\Judgement\Rules\Evaluator;
+use Ulvrach\Judgement\Rules\Severity;
 use Ulvrach\Plan\Edit\InsertStep;
 use Ulvrach\Plan\Edit\PlanEdit;
+use Ulvrach\Plan\File\EditCodec;
+use Ulvrach\Plan\Log\Log;
 use Ulvrach\Plan\Plan;
-use Ulvrach\PlanFile\EditCodec;
-use Ulvrach\Rules\Evaluator;
-use Ulvrach\Rules\Severity;
-use Ulvrach\Technique\TechniqueLibrary;
+use Ulvrach\Stuff\Technique\TechniqueLibrary;
 
 /** The same steps on several builds of one's own: what that would come to on each, and laying it on those chosen. */
 final readonly class SpreadController

@@ -12,7 +12,7 @@ use App\Plans\LogStore;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
-use Ulvrach\Evaluation\Walk;
+use Ulvrach\Physics\Evaluation\Walk;
 use Ulvrach\Report\KnowledgeReport;
 
 /** What is known of one step, or of one zone at a step, when somebody looks at it. */

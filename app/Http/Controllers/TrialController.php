@@ -17,18 +17,18 @@ use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
-use Ulvrach\Drying\Air;
-use Ulvrach\Drying\Season;
-use Ulvrach\Evaluation\Walk;
+use Ulvrach\Judgement\Trial\Card;
+use Ulvrach\Physics\Evaluation\Walk;
 use Ulvrach\Plan\BenchConditions;
 use Ulvrach\Plan\Build as Facts;
+use Ulvrach\Plan\File\PlanFile;
+use Ulvrach\Plan\File\PlanReader;
 use Ulvrach\Plan\Plan;
 use Ulvrach\Plan\SchoolChoice;
 use Ulvrach\Plan\VehicleKind;
-use Ulvrach\PlanFile\PlanFile;
-use Ulvrach\PlanFile\PlanReader;
 use Ulvrach\Report\TrialReport;
-use Ulvrach\Trial\Card;
+use Ulvrach\Stuff\Drying\Air;
+use Ulvrach\Stuff\Drying\Season;
 
 /** Cards on which something is tried before it goes on a model. A card is a build of one's own, and is kept as one. */
 final readonly class TrialController

@@ -6,7 +6,7 @@ namespace App\Http\Requests;
 
 use App\Clock\WhatIf;
 use Illuminate\Foundation\Http\FormRequest;
-use Ulvrach\Rules\School;
+use Ulvrach\Judgement\Rules\School;
 
 /** Which builds are to be laid into the week, and what is to be thought through otherwise. */
 final class ClockRequest extends FormRequest

@@ -7,10 +7,10 @@ namespace App\Http\Requests;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
-use Ulvrach\Chemistry\BinderFamily;
-use Ulvrach\Colour\ColourText;
-use Ulvrach\Colour\Lab;
-use Ulvrach\Palette\Palette;
+use Ulvrach\Light\Colour\ColourText;
+use Ulvrach\Light\Colour\Lab;
+use Ulvrach\Stuff\Chemistry\BinderFamily;
+use Ulvrach\Stuff\Palette\Palette;
 
 /** Which colour is wanted, and of what it may be mixed. */
 final class ClosestMixRequest extends FormRequest

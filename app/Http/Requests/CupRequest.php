@@ -9,10 +9,10 @@ use App\Models\User;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Str;
 use Illuminate\Validation\ValidationException;
-use Ulvrach\Colour\ColourText;
-use Ulvrach\Colour\Lab;
-use Ulvrach\Palette\Cup;
-use Ulvrach\Palette\KeptMix;
+use Ulvrach\Light\Colour\ColourText;
+use Ulvrach\Light\Colour\Lab;
+use Ulvrach\Stuff\Palette\Cup;
+use Ulvrach\Stuff\Palette\KeptMix;
 
 /** Jars of one's own shelf and kept mixes with their parts, how they are thinned, and what is wanted of them. */
 final class CupRequest extends FormRequest

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use Illuminate\Foundation\Http\FormRequest;
-use Ulvrach\ShelfFile\Column;
+use Ulvrach\Stuff\ShelfFile\Column;
 
 /** A table of jars, and which of its columns is which. */
 final class ImportShelfRequest extends FormRequest

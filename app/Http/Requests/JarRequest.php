@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use Illuminate\Foundation\Http\FormRequest;
-use Ulvrach\Material\Product;
 use Ulvrach\Plan\Fault;
-use Ulvrach\PlanFile\BadPlanFile;
-use Ulvrach\PlanFile\PlanReader;
+use Ulvrach\Plan\File\BadPlanFile;
+use Ulvrach\Plan\File\PlanReader;
+use Ulvrach\Stuff\Material\Product;
 
 /** A jar as plan files write a product; its id stands in the address. */
 final class JarRequest extends FormRequest

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use Illuminate\Foundation\Http\FormRequest;
-use Ulvrach\Log\Entry;
-use Ulvrach\PlanFile\BadPlanFile;
-use Ulvrach\PlanFile\LogCodec;
-use Ulvrach\PlanFile\PlanReader;
+use Ulvrach\Plan\File\BadPlanFile;
+use Ulvrach\Plan\File\LogCodec;
+use Ulvrach\Plan\File\PlanReader;
+use Ulvrach\Plan\Log\Entry;
 
 /** Log entries in the open format. */
 final class LogRequest extends FormRequest

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use Illuminate\Foundation\Http\FormRequest;
-use Ulvrach\Variety\Tinter;
-use Ulvrach\Variety\Tints;
+use Ulvrach\Plan\Variety\Tinter;
+use Ulvrach\Plan\Variety\Tints;
 
 /** Of which jars the panels of a step get their mixes, and which panels keep theirs. */
 final class PanelMixesRequest extends FormRequest

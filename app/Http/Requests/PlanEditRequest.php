@@ -8,9 +8,9 @@ use App\Http\CurrentUser;
 use Illuminate\Foundation\Http\FormRequest;
 use Ulvrach\Plan\Edit\PlanEdit;
 use Ulvrach\Plan\Fault;
-use Ulvrach\PlanFile\BadPlanFile;
-use Ulvrach\PlanFile\EditCodec;
-use Ulvrach\PlanFile\PlanReader;
+use Ulvrach\Plan\File\BadPlanFile;
+use Ulvrach\Plan\File\EditCodec;
+use Ulvrach\Plan\File\PlanReader;
 
 /** Edits in the open format, with the version of the plan that they were made on. */
 final class PlanEditRequest extends FormRequest

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use Illuminate\Foundation\Http\FormRequest;
-use Ulvrach\Drying\RoomProfile;
-use Ulvrach\Drying\Season;
+use Ulvrach\Stuff\Drying\RoomProfile;
+use Ulvrach\Stuff\Drying\Season;
 
 /**
  * What somebody's room is like by season and by hour, and whether the clock counts with it.

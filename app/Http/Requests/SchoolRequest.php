@@ -6,12 +6,12 @@ namespace App\Http\Requests;
 
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Validator;
+use Ulvrach\Judgement\Rules\RuleBook;
+use Ulvrach\Judgement\Rules\School;
+use Ulvrach\Judgement\Rules\SchoolQuestion;
+use Ulvrach\Judgement\Rules\Severity;
+use Ulvrach\Plan\File\PlanReader;
 use Ulvrach\Plan\SchoolChoice;
-use Ulvrach\PlanFile\PlanReader;
-use Ulvrach\Rules\RuleBook;
-use Ulvrach\Rules\School;
-use Ulvrach\Rules\SchoolQuestion;
-use Ulvrach\Rules\Severity;
 
 final class SchoolRequest extends FormRequest
 {

@@ -10,13 +10,13 @@ use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Rules\Enum;
 use Illuminate\Validation\Validator;
-use Ulvrach\Drying\Air;
 use Ulvrach\Plan\BenchConditions;
 use Ulvrach\Plan\Build;
+use Ulvrach\Plan\File\PlanReader;
 use Ulvrach\Plan\Plan;
 use Ulvrach\Plan\SchoolChoice;
 use Ulvrach\Plan\VehicleKind;
-use Ulvrach\PlanFile\PlanReader;
+use Ulvrach\Stuff\Drying\Air;
 use Ulvrach\Vehicle\Catalogue;
 use Ulvrach\Vehicle\ZoneTemplates;
 

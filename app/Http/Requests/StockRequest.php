@@ -6,9 +6,9 @@ namespace App\Http\Requests;
 
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
-use Ulvrach\Material\JarRole;
-use Ulvrach\Material\LabelSign;
-use Ulvrach\Material\Stock;
+use Ulvrach\Stuff\Material\JarRole;
+use Ulvrach\Stuff\Material\LabelSign;
+use Ulvrach\Stuff\Material\Stock;
 
 /** What is known of one's own jar beside the paint in it. All of it may be left open. */
 final class StockRequest extends FormRequest

@@ -8,7 +8,7 @@ use App\Clock\BenchSettings;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Validator;
 use Ulvrach\Schedule\Week;
-use Ulvrach\Technique\Pace;
+use Ulvrach\Stuff\Technique\Pace;
 
 /** @phpstan-import-type WeekData from BenchSettings */
 final class WeekRequest extends FormRequest

@@ -7,17 +7,17 @@ namespace App\Http\Resources;
 use App\Models\Build;
 use App\Plans\Judge;
 use App\Plans\UnreadablePlan;
-use Ulvrach\Evaluation\FilmClock;
-use Ulvrach\Evaluation\Forecast;
-use Ulvrach\Evaluation\Walk;
-use Ulvrach\Log\Log;
+use Ulvrach\Physics\Evaluation\FilmClock;
+use Ulvrach\Physics\Evaluation\Forecast;
+use Ulvrach\Physics\Evaluation\Walk;
+use Ulvrach\Plan\Log\Log;
 use Ulvrach\Plan\Step;
 use Ulvrach\Report\CureReport;
 use Ulvrach\Report\FinishReport;
 use Ulvrach\Report\TimetableReport;
 use Ulvrach\Report\VerdictReport;
-use Ulvrach\Technique\Stage;
-use Ulvrach\Technique\TechniqueLibrary;
+use Ulvrach\Stuff\Technique\Stage;
+use Ulvrach\Stuff\Technique\TechniqueLibrary;
 
 /** A build on the bench: how far it is, what it waits for, and what is still drying. */
 final readonly class BenchCard

@@ -11,10 +11,10 @@ use App\Plans\Judge;
 use App\Plans\LogStore;
 use App\Plans\PlanStore;
 use App\Room\Forecasts;
-use Ulvrach\Evaluation\FilmClock;
-use Ulvrach\Evaluation\Walk;
-use Ulvrach\PlanFile\LogCodec;
-use Ulvrach\PlanFile\PlanWriter;
+use Ulvrach\Physics\Evaluation\FilmClock;
+use Ulvrach\Physics\Evaluation\Walk;
+use Ulvrach\Plan\File\LogCodec;
+use Ulvrach\Plan\File\PlanWriter;
 use Ulvrach\Report\CureReport;
 use Ulvrach\Report\VerdictReport;
 

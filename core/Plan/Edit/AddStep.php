@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Ulvrach\Plan\Edit;
 
-use Ulvrach\Material\Shelf;
 use Ulvrach\Plan\Merge;
 use Ulvrach\Plan\Placing;
 use Ulvrach\Plan\Plan;
 use Ulvrach\Plan\StepMaker;
+use Ulvrach\Stuff\Material\Shelf;
 
 /** Puts a complete step before the one that now stands at the index, with a product and zones that suit it. */
 final readonly class AddStep implements PlanEdit

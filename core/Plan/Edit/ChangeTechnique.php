@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Ulvrach\Plan\Edit;
 
-use Ulvrach\Material\Shelf;
 use Ulvrach\Plan\Plan;
 use Ulvrach\Plan\StepMaker;
+use Ulvrach\Stuff\Material\Shelf;
 
 /** The same step done another way, with a product that suits it. */
 final readonly class ChangeTechnique implements PlanEdit

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Ulvrach\Plan\Edit;
 
-use Ulvrach\Material\Product;
 use Ulvrach\Plan\Consistency;
 use Ulvrach\Plan\Plan;
+use Ulvrach\Stuff\Material\Product;
 
 /** Adds a product, or changes the one of the same id everywhere it is used. */
 final readonly class PutProduct implements PlanEdit

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Ulvrach\Plan\Edit;
 
 use Ulvrach\Plan\Plan;
-use Ulvrach\Technique\TechniqueLibrary;
+use Ulvrach\Stuff\Technique\TechniqueLibrary;
 
 /** How edits name a step. */
 final class StepWords

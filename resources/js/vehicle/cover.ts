@@ -1,5 +1,5 @@
 import { bandField, type Fields, grainField, noiseField, partTone, patchField, patchLimit, streakField } from './fields'
-import { markingOf } from './marking'
+import { markingOf, type Scheme } from './marking'
 import { chance, smoothstep } from './noise'
 
 /** What a step leaves to be seen, as the server says it. */
@@ -21,12 +21,6 @@ export type Mark = {
 
 /** How much of each pixel a mark takes, 0 to 255; and where it is rimmed by a lighter tone of what lies below. */
 export type Cover = { taken: Uint8Array; rim: Uint8Array | null }
-
-/**
- * What else decides where a mark lies: how many of its kind come before it, so that nothing moves when a step of
- * another kind is put in, and the number that is painted on.
- */
-export type Scheme = { nth: number; number: string; isZone: (at: number) => boolean; seed: number }
 
 /** Per cent that bands take where nobody says. */
 const USUAL_BANDS = 45

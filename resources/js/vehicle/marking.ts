@@ -1,6 +1,11 @@
-import type { Scheme } from './cover'
 import type { Fields } from './fields'
 import { smoothstep } from './noise'
+
+/**
+ * What else decides where a mark lies: how many of its kind come before it, so that nothing moves when a step of
+ * another kind is put in, and the number that is painted on.
+ */
+export type Scheme = { nth: number; number: string; isZone: (at: number) => boolean; seed: number }
 
 type Point = readonly [x: number, y: number]
 

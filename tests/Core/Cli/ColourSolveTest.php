@@ -3,9 +3,9 @@
 declare(strict_types=1);
 
 use Symfony\Component\Process\Process;
-use Ulvrach\Colour\Lab;
-use Ulvrach\Colour\Observer;
-use Ulvrach\Mixing\PaintMaker;
+use Ulvrach\Light\Colour\Lab;
+use Ulvrach\Light\Colour\Observer;
+use Ulvrach\Light\Mixing\PaintMaker;
 
 /** @return array{int, string} exit code, standard output */
 function solveColours(string $stdin, string ...$arguments): array

@@ -3,8 +3,8 @@
 declare(strict_types=1);
 
 use Tests\Core\PlanKit;
-use Ulvrach\PlanFile\PlanFile;
-use Ulvrach\PlanFile\PlanWriter;
+use Ulvrach\Plan\File\PlanFile;
+use Ulvrach\Plan\File\PlanWriter;
 
 /** @return array{int, string, string} exit code, standard output, standard error */
 function check(string $stdin, string ...$arguments): array

@@ -3,9 +3,6 @@
 declare(strict_types=1);
 
 use Tests\Core\PlanKit;
-use Ulvrach\Chemistry\BinderFamily;
-use Ulvrach\Material\Material;
-use Ulvrach\Material\Product;
 use Ulvrach\Plan\Edit\AddStep;
 use Ulvrach\Plan\Edit\ChangeTechnique;
 use Ulvrach\Plan\Edit\EditRefused;
@@ -16,10 +13,13 @@ use Ulvrach\Plan\Edit\RemoveProduct;
 use Ulvrach\Plan\Edit\RemoveStep;
 use Ulvrach\Plan\Edit\RemoveZone;
 use Ulvrach\Plan\Edit\ReplaceStep;
+use Ulvrach\Plan\File\BadPlanFile;
+use Ulvrach\Plan\File\EditCodec;
 use Ulvrach\Plan\Plan;
-use Ulvrach\PlanFile\BadPlanFile;
-use Ulvrach\PlanFile\EditCodec;
-use Ulvrach\Technique\TechniqueLibrary;
+use Ulvrach\Stuff\Chemistry\BinderFamily;
+use Ulvrach\Stuff\Material\Material;
+use Ulvrach\Stuff\Material\Product;
+use Ulvrach\Stuff\Technique\TechniqueLibrary;
 
 /** @return list<string> */
 function order(Plan $plan): array

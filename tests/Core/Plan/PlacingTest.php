@@ -6,7 +6,7 @@ use Tests\Core\PlanKit;
 use Ulvrach\Plan\Edit\AddStep;
 use Ulvrach\Plan\Placing;
 use Ulvrach\Plan\Plan;
-use Ulvrach\Technique\TechniqueLibrary;
+use Ulvrach\Stuff\Technique\TechniqueLibrary;
 
 /** @return list<string> */
 function placed(Plan $plan, string $technique): array

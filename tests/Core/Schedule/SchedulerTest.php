@@ -7,7 +7,7 @@ use Tests\Core\Schedule\BruteForce;
 use Tests\Core\Schedule\Generated;
 use Tests\Core\Schedule\Solvable;
 use Tests\Core\Schedule\Verifier;
-use Ulvrach\PlanFile\BadPlanFile;
+use Ulvrach\Plan\File\BadPlanFile;
 use Ulvrach\Schedule\Activity;
 use Ulvrach\Schedule\Lag;
 use Ulvrach\Schedule\NoSchedule;

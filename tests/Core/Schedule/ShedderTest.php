@@ -3,11 +3,11 @@
 declare(strict_types=1);
 
 use Tests\Core\PlanKit;
-use Ulvrach\Log\EntryKind;
-use Ulvrach\Log\Log;
+use Ulvrach\Judgement\Rules\Evaluator;
+use Ulvrach\Judgement\Rules\Severity;
+use Ulvrach\Plan\Log\EntryKind;
+use Ulvrach\Plan\Log\Log;
 use Ulvrach\Quantity\Moment;
-use Ulvrach\Rules\Evaluator;
-use Ulvrach\Rules\Severity;
 use Ulvrach\Schedule\Shedder;
 use Ulvrach\Schedule\Shedding;
 use Ulvrach\Schedule\Week;

@@ -7,18 +7,24 @@ namespace Tests\Core\Sequences;
 use Opis\JsonSchema\Errors\ErrorFormatter;
 use Opis\JsonSchema\Validator;
 use Tests\Core\Chance;
-use Ulvrach\Draft\Drafter;
-use Ulvrach\Draft\Redraft;
-use Ulvrach\Draft\Spread;
-use Ulvrach\Draft\Transfer;
-use Ulvrach\Evaluation\Forecast;
-use Ulvrach\Log\Contradiction;
-use Ulvrach\Material\StarterShelf;
+use Ulvrach\Counsel\Draft\Drafter;
+use Ulvrach\Counsel\Draft\Redraft;
+use Ulvrach\Counsel\Draft\Spread;
+use Ulvrach\Counsel\Draft\Transfer;
+use Ulvrach\Counsel\Repair\Repairer;
+use Ulvrach\Counsel\Rescue\Mishaps;
+use Ulvrach\Counsel\Rescue\Rescuer;
+use Ulvrach\Judgement\Rules\Evaluator;
+use Ulvrach\Judgement\Rules\Remedy\RemedyAdvisor;
+use Ulvrach\Judgement\Rules\Verdict;
+use Ulvrach\Judgement\Trial\Card;
+use Ulvrach\Physics\Evaluation\Forecast;
+use Ulvrach\Plan\File\PlanFile;
+use Ulvrach\Plan\File\PlanReader;
+use Ulvrach\Plan\File\PlanWriter;
+use Ulvrach\Plan\Log\Contradiction;
 use Ulvrach\Plan\Placing;
-use Ulvrach\PlanFile\PlanFile;
-use Ulvrach\PlanFile\PlanReader;
-use Ulvrach\PlanFile\PlanWriter;
-use Ulvrach\Repair\Repairer;
+use Ulvrach\Plan\Supply\Takes;
 use Ulvrach\Report\BenchSheet;
 use Ulvrach\Report\CardReport;
 use Ulvrach\Report\DiaryReport;
@@ -32,19 +38,13 @@ use Ulvrach\Report\RescueReport;
 use Ulvrach\Report\TimetableReport;
 use Ulvrach\Report\TrialReport;
 use Ulvrach\Report\VerdictReport;
-use Ulvrach\Rescue\Mishaps;
-use Ulvrach\Rescue\Rescuer;
-use Ulvrach\Rules\Evaluator;
-use Ulvrach\Rules\Remedy\RemedyAdvisor;
-use Ulvrach\Rules\Verdict;
 use Ulvrach\Schedule\HeldBack;
 use Ulvrach\Schedule\NoSchedule;
 use Ulvrach\Schedule\Timetabler;
 use Ulvrach\Schedule\Week;
 use Ulvrach\Schedule\Workload;
-use Ulvrach\Supply\Takes;
-use Ulvrach\Technique\TechniqueLibrary;
-use Ulvrach\Trial\Card;
+use Ulvrach\Stuff\Material\StarterShelf;
+use Ulvrach\Stuff\Technique\TechniqueLibrary;
 
 /**
  * All that the program can be asked about one plan, asked. What throws is a fault of the program; what it answers is
@@ -241,7 +241,7 @@ final class Everything
     {
         if (self::$contract === null) {
             self::$contract = new Validator(null, 10, false);
-            foreach (['contract/answers', 'core/PlanFile/plan-v2'] as $file) {
+            foreach (['contract/answers', 'core/Plan/File/plan-v2'] as $file) {
                 self::$contract->resolver()?->registerFile(
                     'https://ulvrach.invalid/'.basename($file).'.schema.json',
                     dirname(__DIR__, 3)."/{$file}.schema.json",

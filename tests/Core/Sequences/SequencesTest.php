@@ -37,6 +37,6 @@ it('makes sequences that differ, from the whole library and with every field now
         $fields['log'][count($file->log->entries)] = true;
     }
 
-    expect(count($techniques))->toBe(count(Ulvrach\Technique\TechniqueLibrary::all()))
+    expect(count($techniques))->toBe(count(Ulvrach\Stuff\Technique\TechniqueLibrary::all()))
         ->and(min(array_map(count(...), $fields)))->toBeGreaterThan(1);
 });

@@ -2,34 +2,33 @@ import { Suspense, useMemo, useState } from 'react'
 import { useSearchParams } from 'react-router'
 import { later } from '@/design/later'
 import type { BuildState, Library } from '@/features/build'
-import type { Cursor, OpenDialog } from './acts'
-import { Board } from './Board'
-import { ChosenBar } from './ChosenBar'
-import { addStep, movesAround, moveTo, type NewStep, type PlanEdit } from './edits'
-import { Inspector } from './Inspector'
-import { PlanBar } from './PlanBar'
-import { PlanDialogs } from './PlanDialogs'
-import { isDone } from './record'
-import { rowsOf } from './rows'
-import type { Said } from './SaidBar'
-import { UnsavedBanner } from './UnsavedBanner'
-import { targetsOf, useActs } from './useActs'
-import { useIsNarrow } from './useIsNarrow'
-import type { PlanState, PlanWork } from './usePlan'
-import { usePlanKeys, useWhileHeld } from './usePlanKeys'
-import { usePreview } from './usePreview'
-import { useSessions } from './useSessions'
-import { useStable } from './useStable'
-import { useVehicle } from './useVehicle'
-import { indexFindings } from './verdicts'
-import { type View, wholeView } from './view'
+import { Board } from './board/Board'
+import { ChosenBar } from './board/ChosenBar'
+import { rowsOf } from './board/rows'
+import { PlanDialogs } from './dialogs/PlanDialogs'
+import { PlanBar } from './frame/PlanBar'
+import { UnsavedBanner } from './frame/UnsavedBanner'
+import { Inspector } from './inspector/Inspector'
+import type { Cursor, OpenDialog, Said } from './state/acts'
+import { addStep, movesAround, moveTo, type NewStep, type PlanEdit } from './state/edits'
+import { isDone } from './state/record'
+import { targetsOf, useActs } from './state/useActs'
+import { useIsNarrow } from './state/useIsNarrow'
+import type { PlanState, PlanWork } from './state/usePlan'
+import { usePlanKeys, useWhileHeld } from './state/usePlanKeys'
+import { usePreview } from './state/usePreview'
+import { useSessions } from './state/useSessions'
+import { useStable } from './state/useStable'
+import { indexFindings } from './state/verdicts'
+import { type View, wholeView } from './state/view'
+import { useVehicle } from './zones/useVehicle'
 
 // The board stands before the vehicle is drawn.
-const VehiclePanel = later(() => import('./VehiclePanel'))
-const SaidBar = later(async () => ({ default: (await import('./SaidBar')).SaidBar }))
+const VehiclePanel = later(() => import('./zones/VehiclePanel'))
+const SaidBar = later(async () => ({ default: (await import('./frame/SaidBar')).SaidBar }))
 // On a phone only.
-const Sheet = later(() => import('./Sheet'))
-const StepList = later(() => import('./StepList'))
+const Sheet = later(() => import('./inspector/Sheet'))
+const StepList = later(() => import('./board/StepList'))
 
 type Props = { state: PlanState; library: Library; work: PlanWork }
 

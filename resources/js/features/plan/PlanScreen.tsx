@@ -5,7 +5,7 @@ import { ApiError } from '@/app/http'
 import { RetryNotice } from '@/design/Notice'
 import { libraryQuery } from '@/features/build'
 import { PlanDesk } from './PlanDesk'
-import { usePlan } from './usePlan'
+import { usePlan } from './state/usePlan'
 
 export function PlanScreen() {
     const { buildId = '' } = useParams()

@@ -29,8 +29,8 @@ import {
     spreadSchema,
 } from '@/contract'
 import type { OwnSchool } from '@/features/build'
-import type { PlanEdit } from './edits'
-import type { Remedy } from './usePlan'
+import type { PlanEdit } from './state/edits'
+import type { Remedy } from './state/usePlan'
 
 export type { Knowledge, Placing, Scratch }
 export type Repair = Omit<AnsweredRepair, 'actions'> & { actions: (AnsweredRepair['actions'][number] & Remedy)[] }

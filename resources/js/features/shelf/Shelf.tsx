@@ -37,7 +37,7 @@ import { ChosenJars } from './ChosenJars'
 import { MoreOfJar } from './MoreOfJar'
 import { isGoing, ORDER_NAME, ORDERS, type Order, ROLE, shown, VIEW_NAME, VIEWS, type View } from './sorting'
 
-const ProductDialog = later(() => import('@/features/plan/ProductDialog'))
+const ProductDialog = later(() => import('@/features/plan/jars/ProductDialog'))
 
 const TableDialog = later(() => import('./TableDialog'))
 

@@ -1,0 +1,102 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ulvrach\Counsel\Draft;
+
+use Ulvrach\Counsel\Draft\Internal\Brief;
+use Ulvrach\Counsel\Draft\Internal\Colouring;
+use Ulvrach\Counsel\Draft\Internal\Earthing;
+use Ulvrach\Counsel\Draft\Internal\Grounding;
+use Ulvrach\Counsel\Draft\Internal\Laying;
+use Ulvrach\Counsel\Draft\Internal\Marking;
+use Ulvrach\Counsel\Draft\Internal\Mending;
+use Ulvrach\Counsel\Draft\Internal\Parts;
+use Ulvrach\Counsel\Draft\Internal\Tinting;
+use Ulvrach\Counsel\Draft\Internal\Wearing;
+use Ulvrach\Judgement\Rules\Evaluator;
+use Ulvrach\Judgement\Rules\Verdict;
+use Ulvrach\Plan\Plan;
+use Ulvrach\Plan\Story;
+use Ulvrach\Stuff\Material\ProductShelf;
+
+/**
+ * From a story to a plan. What each zone has been through says which traces it bears (Exposure); the school and the
+ * shelf say with which technique each is made; the chapters stand in the order in which layers bear each other; what
+ * the rules still object to is mended before anybody sees it. How it decides: docs/drafting.md.
+ */
+final readonly class Drafter
+{
+    public function __construct(
+        private Mending $mending = new Mending(),
+        private Evaluator $evaluator = new Evaluator(),
+    ) {
+    }
+
+    /** Drafts some of a plan anew, and leaves all other steps as they are; locked ones in any case. */
+    public function redraft(Plan $plan, Story $story, Redraft $wish, ?ProductShelf $own = null): Draft
+    {
+        $draft = $this->draft($plan, $story, $own);
+        if ($wish->isWhole($plan)) {
+            return $draft;
+        }
+        $steps = Parts::exchanged($plan->steps, $draft->verdict->plan->steps, $wish);
+        $kept = array_values(array_intersect(array_column($plan->steps, 'id'), array_column($steps, 'id')));
+        $products = [...$draft->verdict->plan->products, ...$plan->products];
+        $laying = new Laying($plan->with(steps: $steps, products: $products), Brief::of($plan, $story), $own);
+        foreach ($steps as $step) {
+            $laying->reasons[$step->id] = $step->note;
+        }
+        $verdict = $this->mending->mend($laying, $own, $kept);
+
+        return $this->handed($verdict, $laying, Brief::of($plan, $story));
+    }
+
+    /** The plan as it stands, told as a draft is, so that others can be held against it. */
+    public function asItStands(Plan $plan, Story $story, ?ProductShelf $own = null): Draft
+    {
+        $laying = new Laying($plan, Brief::of($plan, $story), $own);
+        foreach ($plan->steps as $step) {
+            $laying->reasons[$step->id] = $step->note;
+        }
+
+        return $this->handed($this->evaluator->evaluate($plan), $laying, Brief::of($plan, $story));
+    }
+
+    /**
+     * @param  Plan  $plan  whose build, zones, school and room are drafted for; its steps are put aside
+     * @param  ProductShelf|null  $own  the jars that the person owns; null: nobody has said
+     */
+    public function draft(Plan $plan, Story $story, ?ProductShelf $own = null): Draft
+    {
+        $empty = $plan->with(products: [], steps: []);
+        $brief = Brief::of($empty, $story);
+        $laying = new Laying($empty, $brief, $own);
+        Grounding::lay($laying, $brief);
+        Colouring::lay($laying, $brief);
+        Colouring::layParts($laying, $brief);
+        Marking::seal($laying, $brief);
+        Tinting::lay($laying, $brief);
+        Wearing::lay($laying, $brief);
+        Earthing::lay($laying, $brief);
+        $verdict = $this->mending->mend($laying, $own);
+
+        return $this->handed($verdict, $laying, $brief);
+    }
+
+    private function handed(Verdict $verdict, Laying $laying, Brief $brief): Draft
+    {
+        $plan = $verdict->plan;
+
+        return new Draft(
+            $verdict,
+            array_intersect_key($laying->reasons, array_flip(array_column($plan->steps, 'id'))),
+            $laying->purchases(),
+            array_map($brief->exposure->of(...), $plan->zones),
+            $brief->story->contradictions($plan->build),
+            $laying->left,
+            $laying->remains,
+            $laying->room,
+        );
+    }
+}

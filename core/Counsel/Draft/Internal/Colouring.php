@@ -1,0 +1,258 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ulvrach\Counsel\Draft\Internal;
+
+use Ulvrach\Counsel\Draft\Exposure;
+use Ulvrach\Counsel\Draft\Trace;
+use Ulvrach\Light\Colour\Lab;
+use Ulvrach\Plan\Ambition;
+use Ulvrach\Plan\DepictedMaterial;
+use Ulvrach\Plan\Extent;
+use Ulvrach\Plan\Pattern;
+use Ulvrach\Plan\Scheme;
+use Ulvrach\Plan\ZoneKind;
+use Ulvrach\Stuff\Chemistry\BinderFamily;
+use Ulvrach\Stuff\Chemistry\Load;
+use Ulvrach\Stuff\Chemistry\Sheen;
+use Ulvrach\Stuff\Material\Product;
+
+/** The vehicle's own colours, toned as the school does it, and the chips that are lifted from below them. */
+final readonly class Colouring
+{
+    /** L* by which a deep and a light tone part from the base, and per cent of a zone that a second colour takes. */
+    private const DEEPER = 12.0;
+
+    private const LIGHTER = 11.0;
+
+    private const SECOND = 40;
+
+    /** L* of a base so light that dark recesses below it read as dirt. */
+    private const LIGHT = 78.0;
+
+    /** L* of a base so dark that nothing darker is seen on it. */
+    private const DARK = 30.0;
+
+    private function __construct(private Laying $laying, private Brief $brief)
+    {
+    }
+
+    public static function lay(Laying $laying, Brief $brief): void
+    {
+        (new self($laying, $brief))->all();
+    }
+
+    private function all(): void
+    {
+        $zones = $this->brief->painted();
+        if ($zones === []) {
+            return;
+        }
+        $base = $this->laying->paint($this->brief->story->base, 'Vehicle colour');
+        $chipped = $this->brief->liftsChips() ? $this->brief->chipped() : [];
+        if ($chipped !== []) {
+            $this->underlay($chipped);
+        }
+        $this->toned($zones, $base, $chipped !== []);
+        $this->scheme($zones, $chipped !== []);
+        if ($chipped !== []) {
+            $this->lift($chipped, 'Worked wet while the film below still swells: chips show what lies under them.');
+        }
+    }
+
+    /** @param  list<string>  $zones  that are to be chipped */
+    private function underlay(array $zones): void
+    {
+        $under = $this->laying->need('sponge-chips');
+        if ($this->brief->isAtLeast(Ambition::Exhibition)) {
+            $this->laying->add(
+                'test-patch',
+                $this->brief->hidden($zones),
+                'Underlay, film, colour and water on a spoon first: how thin is thin enough is learned there.',
+                product: $this->laying->find($this->laying->need('chipping-fluid')),
+            );
+        }
+        $this->laying->add(
+            'spray-colour',
+            $zones,
+            'The colour that chips will show: bare steel gone brown.',
+            product: $this->laying->find($under),
+            coats: 1,
+        );
+        $this->laying->add(
+            'chipping-fluid',
+            $zones,
+            'Lets go of the colour above it with water; it has to be there before that colour.',
+        );
+    }
+
+    /** @param  list<string>  $zones */
+    private function toned(array $zones, Product $base, bool $isLifted): void
+    {
+        $colour = $base->material->colour ?? $this->brief->story->base;
+        $isShaded = $this->brief->isAtLeast(Ambition::Weeks);
+        // What lies on a chipping film must stay thin, and a dark ground below it would be chipped away with it.
+        $hasDepth = $isShaded && ! $isLifted && $colour->l < self::LIGHT && $colour->l > self::DARK;
+        $isMottled = $hasDepth && $this->brief->answers('basing', 'black');
+        if ($isMottled) {
+            $this->laying->add('black-base', $zones, 'A dark ground that stays in the recesses.');
+            $this->laying->add(
+                'mottle',
+                $zones,
+                'Thin, uneven coats of the vehicle colour let the dark work through.',
+                product: $base,
+                coats: 3,
+            );
+
+            return;
+        }
+        if ($hasDepth && $this->brief->answers('basing', 'pre-shade')) {
+            $this->laying->add('pre-shade', $zones, 'Dark along joints, to shine through the thin coats after it.');
+            $this->laying->add(
+                'spray-colour',
+                $zones,
+                'The vehicle colour, so thin that the shading works through.',
+                product: $base,
+                coats: 1,
+                load: Load::Mist,
+            );
+
+            return;
+        }
+        $this->laying->add(
+            'spray-colour',
+            $zones,
+            'The vehicle colour.',
+            product: $base,
+            coats: $isLifted ? 1 : 2,
+        );
+        $isDark = $colour->l <= self::DARK && ! $this->brief->answers('basing', 'plain');
+        $isToned = $isDark || $this->brief->answers('basing', 'three-tone');
+        if ($isShaded && ! $isLifted && $isToned) {
+            $deep = new Lab(max(8.0, $colour->l - self::DEEPER), 0.95 * $colour->a, 0.95 * $colour->b);
+            $light = new Lab(min(92.0, $colour->l + self::LIGHTER), 0.9 * $colour->a, 1.05 * $colour->b);
+            $this->laying->add(
+                'deep-tone',
+                $colour->l > self::DARK ? $zones : [],
+                'The darkest of three values: low down and below what stands out.',
+                product: $this->laying->paint($deep, 'Deep tone'),
+            );
+            $this->laying->add(
+                'light-tone',
+                $zones,
+                'The lightest: tops and the middle of panels, a smaller area than the base.',
+                product: $this->laying->paint($light, 'Light tone'),
+            );
+        }
+    }
+
+    /**
+     * @param  list<string>  $zones
+     * @param  bool  $isLifted  whether chips are lifted through it, so that it has to stay thin
+     */
+    private function scheme(array $zones, bool $isLifted): void
+    {
+        $coats = $isLifted ? 1 : null;
+        $scheme = $this->brief->story->scheme;
+        if ($scheme === Scheme::Winter) {
+            $this->winter($zones);
+
+            return;
+        }
+        foreach ($scheme === Scheme::Plain ? [] : $this->brief->story->more as $place => $colour) {
+            $paint = $this->laying->paint($colour, $place === 0 ? 'Second colour' : 'Third colour');
+            $extent = new Extent((int) round(self::SECOND / (1 + $place)), [], [], Pattern::Bands);
+            if ($scheme === Scheme::HardEdged) {
+                $this->laying->add('mask-putty', $zones, 'Holds what is to stay, with an edge as sharp as it was.');
+                $this->laying->add(
+                    'hard-camouflage',
+                    $zones,
+                    'Sprayed at a right angle to the edge of the mask.',
+                    product: $paint,
+                    coats: $coats,
+                    extent: $extent,
+                );
+                $this->laying->add('unmask', $zones, 'The same day: later a mask takes paint along.');
+            } else {
+                $this->laying->add(
+                    'soft-camouflage',
+                    $zones,
+                    'Freehand: the edge is as wide as the spray was on the real thing.',
+                    product: $paint,
+                    coats: $coats,
+                    extent: $extent,
+                );
+            }
+        }
+    }
+
+    /**
+     * A white that wears off needs something below it that lets go.
+     *
+     * @param  list<string>  $zones
+     */
+    private function winter(array $zones): void
+    {
+        $months = $this->brief->build->serviceMonths ?? Exposure::USUAL_MONTHS;
+        $isWorn = $this->brief->isAtLeast(Ambition::Weeks) && $months > 1;
+        $worn = $isWorn ? array_values(array_intersect($zones, $this->brief->trodden())) : [];
+        $this->laying->add('clear-coat', $worn, 'The colours below stay when the white is worn.', sheen: Sheen::Satin);
+        $this->laying->add('chipping-fluid', $worn, 'Lets the white wear as it did: off edges, with water.');
+        $white = $this->laying->need('winter-wash')->inFamilies(BinderFamily::WaterborneAcrylic);
+        $this->laying->add(
+            'winter-wash',
+            $zones,
+            'Thin and uneven, as it was slapped on; of a kind that water gets through.',
+            product: $this->laying->find($white),
+            coats: 1,
+        );
+        if ($worn !== []) {
+            $this->lift($worn, 'Worn where crews climb and rain runs.');
+        }
+    }
+
+    /** @param  list<string>  $zones */
+    private function lift(array $zones, string $why): void
+    {
+        $this->laying->add('lift-off', $zones, $why);
+    }
+
+    /** Parts of other materials, after the vehicle's colours and told apart from them. */
+    public static function layParts(Laying $laying, Brief $brief): void
+    {
+        $tracks = $brief->ofKind(ZoneKind::Tracks, ZoneKind::SpareLinks);
+        $isRubber = $brief->ofMaterial(DepictedMaterial::Rubber);
+        $laying->add('paint-rubber', $isRubber, 'Rubber is a dull dark grey, never black.');
+        $laying->add('paint-wood', $brief->ofMaterial(DepictedMaterial::Wood), 'Handles are wood, and read as wood.');
+        $laying->add(
+            'paint-canvas',
+            [...$brief->ofMaterial(DepictedMaterial::Canvas), ...array_diff(
+                $brief->ofKind(ZoneKind::Stowage),
+                $brief->ofMaterial(DepictedMaterial::Canvas),
+            )],
+            'Cloth apart from the hull in colour, or it disappears.',
+            product: self::canvas($laying, $brief),
+        );
+        $laying->add(
+            'exhaust-heat',
+            $brief->with(Trace::Heat, $brief->ofKind(ZoneKind::Exhaust)),
+            'Heat has burned the paint off, to a pale grey under the rust that comes.',
+            colour: Lab::fromHex('#8c867b'),
+        );
+        $laying->add(
+            $brief->answers('tracks', 'rust') ? 'track-rust-base' : 'track-base',
+            array_values(array_diff($tracks, $isRubber)),
+            'Tracks are a world of their own: steel that is never painted.',
+        );
+    }
+
+    /** A cloth that keeps apart from the hull, whatever that is. */
+    private static function canvas(Laying $laying, Brief $brief): ?Product
+    {
+        $need = $laying->need('paint-canvas');
+
+        return $laying->find($need->apartFrom([$brief->story->base, ...$brief->story->more], 12.0)) ??
+            $laying->find($need);
+    }
+}

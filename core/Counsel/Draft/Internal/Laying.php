@@ -1,0 +1,255 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ulvrach\Counsel\Draft\Internal;
+
+use Ulvrach\Counsel\Draft\Purchase;
+use Ulvrach\Light\Colour\Lab;
+use Ulvrach\Plan\Edit\InsertStep;
+use Ulvrach\Plan\Edit\PutProduct;
+use Ulvrach\Plan\Extent;
+use Ulvrach\Plan\Plan;
+use Ulvrach\Plan\StepMaker;
+use Ulvrach\Stuff\Chemistry\BinderFamily;
+use Ulvrach\Stuff\Chemistry\Carrier;
+use Ulvrach\Stuff\Chemistry\Load;
+use Ulvrach\Stuff\Chemistry\Sheen;
+use Ulvrach\Stuff\Material\Material;
+use Ulvrach\Stuff\Material\Need;
+use Ulvrach\Stuff\Material\Product;
+use Ulvrach\Stuff\Material\ProductShelf;
+use Ulvrach\Stuff\Material\StarterShelf;
+use Ulvrach\Stuff\Palette\Cup;
+use Ulvrach\Stuff\Palette\KeptMix;
+use Ulvrach\Stuff\Palette\Palette;
+use Ulvrach\Stuff\Technique\Application;
+use Ulvrach\Stuff\Technique\Technique;
+use Ulvrach\Stuff\Technique\TechniqueKind;
+use Ulvrach\Stuff\Technique\TechniqueLibrary;
+
+/** A plan that grows step by step, with the reason for each. */
+final class Laying
+{
+    /** CIEDE2000 within which a jar of the shelf does for a colour that is wanted, and a mix of jars after it. */
+    private const NEAR = 3.0;
+
+    private const NEAR_ENOUGH = 5.0;
+
+    /** CIEDE2000 within which an own jar is as good as one that is made for the work. */
+    private const SAME = 9.0;
+
+    /** Families of which nothing has to be thinned or cleaned with spirit. */
+    private const WITHOUT_SPIRIT = [
+        BinderFamily::WaterborneAcrylic,
+        BinderFamily::ClayWash,
+        BinderFamily::ChippingFluid,
+        BinderFamily::DryPigment,
+        BinderFamily::BoundPigment,
+        BinderFamily::MudPaste,
+        BinderFamily::DecalFilm,
+        BinderFamily::MaskingFilm,
+        BinderFamily::WhiteGlue,
+        BinderFamily::EpoxyPutty,
+        BinderFamily::MetalPencil,
+        BinderFamily::Salt,
+    ];
+
+    /** @var array<string, string> by step */
+    public array $reasons = [];
+
+    /** @var list<string> what was wanted and is not laid, with the reason */
+    public array $left = [];
+
+    /** @var list<string> what is laid and has something against it all the same */
+    public array $remains = [];
+
+    /** @var list<string> what would go wrong in the room as it is; the rest is drafted for a kinder one */
+    public array $room = [];
+
+    public function __construct(
+        public Plan $plan,
+        private readonly Brief $brief,
+        private readonly ?ProductShelf $own,
+    ) {
+    }
+
+    /**
+     * @param  list<string>  $zones  where there are none, nothing is laid
+     * @param  string  $why  a sentence
+     * @return string|null the id of the step; null: none was laid
+     */
+    public function add(
+        string $code,
+        array $zones,
+        string $why,
+        ?Product $product = null,
+        ?Sheen $sheen = null,
+        ?Lab $colour = null,
+        ?int $coats = null,
+        ?Load $load = null,
+        ?Extent $extent = null,
+    ): ?string {
+        if ($zones === []) {
+            return null;
+        }
+        // In the order of the board, whatever order they were chosen in.
+        $zones = array_values(array_intersect(array_map(strval(...), array_keys($this->plan->zones)), $zones));
+        $technique = TechniqueLibrary::get($code);
+        if ($technique->takesProduct() && $product === null) {
+            $product = $this->find($this->need($code, $sheen, $colour), self::isThin($technique));
+            if ($product === null) {
+                $this->left[] = "{$technique->name}: nothing on the shelf does for it.";
+
+                return null;
+            }
+        }
+        $id = $this->freeId($code);
+        [$step] = (new StepMaker($this->plan, $this->own))->make($id, $technique, $zones, $product);
+        $changes = array_filter(
+            ['note' => $why, 'coats' => $coats, 'load' => $load, 'extent' => $extent],
+            static fn ($of) => $of !== null,
+        );
+        if ($product !== null && ! isset($this->plan->products[$product->id])) {
+            $this->plan = (new PutProduct($product))->applyTo($this->plan);
+        }
+        $this->plan = (new InsertStep($step->with($changes), count($this->plan->steps)))->applyTo($this->plan);
+        $this->reasons[$id] = $why;
+
+        return $id;
+    }
+
+    /** What a technique is to be done with; null colour and sheen: what is usual. */
+    public function need(string $code, ?Sheen $sheen = null, ?Lab $colour = null): Need
+    {
+        $technique = TechniqueLibrary::get($code);
+        $need = Need::of($technique);
+        if ($this->brief->isWaterOnly()) {
+            $families = array_values(
+                array_filter($technique->families, static fn ($of) => in_array($of, self::WITHOUT_SPIRIT, true)),
+            );
+            $need = $need->inFamilies(...$families);
+        }
+        $need = $sheen === null ? $need : $need->inSheen($sheen);
+
+        return $colour === null ? $need : $need->inColour($colour);
+    }
+
+    /**
+     * An own jar, unless none of them comes near what is meant and a usual one does.
+     *
+     * @param  bool  $isThin  whether it has to be made for washing: paint would have to be thinned to nothing
+     */
+    public function find(Need $need, bool $isThin = false): ?Product
+    {
+        $own = $this->best($this->own->products ?? [], $need, $isThin);
+        $usual = $this->best(StarterShelf::all(), $need, $isThin);
+        if ($own === null || $usual === null) {
+            return $own ?? $usual;
+        }
+        $away = $need->distanceTo($own->material);
+
+        return $away[2] <= self::SAME || $away <= $need->distanceTo($usual->material) ? $own : $usual;
+    }
+
+    /** @param  array<Product>  $products */
+    private function best(array $products, Need $need, bool $isThin): ?Product
+    {
+        $allowed = array_filter($products, $this->isAllowed(...));
+        $thin = array_filter($allowed, static fn (Product $of) => $of->material->sheen === null ||
+            $of->material->family === BinderFamily::ArtistOil);
+
+        return (new ProductShelf($isThin ? $thin : $allowed))->find($need);
+    }
+
+    private static function isThin(Technique $technique): bool
+    {
+        return $technique->kind === TechniqueKind::Wash || $technique->kind === TechniqueKind::Streak ||
+            ($technique->kind === TechniqueKind::Filter && $technique->application === Application::Brush);
+    }
+
+    /** Paint of a colour: a jar that has it, else a mix of one's own jars, else one to buy. */
+    public function paint(Lab $colour, string $name): Product
+    {
+        $jars = array_values(array_filter(
+            [...array_values($this->plan->products), ...($this->own->products ?? [])],
+            fn (Product $jar) => $jar->material->family === BinderFamily::WaterborneAcrylic &&
+                Palette::isMixed($jar->material) && $this->isAllowed($jar),
+        ));
+        $near = null;
+        foreach ($jars as $jar) {
+            $away = $jar->material->colour?->differenceTo($colour) ?? INF;
+            $near = $near === null || $away < $near[0] ? [$away, $jar] : $near;
+        }
+        if ($near !== null && $near[0] <= self::NEAR) {
+            return $near[1];
+        }
+        $palette = new Palette($jars);
+        // Two jars in few parts are measured more readily than three, and found sooner.
+        foreach ([[2, 8], [3, 12]] as [$mostJars, $mostParts]) {
+            $family = [BinderFamily::WaterborneAcrylic];
+            $best = $palette->suggest($colour, $family, $mostJars, $mostParts, 1)[0] ?? null;
+            if ($best === null || $best->difference > self::NEAR_ENOUGH) {
+                continue;
+            }
+            $byId = array_column($jars, null, 'id');
+            $parts = [];
+            foreach ($best->parts as $id => $of) {
+                $parts[] = [$byId[$id], $of];
+            }
+            if ($parts !== []) {
+                return $this->mix($name, $parts);
+            }
+        }
+
+        return new Product('wanted-'.ltrim($colour->toHex(), '#'), $name, new Material(
+            BinderFamily::WaterborneAcrylic,
+            Carrier::Water,
+            Sheen::Matte,
+            $colour,
+        ));
+    }
+
+    /** @return list<Purchase> what does not stand on the shelf, in the order in which it is used */
+    public function purchases(): array
+    {
+        $own = array_column($this->own->products ?? [], null, 'id');
+        $purchases = [];
+        foreach ($this->plan->steps as $step) {
+            $product = $this->plan->productOf($step);
+            if ($product !== null && ! isset($own[$product->id]) && ! str_starts_with($product->id, 'mix-')) {
+                $purchases[$product->id] ??= new Purchase($product, TechniqueLibrary::get($step->technique)->name);
+            }
+        }
+
+        return array_values($purchases);
+    }
+
+    /** @param  non-empty-list<array{Product, int}>  $parts */
+    private function mix(string $name, array $parts): Product
+    {
+        $says = implode(' + ', array_map(static fn (array $of) => "{$of[1]} {$of[0]->name}", $parts));
+        $mix = (new KeptMix('', $name, new Cup($parts)))->product();
+
+        return new Product('mix-'.hash('xxh32', $says), mb_substr("{$name}: {$says}", 0, 120), $mix->material);
+    }
+
+    private function isAllowed(Product $product): bool
+    {
+        return ! $this->brief->isWaterOnly() || in_array(
+            $product->material->carrier,
+            [null, Carrier::Water, Carrier::WettedWater],
+            true,
+        );
+    }
+
+    private function freeId(string $code): string
+    {
+        $number = 1;
+        while ($this->plan->indexOf("{$code}-{$number}") !== null) {
+            $number++;
+        }
+
+        return "{$code}-{$number}";
+    }
+}

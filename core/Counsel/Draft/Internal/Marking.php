@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ulvrach\Counsel\Draft\Internal;
+
+use Ulvrach\Plan\ZoneKind;
+use Ulvrach\Stuff\Chemistry\Sheen;
+
+/** Clear coats between the steps, and the markings that lie between them. */
+final readonly class Marking
+{
+    /** In the order in which they carry markings, and on how many. */
+    private const CARRY = [
+        ZoneKind::Turret,
+        ZoneKind::HullSides,
+        ZoneKind::Cab,
+        ZoneKind::Skirts,
+        ZoneKind::RearPlate,
+        ZoneKind::Fenders,
+    ];
+
+    private const MOST = 2;
+
+    /** What is sealed before solvents: all that is painted, and small parts, but for what has no paint to protect. */
+    private const BARE = [ZoneKind::Glass, ZoneKind::Tracks, ZoneKind::SpareLinks, ZoneKind::Exhaust, ZoneKind::Tyres];
+
+    /** The first clear coat, which markings and washes lie on. */
+    public static function seal(Laying $laying, Brief $brief): void
+    {
+        $sheen = self::sheen($brief);
+        $marked = $brief->story->hasMarkings ? self::carriers($brief) : [];
+        if ($sheen === Sheen::Gloss) {
+            $laying->add(
+                'clear-coat',
+                self::sealed($brief),
+                'Markings settle on it, washes run on it, and spirit does not get through.',
+                sheen: Sheen::Gloss,
+            );
+        } else {
+            // Only what markings lie on is made smooth.
+            $laying->add('clear-coat', $marked, 'Markings silver on matte paint.', sheen: Sheen::Gloss);
+        }
+        if ($marked === []) {
+            $laying->add(
+                'clear-coat',
+                $sheen === Sheen::Satin ? self::sealed($brief) : [],
+                'One satin coat carries all that follows and keeps spirit off the paint.',
+                sheen: Sheen::Satin,
+            );
+
+            return;
+        }
+        $laying->add('decal', $marked, 'Where the unit put them; the vehicle has a name and a number.');
+        $laying->add('decal-softener', $marked, 'So that they lie over rivets and joints as paint would.');
+        $laying->add('look-over', $marked, 'Silver and crooked numbers are seen now or for ever.');
+        $laying->add(
+            'clear-coat',
+            $sheen === Sheen::Satin ? self::sealed($brief) : $marked,
+            $sheen === Sheen::Satin
+                ? 'One satin coat carries all that follows, takes the edge off markings and keeps spirit off the paint.'
+                : 'Takes their edge away and keeps what follows off them.',
+            sheen: $sheen,
+        );
+    }
+
+    public static function sheen(Brief $brief): Sheen
+    {
+        return match (true) {
+            $brief->answers('clear-before-solvents', 'never') => Sheen::Matte,
+            $brief->answers('sheen-under-washes', 'gloss') => Sheen::Gloss,
+            default => Sheen::Satin,
+        };
+    }
+
+    /** @return list<string> */
+    public static function sealed(Brief $brief): array
+    {
+        return array_values(array_diff($brief->primed(), $brief->ofKind(...self::BARE)));
+    }
+
+    /** @return list<string> */
+    private static function carriers(Brief $brief): array
+    {
+        $carriers = [];
+        foreach (self::CARRY as $kind) {
+            array_push($carriers, ...$brief->ofKind($kind));
+        }
+
+        return array_slice(array_values(array_intersect($carriers, $brief->painted())), 0, self::MOST);
+    }
+}

@@ -1,0 +1,123 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ulvrach\Counsel\Draft\Internal;
+
+use Ulvrach\Light\Colour\Lab;
+use Ulvrach\Plan\Ambition;
+use Ulvrach\Plan\ZoneKind;
+use Ulvrach\Stuff\Chemistry\Sheen;
+use Ulvrach\Stuff\Material\Product;
+
+/** Lines and tints: filter and wash in the order of the school, each on the ground that it needs. */
+final readonly class Tinting
+{
+    /** L* of a base below which a dark line is lost on it, and how far a line parts from its base. */
+    private const DARK = 27.0;
+
+    private function __construct(private Laying $laying, private Brief $brief)
+    {
+    }
+
+    public static function lay(Laying $laying, Brief $brief): void
+    {
+        $tinting = new self($laying, $brief);
+        $tinting->tryOut();
+        $hasFilter = $brief->isAtLeast(Ambition::Weeks);
+        $isFirst = $brief->answers('filter-or-wash', 'filter');
+        if ($hasFilter && $isFirst) {
+            $tinting->filter();
+        }
+        $tinting->wash();
+        if ($hasFilter && ! $isFirst) {
+            $tinting->between(Sheen::Satin, 'A wash is locked in, and a filter beads on gloss.');
+            $tinting->filter();
+        }
+        if ($brief->liftsChips() && ! $brief->isWaterOnly()) {
+            $tinting->inParts(
+                'oil-shading',
+                $brief->painted(),
+                'Depth that could not be sprayed: below a colour that is to be chipped there must be nothing.',
+            );
+        } elseif ($brief->isAtLeast(Ambition::Exhibition) && ! $brief->isWaterOnly()) {
+            $tinting->inParts(
+                'oil-dots',
+                $brief->painted(),
+                'Several oils, blended to a tint that differs from panel to panel.',
+            );
+        }
+    }
+
+    /** Spirit that meets bare paint, or work that may take long, is tried where nobody looks. */
+    private function tryOut(): void
+    {
+        $isBare = $this->brief->answers('clear-before-solvents', 'never') && $this->brief->isAtLeast(Ambition::Weeks);
+        if ($this->brief->isWaterOnly() || ! ($isBare || $this->brief->isAtLeast(Ambition::Exhibition))) {
+            return;
+        }
+        $this->laying->add(
+            'test-patch',
+            $this->brief->hidden($this->brief->painted()),
+            $isBare
+                ? 'Nothing keeps spirit off this paint: rub a spot where nobody looks before the whole is washed.'
+                : 'The very wash with its spirit, on this very paint: ten rubs, and no colour on the paper.',
+            product: $this->laying->find($this->laying->need('pin-wash'), isThin: true),
+        );
+    }
+
+    private function filter(): void
+    {
+        $zones = $this->brief->painted();
+        $why = 'One thin tint that pulls the colours together.';
+        if ($this->brief->isWaterOnly()) {
+            $this->laying->add('air-filter', $zones, $why);
+
+            return;
+        }
+        $this->laying->add('filter', $zones, $why);
+    }
+
+    private function wash(): void
+    {
+        $zones = array_values(array_unique([
+            ...$this->brief->painted(),
+            ...$this->brief->ofKind(ZoneKind::Tools, ZoneKind::Stowage),
+        ]));
+        $colour = $this->brief->story->base->l < self::DARK ? Lab::fromHex('#8a7a5c') : null;
+        $code = $this->brief->isWaterOnly() ? 'acrylic-wash' : 'pin-wash';
+        $this->inParts(
+            $code,
+            $zones,
+            $colour === null
+                ? 'Dark in the lines and at the foot of details: depth that the eye reads as shade.'
+                : 'On so dark a base a dark line is lost: earth sits in the lines instead.',
+            $colour === null ? null : $this->laying->find($this->laying->need($code, colour: $colour), isThin: true),
+        );
+        if (! $this->brief->answers('clear-before-solvents', 'never')) {
+            $this->laying->add('look-over', $zones, 'Dry, in other light: what is locked in now stays.');
+        }
+    }
+
+    /**
+     * What is cleaned or blended has to be reached while it is open: a large vehicle is done part by part.
+     *
+     * @param  list<string>  $zones
+     */
+    private function inParts(string $code, array $zones, string $why, ?Product $product = null): void
+    {
+        $isMatte = Marking::sheen($this->brief) === Sheen::Matte;
+        $limit = $isMatte ? Brief::IN_ONE_GO_ON_MATTE : Brief::IN_ONE_GO;
+        foreach ($this->brief->byGroup($zones, $limit) as $part) {
+            $this->laying->add($code, $part, $why, product: $product);
+        }
+    }
+
+    /** Another clear coat, where the school seals between steps. */
+    private function between(Sheen $sheen, string $why): void
+    {
+        if ($this->brief->answers('clear-before-solvents', 'always')) {
+            $this->laying->add('clear-coat', Marking::sealed($this->brief), $why, sheen: $sheen);
+        }
+    }
+}

@@ -1,0 +1,121 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ulvrach\Counsel\Draft\Internal;
+
+use Ulvrach\Counsel\Draft\Exposure;
+use Ulvrach\Counsel\Draft\Trace;
+use Ulvrach\Light\Colour\Lab;
+use Ulvrach\Plan\Ambition;
+use Ulvrach\Plan\Extent;
+use Ulvrach\Plan\Place;
+use Ulvrach\Plan\Zone;
+use Ulvrach\Plan\ZoneKind;
+
+/** Chips that are put on, rust that runs from them, and what rain leaves. */
+final readonly class Wearing
+{
+    /** L* by which the rim of a chip is lighter than the paint. */
+    private const RIM = 14.0;
+
+    /** Per cent of a zone that the most chipped one wears. */
+    private const MOST_CHIPS = 12.0;
+
+    private function __construct(private Laying $laying, private Brief $brief)
+    {
+    }
+
+    public static function lay(Laying $laying, Brief $brief): void
+    {
+        $wearing = new self($laying, $brief);
+        $chipped = $wearing->chips();
+        $wearing->rust($chipped);
+        $wearing->streaks();
+        $laying->add(
+            'muzzle-heat',
+            $brief->isAtLeast(Ambition::Exhibition) ? $brief->with(Trace::Heat, $brief->ofKind(ZoneKind::Barrel)) : [],
+            'Fired, and not once: straw and blue round the mouth, a finger wide.',
+        );
+        $rusty = $brief->with(Trace::Rust, $brief->ofKind(ZoneKind::Exhaust));
+        $laying->add(
+            'rust-wash',
+            $brief->isWaterOnly() ? [] : $rusty,
+            'Heat and rain have rusted it.',
+        );
+        $laying->add(
+            'acrylic-rust-wash',
+            $brief->isWaterOnly() ? $rusty : [],
+            'Heat and rain have rusted it.',
+        );
+    }
+
+    /** @return list<string> the zones that have chips by now */
+    private function chips(): array
+    {
+        $zones = $this->brief->chipped();
+        $steel = $this->brief->where(static fn (Zone $zone) => $zone->depicts->rusts());
+        $zones = array_values(array_intersect($zones, $steel));
+        if ($this->brief->liftsChips() && ! $this->brief->isAtLeast(Ambition::Exhibition)) {
+            return $zones;
+        }
+        $worn = $zones === [] ? null : $this->brief->most(Trace::Chips, $zones);
+        if ($worn === null) {
+            return [];
+        }
+        [$count, $least, $most] = $this->brief->exposure->chips($worn, $this->brief->build->scale);
+        $share = (int) max(2.0, round(self::MOST_CHIPS * $this->brief->exposure->amount(Trace::Chips, $worn)));
+        $base = $this->brief->story->base;
+        if ($this->brief->isAtLeast(Ambition::Weeks)) {
+            $this->laying->add(
+                'light-chips',
+                $zones,
+                'The rim comes before the core: scratches that only bruise the paint.',
+                product: $this->laying->paint(
+                    new Lab(min(94.0, $base->l + self::RIM), 0.9 * $base->a, 1.05 * $base->b),
+                    'Rim of chips',
+                ),
+                extent: new Extent($share, [Place::Edges, Place::RaisedDetail]),
+            );
+        }
+        $this->laying->add(
+            $this->brief->isAtLeast(Ambition::Exhibition) ? 'brush-chips' : 'sponge-chips',
+            $zones,
+            "Enough is about {$count} on {$worn->name}, of {$least} to {$most} mm; fewer elsewhere.",
+            extent: new Extent($share, [Place::Edges, Place::RaisedDetail]),
+        );
+
+        return $zones;
+    }
+
+    /** @param  list<string>  $chipped */
+    private function rust(array $chipped): void
+    {
+        $zones = $this->brief->with(Trace::Rust, $chipped, 1.5 * Exposure::SEEN);
+        $this->laying->add(
+            $this->brief->isWaterOnly() ? 'acrylic-streak' : 'rust-streak',
+            $this->brief->isAtLeast(Ambition::Weeks) ? $zones : [],
+            $this->running('From the largest chips, as far as rain has carried it'),
+            colour: $this->brief->isWaterOnly() ? Lab::fromHex('#7a4a2a') : null,
+        );
+    }
+
+    private function streaks(): void
+    {
+        $zones = $this->brief->with(Trace::Streaks, $this->brief->painted(), 1.5 * Exposure::SEEN);
+        $this->laying->add(
+            $this->brief->isWaterOnly() ? 'air-streak' : 'grime-streak',
+            $this->brief->isAtLeast(Ambition::Weeks) ? $zones : [],
+            $this->running('Rain has washed dirt down the steep faces'),
+            colour: Lab::fromHex('#4a4238'),
+        );
+    }
+
+    /** Why, and whereto where the model does not stand level. */
+    private function running(string $why): string
+    {
+        $towards = $this->brief->story->pose->runsTowards();
+
+        return $towards === null ? "{$why}." : "{$why}: on its base it runs towards {$towards}, not along the vehicle.";
+    }
+}

@@ -1,0 +1,288 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ulvrach\Counsel\Rescue;
+
+use Ulvrach\Stuff\Chemistry\Carrier;
+use Ulvrach\Stuff\Chemistry\CureState;
+use Ulvrach\Stuff\Technique\TechniqueKind;
+
+/** What goes wrong at the bench, and what practitioners do about it: the reversible first. */
+final class Mishaps
+{
+    private const PAINT = [
+        TechniqueKind::Colour,
+        TechniqueKind::Shade,
+        TechniqueKind::Detail,
+        TechniqueKind::Prime,
+    ];
+
+    private const LIQUID = [TechniqueKind::Wash, TechniqueKind::Filter, TechniqueKind::Blend];
+
+    private const STREAKS = [TechniqueKind::Streak, TechniqueKind::Wash, TechniqueKind::Chips];
+
+    private const EARTH = [TechniqueKind::Pigment, TechniqueKind::Mud, TechniqueKind::FixPigment];
+
+    private const SPIRITS = [Carrier::OdourlessSpirit, Carrier::WhiteSpirit];
+
+    private const WATERS = [Carrier::Water, Carrier::WettedWater, Carrier::AlcoholBlend];
+
+    /** @return array<string, Mishap> by code */
+    public static function all(): array
+    {
+        /** @var array<string, Mishap>|null $all */
+        static $all = null;
+
+        return $all ??= array_column(
+            [...self::tints(), ...self::paint(), ...self::surface(), ...self::earth()],
+            null,
+            'code',
+        );
+    }
+
+    /** @return list<Mishap> */
+    private static function tints(): array
+    {
+        return [
+            new Mishap('wiped-too-much', 'The wash is wiped away too far', self::LIQUID, [
+                Way::leave('Let it dry before you judge: dry lines look darker than wet ones.'),
+                Way::mend('pin-wash', 'Set the wash into the empty lines again, with a point and little of it.'),
+            ]),
+            new Mishap('wash-too-strong', 'The wash is too strong, the whole has gone dark', self::LIQUID, [
+                Way::wipe(
+                    'Draw it off towards the lower edge, stroke by stroke.',
+                    'flat brush, nearly dry',
+                    ...self::SPIRITS,
+                ),
+                Way::wipe('Draw it off, stroke by stroke.', 'flat brush, nearly dry', ...self::WATERS),
+                Way::mend('light-tone', 'Bring the middle of the panels up again with a lighter tone.'),
+                Way::weather('dust-mist', 'A veil of dust takes the contrast out of it.'),
+            ]),
+            new Mishap('tide-mark', 'A rim where a wash or filter has dried', self::LIQUID, [
+                Way::wipe('Wet the rim alone and feather it outwards.', 'soft brush, hardly damp', ...self::SPIRITS),
+                Way::wipe('Wet the rim alone and feather it outwards.', 'soft brush, hardly damp', ...self::WATERS),
+                Way::weather('dust-mist', 'Dust gathers where water stood: let the rim be its edge.'),
+            ]),
+            new Mishap('wash-wont-move', 'The wash has set and will not move', self::LIQUID, [
+                Way::wipe('Wet it, wait two minutes, and wipe.', 'flat brush', ...self::SPIRITS),
+                Way::scrub(
+                    'Wet it, wait two minutes, and work it in circles.',
+                    'stiff brush, little force',
+                    ...self::SPIRITS,
+                ),
+                Way::scrub('Wet it, wait, and work it in circles.', 'stiff brush, little force', ...self::WATERS),
+                Way::mend('stipple', 'Cover the worst of it with broken spots of the base colour.', withPaint: true),
+                Way::weather('dust-mist', 'A veil of dust over it.'),
+            ]),
+            new Mishap('filter-blotchy', 'The filter has dried in clouds', self::LIQUID, [
+                Way::wipe('Even it out with a damp brush, from light to dark.', 'wide soft brush', ...self::SPIRITS),
+                Way::wipe('Even it out with a damp brush, from light to dark.', 'wide soft brush', ...self::WATERS),
+                Way::mend('filter', 'A second filter, thinner, over all of it.'),
+            ]),
+            new Mishap('oils-muddy', 'The oils have run together to one brown', [TechniqueKind::Blend], [
+                Way::wipe(
+                    'Take most of it off, and set fewer dots farther apart.',
+                    'clean flat brush',
+                    ...self::SPIRITS,
+                ),
+                Way::weather('oil-dots', 'Once it is dry: a few pale dots bring the light back.'),
+            ]),
+            new Mishap('too-orange', 'The rust is too orange', [TechniqueKind::Wash, ...self::STREAKS], [
+                Way::wipe('Lift the brightest of it.', 'pointed brush, damp', ...self::SPIRITS),
+                Way::wipe('Lift the brightest of it.', 'pointed brush, damp', ...self::WATERS),
+                Way::mend('pin-wash', 'A dark brown wash into it takes the orange down.'),
+                Way::weather('dry-pigment', 'Old rust is brown and dusty: earth pigment over it.'),
+            ]),
+            new Mishap('streak-too-strong', 'A streak is too strong', self::STREAKS, [
+                Way::wipe(
+                    'Draw it down to a hair with strokes from above.',
+                    'flat brush, nearly dry',
+                    ...self::SPIRITS,
+                ),
+                Way::wipe('Draw it down while it still moves.', 'flat brush, nearly dry', ...self::WATERS),
+                Way::mend('glaze', 'A glaze of the base colour across its middle.', withPaint: true),
+                Way::weather('dust-mist', 'Dust over its lower end: rain is long ago.'),
+            ]),
+            new Mishap('streak-astray', 'A streak runs the wrong way, or from nothing', self::STREAKS, [
+                Way::wipe('Take it off and set it again from a bolt or an edge.', 'flat brush', ...self::SPIRITS),
+                Way::wipe('Take it off and set it again from a bolt or an edge.', 'flat brush', ...self::WATERS),
+                Way::weather('brush-chips', 'Give it a source: one chip where it begins.'),
+            ]),
+        ];
+    }
+
+    /** @return list<Mishap> */
+    private static function paint(): array
+    {
+        return [
+            new Mishap('rubbed-to-plastic', 'It is rubbed or lifted through to primer or plastic', [], [
+                Way::leave('Stop, blot, and let it dry: what is soft now tears on.'),
+                Way::mend('prime-repair', 'Prime the bare place first; then the colour.'),
+                Way::mend('stipple', 'Bring the colour in from the edges, thin and broken.', withPaint: true),
+                Way::weather('brush-chips', 'Where boots tread, a chip may be as large as that.'),
+            ]),
+            new Mishap('sheet-not-chips', 'A whole sheet came off instead of chips', [], [
+                Way::leave('Blot it dry at once: water goes on working below the film.'),
+                Way::mend('stipple', 'Break the sheet up with spots of the colour that came off.', withPaint: true),
+                Way::weather('rust-wash', 'A scrape as large as that has rusted.'),
+            ]),
+            new Mishap('chips-too-many', 'There are too many chips, or they are too large', [TechniqueKind::Chips], [
+                Way::wipe('Take some off again.', 'pointed brush, damp', ...self::WATERS),
+                Way::mend('stipple', 'Take some back with spots of the base colour.', withPaint: true),
+                Way::weather('dust-mist', 'Dust over them lowers the contrast.'),
+            ]),
+            new Mishap('paint-pulled', 'The mask has pulled paint off', self::PAINT, [
+                Way::leave('Leave the rest of the mask on until that edge is dry, and pull it back on itself.'),
+                Way::mend('stipple', 'Touch the torn edge in, thin, with the same paint.', withPaint: true),
+                Way::weather('brush-chips', 'On an edge it may be a chip.'),
+            ]),
+            new Mishap('overspray', 'Colour went where it does not belong', self::PAINT, [
+                Way::wipe('Take it off while it is fresh.', 'cotton bud, hardly damp', ...self::WATERS),
+                Way::mend('glaze', 'Cover it with the colour that belongs there.', withPaint: true),
+                Way::weather('dust-mist', 'A veil of dust over the border.'),
+            ]),
+            new Mishap('wrong-colour', 'The colour is wrong', self::PAINT, [
+                Way::leave('Judge it dry and beside its neighbours: wet paint is darker.'),
+                Way::wipe('Take it off before it sets.', 'soft cloth, hardly damp', ...self::WATERS),
+                Way::mend('filter', 'A filter moves the hue of all of it a little.'),
+                Way::mend('glaze', 'A glaze of what it lacks.', withPaint: true),
+            ]),
+            new Mishap('run', 'The paint has run or sagged', self::PAINT, [
+                Way::whileWet('Draw it up with the corner of a dry brush.', 'dry brush, no force'),
+                Way::byHand(
+                    'Once it is through: level it wet, and spray it again.',
+                    'wet paper 2000, no force',
+                    CureState::SolventProof,
+                ),
+                Way::mend('stipple', 'Break it up with the same paint.', withPaint: true),
+            ]),
+            new Mishap('orange-peel', 'The surface is like the skin of an orange', [
+                ...self::PAINT,
+                TechniqueKind::ClearCoat,
+            ], [
+                Way::leave('Let it dry: much of it draws flat.'),
+                Way::byHand(
+                    'Once it is through: level it wet.',
+                    'wet paper 2000 to 4000, no force',
+                    CureState::SolventProof,
+                ),
+                Way::mend('clear-coat', 'One wet coat of clear fills it.'),
+            ]),
+            new Mishap('hair-in-coat', 'Dust or a hair lies in the coat', [...self::PAINT, TechniqueKind::ClearCoat], [
+                Way::whileWet('Lift it out at its end, or leave it: a wiped coat is lost.', 'needle, once'),
+                Way::byHand(
+                    'Once it is through: level the place.',
+                    'wet paper 2000, no force',
+                    CureState::SolventProof,
+                ),
+            ]),
+            new Mishap('fingerprint', 'A fingerprint in the paint', [...self::PAINT, TechniqueKind::ClearCoat], [
+                Way::leave('Do not rub: let it dry.'),
+                Way::byHand(
+                    'Once it is through: level the ridges.',
+                    'wet paper 2000, no force',
+                    CureState::SolventProof,
+                ),
+                Way::mend('stipple', 'Cover it, thin, with the same paint.', withPaint: true),
+            ]),
+            new Mishap('paint-beads', 'The paint draws back from spots', self::PAINT, [
+                Way::wipe('Take it off, and wash the part: there is grease below.', 'cloth', ...self::WATERS),
+                Way::mend('stipple', 'In mist coats, each dry before the next.', withPaint: true),
+            ]),
+            new Mishap('thinner-spilled', 'A drop of thinner fell on it', [], [
+                Way::leave('Do not wipe. Let it flash off; wiping is what takes the paint along.'),
+                Way::mend('stipple', 'If it shows when dry: the same paint, thin.', withPaint: true),
+                Way::weather('wet-spots', 'Fuel and oil are spilled there too.'),
+            ]),
+        ];
+    }
+
+    /** @return list<Mishap> */
+    private static function surface(): array
+    {
+        return [
+            new Mishap('varnish-frosted', 'The clear coat has gone white or cloudy', [TechniqueKind::ClearCoat], [
+                Way::leave('Bring it into a dry, warm room: a haze of damp air may clear by itself within the hour.'),
+                Way::mend(
+                    'clear-coat',
+                    'A thin wet coat of gloss over it clears most frosts; then the sheen that you want.',
+                ),
+                Way::weather('dust-mist', 'What stays of it may be dust.'),
+            ]),
+            new Mishap('varnish-crazed', 'The clear coat has crazed', [TechniqueKind::ClearCoat], [
+                Way::leave('Let it stand overnight before you touch it.'),
+                Way::byHand(
+                    'Once it is through: level the cracks.',
+                    'wet paper 2000, no force',
+                    CureState::SolventProof,
+                ),
+                Way::mend('stipple', 'Cover the place, thin and in mist.', withPaint: true),
+                Way::weather('dry-pigment', 'Dust settles in cracks, and hides them.'),
+            ]),
+            new Mishap('glossy-patches', 'Shiny patches in a matte finish', [], [
+                Way::mend('final-coat', 'One more thin matte coat over that zone.'),
+                Way::weather('dry-pigment', 'Dust is matte.'),
+            ]),
+            new Mishap('glue-shine', 'Glue shines beside a joint', [], [
+                Way::mend('final-coat', 'A matte coat over that zone.'),
+                Way::weather('dry-pigment', 'Dust and earth gather in joints.'),
+            ]),
+            new Mishap('decal-silvered', 'A decal has silvered', [TechniqueKind::Decal, TechniqueKind::Soften], [
+                Way::mend('prick-silver', 'Prick the bubble and let softener in.'),
+                Way::mend('marking-touch-up', 'Touch the rim in with paint.'),
+            ]),
+            new Mishap('marking-stained', 'A marking has taken on the wash', [], [
+                Way::wipe('Clean the marking alone, before it sets.', 'pointed brush, hardly damp', ...self::SPIRITS),
+                Way::wipe('Clean the marking alone, before it sets.', 'pointed brush, hardly damp', ...self::WATERS),
+                Way::mend('marking-touch-up', 'Bring the white back with paint.'),
+                Way::leave('A vehicle in service has dirty markings.'),
+            ]),
+            new Mishap('decal-torn', 'A decal has torn or slipped', [TechniqueKind::Decal], [
+                Way::wipe(
+                    'While it is wet: flood it, and float it home.',
+                    'soft brush, plenty of water',
+                    Carrier::Water,
+                ),
+                Way::mend('marking-touch-up', 'Paint the missing piece.'),
+                Way::weather('brush-chips', 'Chips across the tear.'),
+            ]),
+        ];
+    }
+
+    /** @return list<Mishap> */
+    private static function earth(): array
+    {
+        return [
+            new Mishap('pigment-gone', 'The pigment has vanished under varnish or fixer', [], [
+                Way::leave('Wait until it is dry: wet, it is always darker.'),
+                Way::mend('dry-pigment', 'Lay it again, lighter than you want it, and fix it with less.'),
+                Way::mend('dust-mist', 'Sprayed dust keeps its tone.'),
+            ]),
+            new Mishap('pigment-too-much', 'There is too much pigment', self::EARTH, [
+                Way::byHand('Brush or blow it off, as long as it is loose.', 'large soft brush'),
+                Way::wipe('Wipe raised parts free.', 'cotton bud, damp', ...self::SPIRITS),
+                Way::wipe('Wipe raised parts free.', 'cotton bud, damp', ...self::WATERS),
+            ]),
+            new Mishap('mud-too-much', 'There is too much mud, or it sits where none would', self::EARTH, [
+                Way::whileWet('Take it off.', 'stiff damp brush'),
+                Way::scrub('Soften it and take it off from its edges.', 'stiff brush', ...self::WATERS),
+                Way::scrub('Soften it and take it off from its edges.', 'stiff brush', ...self::SPIRITS),
+                Way::byHand('Pick it off in flakes once it is dry.', 'cocktail stick', CureState::Recoatable),
+            ]),
+            new Mishap('mud-shiny', 'Dry mud shines', self::EARTH, [
+                Way::mend('final-coat', 'A matte coat over that zone.'),
+                Way::weather('dry-pigment', 'Dry earth over it: only wet mud shines.'),
+            ]),
+            new Mishap('dust-too-even', 'The dust is an even film like paint', [
+                ...self::EARTH,
+                TechniqueKind::Filter,
+                ...self::PAINT,
+            ], [
+                Way::wipe('Wipe it off raised parts and down the sides.', 'cotton bud, hardly damp', ...self::WATERS),
+                Way::wipe('Wipe it off raised parts and down the sides.', 'cotton bud, hardly damp', ...self::SPIRITS),
+                Way::weather('dry-pigment', 'A second tone, in corners alone.'),
+            ]),
+        ];
+    }
+}

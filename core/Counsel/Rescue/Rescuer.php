@@ -1,0 +1,208 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ulvrach\Counsel\Rescue;
+
+use Ulvrach\Judgement\Rules\Evaluator;
+use Ulvrach\Judgement\Rules\Severity;
+use Ulvrach\Judgement\Rules\Verdict;
+use Ulvrach\Physics\Evaluation\Harm;
+use Ulvrach\Physics\Evaluation\Layer;
+use Ulvrach\Physics\Evaluation\StepLiquid;
+use Ulvrach\Physics\Evaluation\Strata;
+use Ulvrach\Plan\Edit\InsertStep;
+use Ulvrach\Plan\Edit\PlanEdit;
+use Ulvrach\Plan\Edit\PutProduct;
+use Ulvrach\Plan\StepMaker;
+use Ulvrach\Stuff\Chemistry\AttackTable;
+use Ulvrach\Stuff\Chemistry\Carrier;
+use Ulvrach\Stuff\Chemistry\CureState;
+use Ulvrach\Stuff\Chemistry\Liquid;
+use Ulvrach\Stuff\Material\ProductShelf;
+use Ulvrach\Stuff\Technique\TechniqueLibrary;
+
+/**
+ * What can still be done about a mishap, from the films that lie there and how far they are at this minute. A liquid is
+ * offered only if it moves the film in question and destroys none below; a step only if the plan with it has no stop
+ * that it did not have.
+ */
+final readonly class Rescuer
+{
+    public function __construct(private Evaluator $evaluator = new Evaluator())
+    {
+    }
+
+    /**
+     * @param  int  $at  after which step of the plan it is seen: what comes later does not lie there yet
+     * @param  int  $minute  on the plan's clock
+     * @return list<Rescue> in the order in which they are to be tried
+     */
+    public function ways(
+        Verdict $verdict,
+        int $at,
+        string $zone,
+        int $minute,
+        Mishap $mishap,
+        ?ProductShelf $own = null,
+    ): array {
+        $strata = $verdict->walk->after($at, $zone);
+        $place = self::place($strata, $mishap);
+        $film = $place === null ? null : $strata->layers[$place];
+        $ways = [];
+        foreach ($mishap->ways as $way) {
+            $open = match (true) {
+                $way->liquids !== [] => $place === null ? null : self::liquid($way, $strata, $place, $minute),
+                $way->technique !== null => $this->step($way, $verdict, $at, $zone, $strata, $own),
+                default => self::byHand($way, $film, $minute),
+            };
+            if ($open !== null) {
+                $ways[] = $open;
+            }
+        }
+
+        return $ways;
+    }
+
+    /** @return int|null where the film lies that it happened to; null: none of that kind lies open */
+    private static function place(Strata $strata, Mishap $mishap): ?int
+    {
+        $open = $strata->exposed();
+        foreach (array_reverse($strata->layers, true) as $place => $layer) {
+            $isIt = $mishap->about === [] || in_array($layer->kind, $mishap->about, true);
+            if ($isIt && in_array($layer, $open, true)) {
+                return $place;
+            }
+        }
+
+        return null;
+    }
+
+    private static function liquid(Way $way, Strata $strata, int $place, int $minute): ?Rescue
+    {
+        $film = $strata->layers[$place];
+        $state = $film->stateAt($minute);
+        [$below] = $strata->reachFrom($place - 1);
+        foreach ($way->liquids as $carrier) {
+            $level = AttackTable::onFilm($film->behavesAs, $carrier, $state);
+            $moves = $level === null ? 0 : AttackTable::afterContact($level, $way->contact, $state);
+            if ($moves < AttackTable::MOVES) {
+                continue;
+            }
+            [$harm, $hurt] = self::harm($way, $carrier, $film, $below, $minute, $moves);
+            if ($harm === Harm::WillFail) {
+                continue;
+            }
+            $number = ($hurt->stepIndex ?? 0) + 1;
+
+            return new Rescue(
+                $way,
+                $carrier,
+                self::until($film, $state),
+                match ($harm) {
+                    Harm::None => null,
+                    Harm::Slight => "It may dull step {$number} a little.",
+                    Harm::Unknown => "What it does to step {$number} is not in the tables: try it where nobody looks.",
+                    default => "It may mark step {$number}: gently, and a little at a time.",
+                },
+                $hurt,
+            );
+        }
+
+        return null;
+    }
+
+    /**
+     * @param  list<Layer>  $below
+     * @param  int  $moves  how strongly the film itself is moved: what is moved as easily comes off with it
+     * @return array{Harm, Layer|null}
+     */
+    private static function harm(Way $way, Carrier $carrier, Layer $film, array $below, int $minute, int $moves): array
+    {
+        $worst = Harm::None;
+        $hurt = null;
+        $liquid = new StepLiquid(new Liquid($carrier, $way->contact), $film->kind, true);
+        foreach ($below as $layer) {
+            $state = $layer->stateAt($minute);
+            $level = AttackTable::onFilm($layer->behavesAs, $carrier, $state) ?? 0;
+            $harm = AttackTable::afterContact($level, $way->contact, $state) >= $moves
+                ? Harm::WillFail
+                : $liquid->harmTo($layer, $state);
+            if ($harm->value > $worst->value) {
+                [$worst, $hurt] = [$harm, $layer];
+            }
+        }
+
+        return [$worst, $hurt];
+    }
+
+    /** @return int|null when the film is further than it is now, and what moves it now may move it no more */
+    private static function until(Layer $film, CureState $state): ?int
+    {
+        $next = match ($state) {
+            CureState::Wet => CureState::TouchDry,
+            CureState::TouchDry => CureState::Recoatable,
+            CureState::Recoatable => CureState::SolventProof,
+            CureState::SolventProof => null,
+        };
+
+        return $next === null ? null : $film->reaches($next);
+    }
+
+    private static function byHand(Way $way, ?Layer $film, int $minute): ?Rescue
+    {
+        $closes = $way->before === null ? null : $film?->reaches($way->before);
+        $opens = $way->from === null ? null : $film?->reaches($way->from);
+        $isLate = $way->before !== null && ($film === null || ($closes !== null && $closes <= $minute));
+        $isEarly = $way->from !== null && ($film === null || $opens === null || $opens > $minute);
+
+        return $isLate || $isEarly ? null : new Rescue($way, until: $closes);
+    }
+
+    private function step(
+        Way $way,
+        Verdict $verdict,
+        int $at,
+        string $zone,
+        Strata $strata,
+        ?ProductShelf $own,
+    ): ?Rescue {
+        $plan = $verdict->plan;
+        $technique = TechniqueLibrary::get((string) $way->technique);
+        $paint = $way->withPaint ? $strata->paint()?->product : null;
+        if ($way->withPaint && ! in_array($paint?->material->family, $technique->families, true)) {
+            return null;
+        }
+        $number = 1;
+        while ($plan->indexOf("{$technique->code}-{$number}") !== null) {
+            $number++;
+        }
+        [$step, $product] = (new StepMaker($plan, $own))->make(
+            "{$technique->code}-{$number}",
+            $technique,
+            [$zone],
+            $paint,
+        );
+        if ($technique->takesProduct() && $product === null) {
+            return null;
+        }
+        $edits = [
+            ...($product === null || isset($plan->products[$product->id]) ? [] : [new PutProduct($product)]),
+            new InsertStep($step->with(['note' => $way->says]), $at + 1),
+        ];
+
+        return $this->isSound($edits, $verdict) ? new Rescue($way, edits: $edits) : null;
+    }
+
+    /** @param  list<PlanEdit>  $edits */
+    private function isSound(array $edits, Verdict $verdict): bool
+    {
+        $plan = $verdict->plan;
+        foreach ($edits as $edit) {
+            $plan = $edit->applyTo($plan);
+        }
+
+        return $this->evaluator->evaluate($plan, $verdict->walk->log)->count(Severity::Stop) <=
+            $verdict->count(Severity::Stop);
+    }
+}

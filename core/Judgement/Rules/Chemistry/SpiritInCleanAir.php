@@ -1,0 +1,110 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ulvrach\Judgement\Rules\Chemistry;
+
+use Ulvrach\Judgement\Rules\Finding;
+use Ulvrach\Judgement\Rules\Remedy\Workbench;
+use Ulvrach\Judgement\Rules\RuleBase;
+use Ulvrach\Judgement\Rules\RuleKind;
+use Ulvrach\Judgement\Rules\Severity;
+use Ulvrach\Physics\Evaluation\Situation;
+use Ulvrach\Physics\Evaluation\Strata;
+use Ulvrach\Stuff\Chemistry\BinderFamily;
+use Ulvrach\Stuff\Chemistry\Sheen;
+use Ulvrach\Stuff\Material\Need;
+use Ulvrach\Stuff\Technique\TechniqueKind;
+
+final class SpiritInCleanAir extends RuleBase
+{
+    public const CODE = 'spirit-in-clean-air';
+
+    public const TITLE = 'Spirit comes into a shop that keeps to water';
+
+    public const KIND = RuleKind::Taste;
+
+    public const EXPLANATION =
+        'A shop that keeps to water stays free of vapours only if nothing brings spirit or '.'lacquer thinner in.';
+
+    public function concerns(Situation $situation): bool
+    {
+        return $situation->liquids !== [];
+    }
+
+    public function examine(Situation $situation, Strata $below): ?Finding
+    {
+        foreach ($situation->liquids as $liquid) {
+            $carrier = $liquid->liquid->carrier;
+            if ($carrier->isSpirit() || $carrier->isHot()) {
+                return $this->finding(
+                    Severity::Note,
+                    $situation,
+                    $below,
+                    ucfirst("{$carrier->label()} comes into a shop that keeps to water."),
+                );
+            }
+        }
+
+        return null;
+    }
+
+    public function remedies(Finding $finding, Workbench $bench): array
+    {
+        $kind = $bench->techniqueOf($finding->stepId)->kind;
+        $swap = match ($kind) {
+            TechniqueKind::Wash => [
+                $bench->insteadUse($finding->stepId, 'clay-wash', 'Use a clay wash instead'),
+                $bench->insteadUse($finding->stepId, 'acrylic-wash', 'Use an acrylic wash instead'),
+            ],
+            TechniqueKind::Filter => [
+                $bench->insteadUse($finding->stepId, 'air-filter', 'Mist an acrylic filter instead'),
+            ],
+            TechniqueKind::Prime => [
+                $bench->insteadUse(
+                    $finding->stepId,
+                    'prime',
+                    'Use a waterborne primer',
+                    $bench->need('prime')->inFamilies(BinderFamily::WaterborneAcrylic),
+                ),
+            ],
+            TechniqueKind::ClearCoat => [
+                $bench->insteadUse(
+                    $finding->stepId,
+                    'clear-coat',
+                    'Use a waterborne clear coat',
+                    Need::clearCoat(
+                        $bench->plan->productOf($bench->step($finding->stepId))->material->sheen ?? Sheen::Gloss,
+                    ),
+                ),
+            ],
+            TechniqueKind::Colour,
+            TechniqueKind::Shade,
+            TechniqueKind::Detail,
+            TechniqueKind::Mask,
+            TechniqueKind::Unmask,
+            TechniqueKind::ReleaseFilm,
+            TechniqueKind::LiftOff,
+            TechniqueKind::Abrade,
+            TechniqueKind::Decal,
+            TechniqueKind::Soften,
+            TechniqueKind::Blend,
+            TechniqueKind::Chips,
+            TechniqueKind::Streak,
+            TechniqueKind::Metal,
+            TechniqueKind::Pigment,
+            TechniqueKind::Mud,
+            TechniqueKind::FixPigment,
+            TechniqueKind::Gloss,
+            TechniqueKind::Sculpt,
+            TechniqueKind::Join,
+            TechniqueKind::Look,
+            TechniqueKind::TestPatch,
+            TechniqueKind::CleanUp,
+            TechniqueKind::Prepare,
+            TechniqueKind::WarmAir => [],
+        };
+
+        return [...$swap, $bench->leaveOut($finding->stepId, $finding->zones)];
+    }
+}

@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ulvrach\Judgement\Rules\Material;
+
+use Ulvrach\Judgement\Rules\Finding;
+use Ulvrach\Judgement\Rules\Remedy\Workbench;
+use Ulvrach\Judgement\Rules\RuleBase;
+use Ulvrach\Judgement\Rules\Severity;
+use Ulvrach\Physics\Evaluation\Situation;
+use Ulvrach\Physics\Evaluation\Strata;
+use Ulvrach\Stuff\Technique\TechniqueKind;
+
+final class BarePartUnprimed extends RuleBase
+{
+    public const CODE = 'bare-part-unprimed';
+
+    public const TITLE = 'The bare part has no primer';
+
+    public const EXPLANATION = 'Paint grips resin, metal and vinyl only through a primer; without one it rubs off '
+        .'edges and flakes when the part bends.';
+
+    protected const WATCHES = [
+        TechniqueKind::Colour,
+        TechniqueKind::Shade,
+        TechniqueKind::ClearCoat,
+        TechniqueKind::ReleaseFilm,
+    ];
+
+    public function examine(Situation $situation, Strata $below): ?Finding
+    {
+        if ($below->layers !== [] || ! $below->zone->substrate->needsPrimer()) {
+            return null;
+        }
+
+        return $this->finding(
+            Severity::Risk,
+            $situation,
+            $below,
+            ucfirst(
+                "{$below->zone->substrate->label()} gets its first coat without a primer: it will rub or flake off.",
+            ),
+        );
+    }
+
+    public function remedies(Finding $finding, Workbench $bench): array
+    {
+        return [
+            $bench->insertBefore(
+                $bench->indexOf($finding->stepId),
+                'prime',
+                $finding->zones,
+                'Prime these parts first',
+            ),
+        ];
+    }
+}

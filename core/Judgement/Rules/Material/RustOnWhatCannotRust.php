@@ -1,0 +1,93 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ulvrach\Judgement\Rules\Material;
+
+use Ulvrach\Judgement\Rules\Finding;
+use Ulvrach\Judgement\Rules\Remedy\Workbench;
+use Ulvrach\Judgement\Rules\RuleBase;
+use Ulvrach\Judgement\Rules\Severity;
+use Ulvrach\Physics\Evaluation\Situation;
+use Ulvrach\Physics\Evaluation\Strata;
+use Ulvrach\Stuff\Technique\TechniqueKind;
+
+final class RustOnWhatCannotRust extends RuleBase
+{
+    public const CODE = 'rust-on-what-cannot-rust';
+
+    public const TITLE = 'Rust shows on what cannot rust';
+
+    public const EXPLANATION = 'Only steel rusts: aluminium turns grey, wood rots, rubber, canvas and fibreglass fade.';
+
+    protected const WATCHES = [
+        TechniqueKind::Wash,
+        TechniqueKind::Streak,
+        TechniqueKind::Pigment,
+        TechniqueKind::ReleaseFilm,
+    ];
+
+    /** Degrees of hue, least chroma and L* of a ground that reads as rust where it is uncovered. */
+    private const RUST_HUE = [30.0, 68.0];
+
+    private const RUST_CHROMA = 24.0;
+
+    private const RUST_LIGHT = 58.0;
+
+    public function concerns(Situation $situation): bool
+    {
+        return $situation->technique->depictsRust || $situation->kind === TechniqueKind::ReleaseFilm;
+    }
+
+    public function examine(Situation $situation, Strata $below): ?Finding
+    {
+        if ($situation->kind === TechniqueKind::ReleaseFilm) {
+            return $this->underTheFilm($situation, $below);
+        }
+
+        return $situation->technique->depictsRust && ! $below->zone->depicts->rusts()
+            ? $this->finding(
+                $this->severity($situation, $below),
+                $situation,
+                $below,
+                "This part is {$below->zone->depicts->label()} in reality, and {$below->zone->depicts->label()} does "
+                    .'not rust.',
+            )
+            : null;
+    }
+
+    /** Chips show the ground, and a ground in the colour of rust shows rust. */
+    private function underTheFilm(Situation $situation, Strata $below): ?Finding
+    {
+        $colour = $below->paint()?->colour();
+        $isRust =
+            $colour !== null &&
+            $colour->chroma() > self::RUST_CHROMA &&
+            $colour->l < self::RUST_LIGHT &&
+            $colour->hue() > self::RUST_HUE[0] &&
+            $colour->hue() < self::RUST_HUE[1];
+
+        return $isRust && ! $below->zone->depicts->rusts()
+            ? $this->finding(
+                Severity::Risk,
+                $situation,
+                $below,
+                "The ground that chips will show has the colour of rust, and {$below->zone->depicts->label()} does not "
+                    .'rust.',
+            )
+            : null;
+    }
+
+    /** A run may cross wood or canvas below something of steel. */
+    private function severity(Situation $situation, Strata $below): Severity
+    {
+        return $situation->kind === TechniqueKind::Streak && Fitting::isNamed($situation, $below)
+            ? Severity::Note
+            : Severity::Risk;
+    }
+
+    public function remedies(Finding $finding, Workbench $bench): array
+    {
+        return [$bench->leaveOut($finding->stepId, $finding->zones)];
+    }
+}

@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ulvrach\Judgement\Rules\Material;
+
+use Ulvrach\Judgement\Rules\EndRule;
+use Ulvrach\Judgement\Rules\Finding;
+use Ulvrach\Judgement\Rules\JourneyRule;
+use Ulvrach\Judgement\Rules\Remedy\Workbench;
+use Ulvrach\Judgement\Rules\RuleKind;
+use Ulvrach\Judgement\Rules\Severity;
+use Ulvrach\Physics\Evaluation\Strata;
+use Ulvrach\Plan\Plan;
+use Ulvrach\Plan\ZoneKind;
+use Ulvrach\Stuff\Technique\TechniqueKind;
+
+final class TrackFacesUnpolished extends EndRule implements JourneyRule
+{
+    public const CODE = 'track-faces-unpolished';
+
+    public const TITLE = 'The running faces stay dull';
+
+    public const KIND = RuleKind::Custom;
+
+    public const EXPLANATION = 'Where track meets ground and wheels it is ground bright; a track that is dull all '
+        .'over has never moved.';
+
+    public function conclude(Plan $plan, Strata $zone, array $times): ?Finding
+    {
+        if (
+            $zone->zone->kind !== ZoneKind::Tracks ||
+            count($zone->layers) < 2 ||
+            $zone->lastStepOf(TechniqueKind::Metal) >= 0
+        ) {
+            return null;
+        }
+
+        return $this->findingOn(
+            Severity::Note,
+            $plan->steps[(int) $zone->lastStep()]->id,
+            $zone,
+            'The faces that run stay as dull as the rest.',
+        );
+    }
+
+    public function remedies(Finding $finding, Workbench $bench): array
+    {
+        return [
+            $bench->insertBefore(
+                count($bench->plan->steps),
+                'track-polish',
+                $finding->zones,
+                'Polish the contact faces last',
+            ),
+        ];
+    }
+}

@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ulvrach\Judgement\Rules\Order;
+
+use Ulvrach\Judgement\Rules\Finding;
+use Ulvrach\Judgement\Rules\Remedy\Workbench;
+use Ulvrach\Judgement\Rules\RuleBase;
+use Ulvrach\Judgement\Rules\RuleKind;
+use Ulvrach\Judgement\Rules\Severity;
+use Ulvrach\Physics\Evaluation\Layer;
+use Ulvrach\Physics\Evaluation\Situation;
+use Ulvrach\Physics\Evaluation\Strata;
+use Ulvrach\Stuff\Chemistry\BinderFamily;
+use Ulvrach\Stuff\Chemistry\Sheen;
+use Ulvrach\Stuff\Technique\ColourRole;
+use Ulvrach\Stuff\Technique\TechniqueKind;
+
+final class MetalUnderMatteCoat extends RuleBase
+{
+    public const CODE = 'metal-under-matte-coat';
+
+    public const TITLE = 'Metal dulls under the matte coat';
+
+    public const KIND = RuleKind::Custom;
+
+    public const EXPLANATION = 'A matte coat scatters the light that made metal shine: it turns into grey paint.';
+
+    protected const WATCHES = [TechniqueKind::ClearCoat];
+
+    public function concerns(Situation $situation): bool
+    {
+        return $situation->product?->material->sheen === Sheen::Matte;
+    }
+
+    public function examine(Situation $situation, Strata $below): ?Finding
+    {
+        foreach ($below->exposed() as $layer) {
+            if ($this->shines($layer)) {
+                $number = $layer->stepIndex + 1;
+
+                return $this->finding(
+                    Severity::Note,
+                    $situation,
+                    $below,
+                    "The matte coat takes the shine off the metal of step {$number}.",
+                    ['metal' => $layer->stepId],
+                );
+            }
+        }
+
+        return null;
+    }
+
+    /** By what is in it; a file of before metal was told apart has only the technique to go by. */
+    private function shines(Layer $layer): bool
+    {
+        return $layer->product->material->metallic ||
+            $layer->kind === TechniqueKind::Metal ||
+            ($layer->film === BinderFamily::MetalPencil && $layer->technique->role === ColourRole::Metal);
+    }
+
+    public function remedies(Finding $finding, Workbench $bench): array
+    {
+        return [
+            $bench->moveAfter((string) $finding->facts['metal'], $finding->stepId),
+            $bench->leaveOut($finding->stepId, $finding->zones),
+        ];
+    }
+}

@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ulvrach\Judgement\Rules\Sight;
+
+use Ulvrach\Light\Colour\Lab;
+use Ulvrach\Physics\Evaluation\Situation;
+use Ulvrach\Physics\Forecast\Colours;
+use Ulvrach\Physics\Forecast\Spot;
+use Ulvrach\Stuff\Technique\ColourRole;
+use Ulvrach\Stuff\Technique\Coverage;
+use Ulvrach\Stuff\Technique\TechniqueKind;
+
+/**
+ * A mark held against the face around it: as it is laid, and as it is when all is done.
+ *
+ * @internal to Ulvrach\Judgement\Rules\Sight
+ */
+final readonly class Contrast
+{
+    /** Where the mark of a step is seen best; null: it leaves no mark, but a coat, a tint or nothing. */
+    public static function spotOf(Situation $situation): ?Spot
+    {
+        $technique = $situation->technique;
+        if ($technique->coverage === Coverage::Whole) {
+            return $situation->kind === TechniqueKind::Wash && $technique->role === ColourRole::Shade
+                ? Spot::Recess
+                : null;
+        }
+
+        return match ($situation->kind) {
+            TechniqueKind::Wash => Spot::Recess,
+            TechniqueKind::Streak => Spot::Streak,
+            TechniqueKind::Chips => $technique->code === 'dry-brush' ? null : Spot::Chip,
+            TechniqueKind::Pigment,
+            TechniqueKind::Blend,
+            TechniqueKind::Detail => $technique->role === ColourRole::Rust ? Spot::Recess : null,
+            default => null,
+        };
+    }
+
+    /**
+     * CIEDE2000 from which a mark is seen at arm's length; docs/forecast.md, "what reads". A speck is small and needs
+     * most, a line less, and what runs out over a face the least.
+     */
+    public static function reads(Situation $situation): float
+    {
+        return match (true) {
+            $situation->kind === TechniqueKind::Chips => 8.0,
+            $situation->kind === TechniqueKind::Streak, $situation->technique->role === ColourRole::Rust => 2.5,
+            default => 5.0,
+        };
+    }
+
+    public static function in(Colours $colours, Spot $spot): self
+    {
+        return new self($colours->of($spot), $colours->of(Spot::Face));
+    }
+
+    private function __construct(public Lab $mark, public Lab $ground)
+    {
+    }
+
+    /** CIEDE2000 */
+    public function difference(): float
+    {
+        return $this->mark->differenceTo($this->ground);
+    }
+
+    /** L* by which the mark is darker. */
+    public function depth(): float
+    {
+        return $this->ground->l - $this->mark->l;
+    }
+}

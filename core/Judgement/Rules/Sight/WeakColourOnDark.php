@@ -1,0 +1,103 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ulvrach\Judgement\Rules\Sight;
+
+use Ulvrach\Judgement\Rules\EndRule;
+use Ulvrach\Judgement\Rules\Finding;
+use Ulvrach\Judgement\Rules\Remedy\Workbench;
+use Ulvrach\Judgement\Rules\RuleKind;
+use Ulvrach\Judgement\Rules\SeenRule;
+use Ulvrach\Judgement\Rules\Severity;
+use Ulvrach\Physics\Evaluation\Situation;
+use Ulvrach\Physics\Evaluation\Walk;
+use Ulvrach\Physics\Forecast\Forecast;
+use Ulvrach\Physics\Forecast\Spot;
+use Ulvrach\Stuff\Palette\Palette;
+use Ulvrach\Stuff\Technique\ColourRole;
+use Ulvrach\Stuff\Technique\Coverage;
+
+final class WeakColourOnDark extends EndRule implements SeenRule
+{
+    public const CODE = 'weak-colour-on-dark';
+
+    public const TITLE = 'A weak colour goes on a dark ground';
+
+    public const KIND = RuleKind::Fact;
+
+    public const EXPLANATION = 'Yellow, red and light pigments hide badly: over a dark ground they stay dull until '
+        .'many coats have covered it.';
+
+    /** L* of a ground that a light or strong colour has to fight. */
+    private const DARK = 28.0;
+
+    /** CIEDE2000 from its own colour within which a coat has covered. */
+    private const COVERED = 5.0;
+
+    private const MOST_COATS = 6;
+
+    public function foresee(Walk $walk, Forecast $forecast): array
+    {
+        $findings = [];
+        foreach ($walk->situations as $situation) {
+            foreach (self::isWeak($situation) ? $situation->step->zones : [] as $zone) {
+                $ground = $forecast->after($situation->index - 1, $zone)->of(Spot::Face);
+                $seen = $forecast->after($situation->index, $zone)->of(Spot::Face);
+                $own = $situation->product?->material->colour;
+                if ($own === null || $ground->l >= self::DARK || $own->differenceTo($seen) < self::COVERED) {
+                    continue;
+                }
+                $coats = $situation->step->coats;
+                $findings[] = $this->findingFor(
+                    Severity::Note,
+                    $situation->step->id,
+                    [$zone],
+                    sprintf(
+                        '“%s” hides badly on a ground as dark as this: %s %s from its own colour by %.0f.',
+                        $situation->product->name,
+                        $coats === 1 ? 'one coat' : "{$coats} coats",
+                        $coats === 1 ? 'differs' : 'differ',
+                        $own->differenceTo($seen),
+                    ),
+                    ['zone' => $zone],
+                );
+            }
+        }
+
+        return $findings;
+    }
+
+    public function remedies(Finding $finding, Workbench $bench): array
+    {
+        $step = $bench->step($finding->stepId);
+        $product = $bench->plan->productOf($step);
+        if ($product?->material->colour === null) {
+            return [];
+        }
+        $ground = $bench->colours()->faceBefore($finding->stepId, (string) $finding->facts['zone']);
+        $coats = $step->coats + 1;
+        while (
+            $coats < self::MOST_COATS &&
+            Palette::over(Palette::paint($product), $ground, $coats)->differenceTo($product->material->colour) >=
+                self::COVERED
+        ) {
+            $coats++;
+        }
+
+        return [
+            $bench->inCoats($finding->stepId, $coats),
+            $bench->inCoats($finding->stepId, min(self::MOST_COATS, $coats + 1)),
+        ];
+    }
+
+    private static function isWeak(Situation $situation): bool
+    {
+        $colour = $situation->product?->material->colour;
+
+        return $colour !== null &&
+            $situation->technique->role === ColourRole::Base &&
+            $situation->technique->coverage === Coverage::Whole &&
+            ($colour->l > 75 || ($colour->chroma() > 45 && $colour->hue() < 110));
+    }
+}

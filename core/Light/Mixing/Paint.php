@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ulvrach\Light\Mixing;
+
+/**
+ * A paint as light sees it, after Kubelka and Munk (Zeitschrift für technische Physik 12, 1931): how much of the light
+ * a coat takes away, and how much it throws back, for each unit of its thickness.
+ */
+final readonly class Paint
+{
+    /**
+     * @param  float  $scattering  S, alike in all bands; a unit is what one usual coat is thick
+     * @param  list<float>  $absorption  K, one number a band
+     */
+    public function __construct(public float $scattering, public array $absorption)
+    {
+    }
+}

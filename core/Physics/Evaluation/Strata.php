@@ -1,0 +1,323 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ulvrach\Physics\Evaluation;
+
+use Ulvrach\Plan\Zone;
+use Ulvrach\Stuff\Chemistry\BinderFamily;
+use Ulvrach\Stuff\Chemistry\Sheen;
+use Ulvrach\Stuff\Technique\ColourRole;
+use Ulvrach\Stuff\Technique\Coverage;
+use Ulvrach\Stuff\Technique\TechniqueKind;
+
+/**
+ * The layers of a zone at one moment, from the bare part upwards. Never changed: each step that goes over it gives new
+ * strata. Zones of like material share them until a step goes over one and not over the other.
+ */
+final class Strata
+{
+    /** @var list<Layer>|null what lies open, worked out when it is first asked for */
+    private ?array $exposed = null;
+
+    private bool $bare = true;
+
+    /**
+     * @param  Zone  $zone  one of those that have these strata, for its materials
+     * @param  list<Layer>  $layers
+     * @param  list<int>  $journey  indexes of the steps that have gone over it
+     * @param  int|null  $release  place in $layers of a release film that waits to be worked
+     * @param  int|null  $maskedBy  index of the step that put masks on
+     * @param  int|null  $maskedAt  the minute at which they were on
+     * @param  int|null  $closedBy  index of the step that closed it off from brush and spray
+     * @param  array<string, int>  $lastSteps  by kind of work: index of the last step of it
+     * @param  array<int, true>  $broken  places in $layers through which the layer below can be seen
+     */
+    private function __construct(
+        public readonly Zone $zone,
+        public readonly array $layers = [],
+        public readonly array $journey = [],
+        public readonly ?int $release = null,
+        public readonly ?int $maskedBy = null,
+        public readonly ?int $maskedAt = null,
+        public readonly ?int $closedBy = null,
+        private readonly array $lastSteps = [],
+        private readonly array $broken = [],
+    ) {
+    }
+
+    public static function bare(Zone $zone): self
+    {
+        return new self($zone);
+    }
+
+    /**
+     * As they are once a step has gone over them.
+     *
+     * @param  Layer|null  $layer  what it leaves, or what it binds loose pigment with; null: nothing
+     * @param  int  $end  the minute at which it ends
+     * @param  array<int, Layer>  $into  by step index: what it is worked into, or cleans
+     */
+    public function after(Work $work, ?Layer $layer, int $end, array $into = []): self
+    {
+        if ($work->kind === TechniqueKind::LiftOff && $this->releaseFilm()?->film === BinderFamily::Salt) {
+            return $this->withoutSalt()->after($work, $layer, $end, $into);
+        }
+        // Appended to copies: much faster than spreading, and this is done for every zone of every step.
+        $layers = $this->layers;
+        $release = $this->release;
+        $broken = $this->broken;
+        if ($layer !== null && $work->kind === TechniqueKind::FixPigment) {
+            $layers = self::bound($layers, $layer);
+        } elseif ($work->kind === TechniqueKind::CleanUp) {
+            $layers = self::cleaned($layers, $into, $end);
+        } elseif ($layer !== null) {
+            $layers[] = $layer;
+            $release = $layer->kind === TechniqueKind::ReleaseFilm ? count($layers) - 1 : $release;
+        } elseif ($work->kind === TechniqueKind::LiftOff) {
+            $release = null;
+            $broken += $this->brokenByLifting();
+        } elseif ($work->kind === TechniqueKind::Abrade) {
+            // Rubbing the colour is another way of working the film below it.
+            $broken += $this->release === null ? $this->brokenByRubbing() : $this->brokenByLifting();
+            $release = null;
+        }
+        if ($work->kind === TechniqueKind::WarmAir) {
+            $layers = array_map(static fn (Layer $one) => $one->blownDry($end), $layers);
+        }
+        [$maskedBy, $maskedAt] = [$this->maskedBy, $this->maskedAt];
+        if ($work->kind === TechniqueKind::Mask) {
+            [$maskedBy, $maskedAt] = [$work->index, $end];
+        } elseif ($work->kind === TechniqueKind::Unmask) {
+            [$maskedBy, $maskedAt] = [null, null];
+        }
+        $journey = $this->journey;
+        $journey[] = $work->index;
+        $lastSteps = $this->lastSteps;
+        $lastSteps[$work->kind->value] = $work->index;
+
+        return new self(
+            $this->zone,
+            $layers,
+            $journey,
+            $release,
+            $maskedBy,
+            $maskedAt,
+            $this->closedBy ?? ($work->technique->closesOff ? $work->index : null),
+            $lastSteps,
+            $broken,
+        );
+    }
+
+    /**
+     * @param  list<Layer>  $layers
+     * @return list<Layer> the same, with loose pigment held by the fixer
+     */
+    private static function bound(array $layers, Layer $fixer): array
+    {
+        return array_map(
+            static fn (Layer $layer) => $layer->film === BinderFamily::DryPigment ? $layer->boundBy($fixer) : $layer,
+            $layers,
+        );
+    }
+
+    /**
+     * @param  list<Layer>  $layers
+     * @param  array<int, Layer>  $cleaned  by step index
+     * @return list<Layer> the same, with what was cleaned up about to set
+     */
+    private static function cleaned(array $layers, array $cleaned, int $end): array
+    {
+        return array_map(
+            static fn (Layer $layer) => isset($cleaned[$layer->stepIndex]) ? $layer->cleanedAt($end) : $layer,
+            $layers,
+        );
+    }
+
+    /** Salt is brushed off with the chips and leaves nothing; what lay on it is broken where it was. */
+    private function withoutSalt(): self
+    {
+        $place = (int) $this->release;
+        $layers = $this->layers;
+        array_splice($layers, $place, 1);
+        $broken = array_filter($this->broken, static fn (int $at) => $at < $place, ARRAY_FILTER_USE_KEY);
+        for ($at = $place; $at < count($layers); $at++) {
+            $broken[$at] = true;
+        }
+
+        return new self(
+            zone: $this->zone,
+            layers: $layers,
+            journey: $this->journey,
+            maskedBy: $this->maskedBy,
+            maskedAt: $this->maskedAt,
+            closedBy: $this->closedBy,
+            lastSteps: $this->lastSteps,
+            broken: $broken,
+        );
+    }
+
+    /** @return array<int, true> the release film and all above it, where chips are lifted */
+    private function brokenByLifting(): array
+    {
+        return $this->release === null
+            ? []
+            : array_fill_keys(range($this->release, count($this->layers) - 1), true);
+    }
+
+    /** @return array<int, true> the topmost whole colour and what lies on it, where it is rubbed or scratched */
+    private function brokenByRubbing(): array
+    {
+        $broken = [];
+        for ($place = count($this->layers) - 1; $place >= 0; $place--) {
+            $broken[$place] = true;
+            if ($this->layers[$place]->coverage === Coverage::Whole && $this->layers[$place]->colour() !== null) {
+                break;
+            }
+        }
+
+        return $broken;
+    }
+
+    /** Index of the last step of these kinds so far; -1: none yet. */
+    public function lastStepOf(TechniqueKind ...$kinds): int
+    {
+        $last = -1;
+        foreach ($kinds as $kind) {
+            $index = $this->lastSteps[$kind->value] ?? -1;
+            if ($index > $last) {
+                $last = $index;
+            }
+        }
+
+        return $last;
+    }
+
+    /** Index of the last step that went over it; null: none did. */
+    public function lastStep(): ?int
+    {
+        return $this->journey === [] ? null : $this->journey[count($this->journey) - 1];
+    }
+
+    /** The paint that the eye sees: the topmost layer that covers, or that was meant as a base. */
+    public function paint(): ?Layer
+    {
+        for ($place = count($this->layers) - 1; $place >= 0; $place--) {
+            $layer = $this->layers[$place];
+            if (
+                $layer->colour() !== null &&
+                ($layer->coverage === Coverage::Whole || $layer->technique->role === ColourRole::Base)
+            ) {
+                return $layer;
+            }
+        }
+
+        return null;
+    }
+
+    public function isBroken(int $place): bool
+    {
+        return isset($this->broken[$place]);
+    }
+
+    /** @return list<Layer> what a liquid meets, from the top down to the first sound whole film */
+    public function exposed(): array
+    {
+        if ($this->exposed === null) {
+            [$this->exposed, $this->bare] = $this->reachFrom(count($this->layers) - 1);
+        }
+
+        return $this->exposed;
+    }
+
+    /** Whether a liquid gets down to the model part itself. */
+    public function isBareExposed(): bool
+    {
+        $this->exposed();
+
+        return $this->bare;
+    }
+
+    /** @return array{list<Layer>, bool} the layers within reach at and below a place, and whether the part is */
+    public function reachFrom(int $place): array
+    {
+        $reach = [];
+        for (; $place >= 0; $place--) {
+            $layer = $this->layers[$place];
+            $reach[] = $layer;
+            if (! isset($this->broken[$place]) && ! $layer->letsThrough()) {
+                return [$reach, false];
+            }
+        }
+
+        return [$reach, true];
+    }
+
+    /**
+     * @return list<Layer> what a step's liquids and tools meet: where chips are lifted, what lies under the film too
+     */
+    public function withinReachOf(Work $work): array
+    {
+        return $work->kind === TechniqueKind::LiftOff && $this->release !== null
+            ? $this->reachFrom($this->release - 1)[0]
+            : $this->exposed();
+    }
+
+    /** The lowest sound whole film above a layer, which keeps liquids and tools off it; null: it lies open. */
+    public function protectorOf(int $place): ?Layer
+    {
+        for ($above = $place + 1, $top = count($this->layers); $above < $top; $above++) {
+            if (! isset($this->broken[$above]) && ! $this->layers[$above]->letsThrough()) {
+                return $this->layers[$above];
+            }
+        }
+
+        return null;
+    }
+
+    /** The release film that waits to be worked; null: there is none. */
+    public function releaseFilm(): ?Layer
+    {
+        return $this->release === null ? null : $this->layers[$this->release];
+    }
+
+    /** @return list<Layer> the layers on top of the waiting release film, lowest first */
+    public function aboveRelease(): array
+    {
+        return $this->release === null ? [] : array_slice($this->layers, $this->release + 1);
+    }
+
+    public function top(): ?Layer
+    {
+        return $this->layers === [] ? null : $this->layers[count($this->layers) - 1];
+    }
+
+    /** The sheen that the next liquid meets: that of the topmost whole film, or of grains on it. Null: bare part. */
+    public function sheen(): ?Sheen
+    {
+        for ($place = count($this->layers) - 1; $place >= 0; $place--) {
+            $layer = $this->layers[$place];
+            if ($layer->sheen !== null && $layer->coverage !== Coverage::Partial) {
+                return $layer->sheen;
+            }
+        }
+
+        return null;
+    }
+
+    public function has(TechniqueKind ...$kinds): bool
+    {
+        foreach ($this->layers as $layer) {
+            if (in_array($layer->kind, $kinds, true)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    public function isChipped(): bool
+    {
+        return $this->broken !== [] || $this->has(TechniqueKind::Chips);
+    }
+}

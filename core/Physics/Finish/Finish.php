@@ -1,0 +1,276 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ulvrach\Physics\Finish;
+
+use Ulvrach\Light\Colour\Lab;
+use Ulvrach\Physics\Evaluation\Strata;
+use Ulvrach\Physics\Evaluation\Walk;
+use Ulvrach\Plan\Step;
+use Ulvrach\Stuff\Chemistry\Sheen;
+use Ulvrach\Stuff\Technique\Application;
+use Ulvrach\Stuff\Technique\ColourRole;
+use Ulvrach\Stuff\Technique\Coverage;
+use Ulvrach\Stuff\Technique\Technique;
+use Ulvrach\Stuff\Technique\TechniqueKind;
+use Ulvrach\Stuff\Technique\TechniqueLibrary;
+
+/**
+ * A plan as it is seen: for every step what it adds to the picture, in the order in which it is laid. Colours are those
+ * of the films as they come from the jar.
+ */
+final class Finish
+{
+    /** Per cent of a zone on which a work in spots usually lies: half as much is half as strong. */
+    private const USUAL_SHARE = 50;
+
+    /** How much darker pigment turns that is bound: it comes back to about what it looked like wet. */
+    private const FIXED = 0.25;
+
+    /** @return list<Mark> in the order of the steps */
+    public static function of(Walk $walk): array
+    {
+        $marks = [];
+        foreach ($walk->plan->steps as $index => $step) {
+            $technique = TechniqueLibrary::get($step->technique);
+            $product = $step->product === null ? null : $walk->plan->products[$step->product];
+            $colour = $product?->material->colour;
+            $alike = [];
+            foreach ($step->zones as $zone) {
+                $before = $walk->before($index, $zone);
+                foreach (self::seen($technique, $step, $colour, $before) as [$effect, $shown, $amount, $isSoft]) {
+                    $key = "{$effect->value} {$shown?->l} {$shown?->a} {$shown?->b} {$amount}";
+                    $alike[$key] ??= [$effect, $shown, $amount, $isSoft, []];
+                    $alike[$key][4][] = $zone;
+                }
+            }
+            foreach ($alike as [$effect, $shown, $amount, $isSoft, $zones]) {
+                foreach (self::byEnd($walk, $effect, $index, $zones) as [$until, $together]) {
+                    $marks[] = new Mark(
+                        effect: $effect,
+                        step: $index,
+                        until: $until,
+                        zones: $together,
+                        colour: $shown,
+                        // A share of the zone is strength for work in spots, and outline for patches of paint.
+                        amount: $effect === Effect::Patches ? $amount : $amount * self::share($step),
+                        isSoft: $isSoft,
+                        places: $step->extent === null ? [] : $step->extent->places,
+                        panels: $step->extent === null ? [] : $step->extent->panels,
+                        sheen: match (true) {
+                            $effect === Effect::Sheen => $walk->layers[$index]?->sheen,
+                            $step->technique === 'wet-mud' => Sheen::Gloss,
+                            default => null,
+                        },
+                        share: $effect === Effect::Patches ? $step->extent?->share : null,
+                        pattern: $effect === Effect::Patches ? $step->extent?->pattern : null,
+                    );
+                }
+            }
+        }
+
+        return $marks;
+    }
+
+    /** How much more of it there is than is usual, for a share of its zones that somebody has said. */
+    public static function share(Step $step): float
+    {
+        $share = $step->extent?->share;
+
+        return $share === null ? 1.0 : min(1.6, $share / self::USUAL_SHARE);
+    }
+
+    /**
+     * Zones by the step that takes a mask off them again.
+     *
+     * @param  list<string>  $zones
+     * @return list<array{int|null, list<string>}>
+     */
+    private static function byEnd(Walk $walk, Effect $effect, int $index, array $zones): array
+    {
+        if ($effect !== Effect::Mask) {
+            return [[null, $zones]];
+        }
+        $ends = [];
+        foreach ($zones as $zone) {
+            $until = null;
+            for ($later = $index + 1; $later < count($walk->plan->steps) && $until === null; $later++) {
+                $until = $walk->after($later, $zone)->maskedBy === null ? $later : null;
+            }
+            $ends[$until ?? -1] ??= [$until, []];
+            $ends[$until ?? -1][1][] = $zone;
+        }
+
+        return array_values($ends);
+    }
+
+    /**
+     * What a technique adds on a zone.
+     *
+     * @return list<array{Effect, Lab|null, float, bool}> effect, colour, amount, whether its edge is soft
+     */
+    private static function seen(Technique $technique, Step $step, ?Lab $colour, Strata $before): array
+    {
+        $sprayed = $step->application === Application::Airbrush || $step->application === Application::Can;
+
+        return match ($technique->kind) {
+            TechniqueKind::Prime, TechniqueKind::Colour => self::coat($technique, $step, $colour, $before, $sprayed),
+            TechniqueKind::Shade => self::shade($technique, $colour),
+            TechniqueKind::Detail => self::detail($technique, $colour),
+            TechniqueKind::Mask => [[Effect::Mask, null, 1.0, false]],
+            TechniqueKind::ClearCoat => [[Effect::Sheen, null, 1.0, $sprayed]],
+            TechniqueKind::Gloss => $technique->coverage === Coverage::Whole && $colour !== null
+                ? [[Effect::Coat, $colour, 1.0, false], [Effect::Sheen, null, 1.0, false]]
+                : [[Effect::Sheen, null, 1.0, false]],
+            TechniqueKind::LiftOff => [[Effect::Worn, self::under($before), 0.5, false]],
+            TechniqueKind::Abrade => $technique->code === 'needle-scratches'
+                ? [[Effect::Scratches, self::under($before), 0.5, false]]
+                : [[Effect::Worn, self::under($before), 0.4, false]],
+            TechniqueKind::Decal => [[Effect::Marking, $colour, 1.0, false]],
+            TechniqueKind::Filter => [[Effect::Tint, $colour, $sprayed ? 0.14 : 0.18, $sprayed]],
+            TechniqueKind::Wash => self::wash($technique, $step, $colour),
+            TechniqueKind::Blend => match ($technique->role) {
+                ColourRole::Dust => [[Effect::Dust, $colour, 0.4, true]],
+                ColourRole::Rust => [[Effect::Rust, $colour, 0.5, true]],
+                ColourRole::Shade => [[Effect::Shade, $colour, 0.5, true]],
+                default => [[Effect::Tint, $colour, 0.22, true]],
+            },
+            TechniqueKind::Chips => match ($technique->code) {
+                'dry-brush' => [[Effect::Highlight, $colour, 0.7, false]],
+                'tape-scratches' => [[Effect::Scratches, $colour, 0.5, false]],
+                'light-chips' => [[Effect::Chips, $colour, 0.5, false]],
+                default => [[Effect::Chips, $colour, $technique->role === ColourRole::Metal ? 0.3 : 0.4, false]],
+            },
+            TechniqueKind::Streak => in_array($technique->code, ['oil-stain', 'fuel-stain'], true)
+                ? [[Effect::Stain, $colour, 0.6, true]]
+                : [[Effect::Streaks, $colour, 0.5, true]],
+            TechniqueKind::Metal => $technique->code === 'metal-paint'
+                ? [[Effect::Detail, $colour, 0.6, false]]
+                : [[Effect::Polish, $colour, 0.6, false]],
+            TechniqueKind::Pigment => self::pigment($technique, $colour),
+            TechniqueKind::FixPigment => [[Effect::Fixed, null, self::FIXED, true]],
+            TechniqueKind::Mud => in_array($technique->code, ['mud-splash', 'speckle'], true)
+                ? [[Effect::Splash, $colour, 0.5, false]]
+                : [[Effect::Mud, $colour, $technique->code === 'wet-mud' ? 0.4 : 0.6, false]],
+            TechniqueKind::Unmask,
+            TechniqueKind::ReleaseFilm,
+            TechniqueKind::Soften,
+            TechniqueKind::Sculpt,
+            TechniqueKind::Join,
+            TechniqueKind::Look,
+            TechniqueKind::TestPatch,
+            TechniqueKind::CleanUp,
+            TechniqueKind::Prepare,
+            TechniqueKind::WarmAir => [],
+        };
+    }
+
+    /** @return list<array{Effect, Lab|null, float, bool}> */
+    private static function coat(Technique $technique, Step $step, ?Lab $colour, Strata $before, bool $sprayed): array
+    {
+        if ($colour === null) {
+            return [];
+        }
+        // Under a mask only what is left free takes the colour.
+        if ($before->maskedBy !== null && $technique->kind === TechniqueKind::Colour) {
+            return [[Effect::Patches, $colour, 1.0, false]];
+        }
+        if ($technique->coverage === Coverage::Whole) {
+            return $technique->role === ColourRole::Dust
+                ? [[Effect::Dust, $colour, 0.6, true]]
+                : [[Effect::Coat, $colour, $step->coats > 1 || ! $sprayed ? 1.0 : 0.92, $sprayed]];
+        }
+
+        return match ($technique->code) {
+            'soft-camouflage' => [[Effect::Patches, $colour, 1.0, true]],
+            'hard-camouflage' => [[Effect::Patches, $colour, 1.0, false]],
+            'prime-repair' => [[Effect::Detail, $colour, 0.2, true]],
+            default => [[Effect::Mottle, $colour, 0.8, $sprayed]],
+        };
+    }
+
+    /** @return list<array{Effect, Lab|null, float, bool}> */
+    private static function shade(Technique $technique, ?Lab $colour): array
+    {
+        return match ($technique->code) {
+            'air-streak' => [[Effect::Streaks, $colour, 0.4, true]],
+            'glaze' => [[Effect::Tint, $colour, 0.25, true]],
+            'light-tone' => [[Effect::Mottle, $colour, 0.4, true]],
+            default => match ($technique->role) {
+                ColourRole::Shade => [[Effect::Shade, $colour, 0.6, true]],
+                ColourRole::Dust => [[Effect::Dust, $colour, 0.35, true]],
+                ColourRole::Tone => [[Effect::Shade, $colour, 0.35, true]],
+                default => [[Effect::Mottle, $colour, 0.8, true]],
+            },
+        };
+    }
+
+    /** @return list<array{Effect, Lab|null, float, bool}> */
+    private static function detail(Technique $technique, ?Lab $colour): array
+    {
+        return match (true) {
+            $technique->code === 'marking-touch-up' => [],
+            $technique->coverage === Coverage::Whole => [[Effect::Coat, $colour, 1.0, false]],
+            $technique->role === ColourRole::Rust => [[Effect::Rust, $colour, 0.6, false]],
+            default => [[Effect::Detail, $colour, 0.5, false]],
+        };
+    }
+
+    /** @return list<array{Effect, Lab|null, float, bool}> */
+    private static function wash(Technique $technique, Step $step, ?Lab $colour): array
+    {
+        if ($technique->role === ColourRole::Rust) {
+            return [[Effect::Rust, $colour, 0.6, true]];
+        }
+        // What is not cleaned off the faces stays there.
+        $faces = match (true) {
+            $technique->code === 'pin-wash' => 0.0,
+            $technique->role === ColourRole::Grime => 0.4,
+            $step->cleanUp === [] => 0.3,
+            default => 0.1,
+        };
+
+        return [
+            ...$faces > 0.0 ? [[Effect::Tint, $colour, $faces, true]] : [],
+            [Effect::Wash, $colour, 0.85, true],
+        ];
+    }
+
+    /** @return list<array{Effect, Lab|null, float, bool}> */
+    private static function pigment(Technique $technique, ?Lab $colour): array
+    {
+        return match (true) {
+            $technique->code === 'chalk-stains' => [[Effect::Streaks, $colour, 0.4, true]],
+            $technique->role === ColourRole::Rust => [[Effect::Rust, $colour, 0.6, true]],
+            $technique->role === ColourRole::Grime => [[Effect::Stain, $colour, 0.7, true]],
+            default => [[Effect::Dust, $colour, 0.65, true]],
+        };
+    }
+
+    /** What comes to light where paint is worn through: below the release film, or below the topmost colour. */
+    private static function under(Strata $before): ?Lab
+    {
+        $release = $before->releaseFilm();
+        $isBelow = $release === null;
+        $layers = $before->layers;
+        $passed = false;
+        for ($place = count($layers) - 1; $place >= 0; $place--) {
+            $layer = $layers[$place];
+            if ($layer === $release) {
+                $isBelow = true;
+
+                continue;
+            }
+            if ($layer->coverage !== Coverage::Whole || $layer->colour() === null) {
+                continue;
+            }
+            if ($isBelow && ($release !== null || $passed)) {
+                return $layer->colour();
+            }
+            $passed = true;
+        }
+
+        return null;
+    }
+}

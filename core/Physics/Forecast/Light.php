@@ -1,0 +1,146 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ulvrach\Physics\Forecast;
+
+use Ulvrach\Light\Colour\Lab;
+use Ulvrach\Light\Colour\Observer;
+use Ulvrach\Light\Mixing\Film;
+use Ulvrach\Light\Mixing\Paint;
+
+/**
+ * What a place throws back, band by band. It is worked out when somebody asks for it: of all that a plan lays, most is
+ * never looked at by itself. The same films over the same ground are the same light, found again by what it grew from:
+ * after an edit, and where many plans are tried that differ in a step, most of it is known.
+ */
+final class Light
+{
+    /** Lights that one ground may have grown into before all of them are let go; each is some kilobytes. */
+    private const MOST = 6_000;
+
+    /** @var array<string, self> what is bare, by its first bands, for as long as what has grown from it is kept */
+    private static array $grounds = [];
+
+    private static int $grown = 0;
+
+    /** @var array<int|string, Lab> by how much deeper the surface makes it */
+    private array $colours = [];
+
+    /** @var array<string, array{self, self|null}> by what was done to it: what it became, and by what other light */
+    private array $became = [];
+
+    /**
+     * @param  list<float>|null  $bands  reflectance, one number a band; null: still to be worked out
+     * @param  (\Closure(): list<float>)|null  $work  that gives it; null: it is known
+     */
+    private function __construct(private ?array $bands, private ?\Closure $work)
+    {
+    }
+
+    /** @param  list<float>  $bands */
+    public static function of(array $bands): self
+    {
+        return new self($bands, null);
+    }
+
+    /**
+     * The ground that other light grows from: the same one each time.
+     *
+     * @param  list<float>  $bands
+     */
+    public static function ground(array $bands): self
+    {
+        if (self::$grown > self::MOST) {
+            [self::$grounds, self::$grown] = [[], 0];
+        }
+
+        return self::$grounds[implode(' ', $bands)] ??= new self($bands, null);
+    }
+
+    /** @param  float  $coats  thickness, in usual coats of the paint */
+    public function under(Paint $paint, float $coats): self
+    {
+        // A paint is told by how it scatters and absorbs; two that agree in three numbers are the same one.
+        $key = "{$paint->scattering} {$paint->absorption[0]} {$paint->absorption[20]} {$coats}";
+
+        return ($this->became[$key] ??= self::grow(
+            fn (): array => self::film($key, $paint, $coats)->over($this->bands()),
+        ))[0];
+    }
+
+    /** @param  float  $share  0: this; 1: the other */
+    public function towards(self $other, float $share): self
+    {
+        // The other is kept with the answer, so that its number is nobody else's meanwhile.
+        return ($this->became['towards '.spl_object_id($other)." {$share}"] ??= self::grow(
+            fn (): array => array_map(
+                static fn (float $with, float $without): float => $with + $share * ($without - $with),
+                $this->bands(),
+                $other->bands(),
+            ),
+            $other,
+        ))[0];
+    }
+
+    public function dimmedTo(float $share): self
+    {
+        return ($this->became["dimmed {$share}"] ??= self::grow(
+            fn (): array => array_map(static fn (float $of): float => $share * $of, $this->bands()),
+        ))[0];
+    }
+
+    /**
+     * @param  \Closure(): list<float>  $work
+     * @return array{self, self|null}
+     */
+    private static function grow(\Closure $work, ?self $other = null): array
+    {
+        self::$grown++;
+
+        return [new self(null, $work), $other];
+    }
+
+    /** @return list<float> one number a band */
+    public function bands(): array
+    {
+        if ($this->work !== null) {
+            $this->bands = ($this->work)();
+            $this->work = null;
+        }
+
+        return $this->bands ?? [];
+    }
+
+    /** @param  float  $deeper  share of all light that its surface no longer scatters */
+    public function colour(float $deeper): Lab
+    {
+        return $this->colours[(string) $deeper] ??= $this->seen($deeper);
+    }
+
+    private function seen(float $deeper): Lab
+    {
+        if ($deeper === 0.0) {
+            return Observer::colourOf($this->bands());
+        }
+        // What the surface no longer scatters is missing alike in all bands, so it can be taken from the sums.
+        [$x, $y, $z] = Observer::sums($this->bands());
+
+        return Lab::fromXyz(
+            max(0.0, ($x - $deeper * Lab::WHITE_X) / (1.0 - $deeper)),
+            max(0.0, ($y - $deeper) / (1.0 - $deeper)),
+            max(0.0, ($z - $deeper * Lab::WHITE_Z) / (1.0 - $deeper)),
+        );
+    }
+
+    private static function film(string $key, Paint $paint, float $coats): Film
+    {
+        /** @var array<string, Film> $known the same are asked for again and again: remedies are tried on copies */
+        static $known = [];
+        if (count($known) > 2_000) {
+            $known = [];
+        }
+
+        return $known[$key] ??= Film::of($paint, $coats);
+    }
+}

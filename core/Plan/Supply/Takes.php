@@ -1,0 +1,200 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ulvrach\Plan\Supply;
+
+use Ulvrach\Plan\Plan;
+use Ulvrach\Plan\Step;
+use Ulvrach\Stuff\Chemistry\BinderFamily;
+use Ulvrach\Stuff\Chemistry\Carrier;
+use Ulvrach\Stuff\Chemistry\Load;
+use Ulvrach\Stuff\Material\Material;
+use Ulvrach\Stuff\Material\Product;
+use Ulvrach\Stuff\Technique\Application;
+use Ulvrach\Stuff\Technique\Coverage;
+use Ulvrach\Stuff\Technique\Technique;
+use Ulvrach\Stuff\Technique\TechniqueKind;
+use Ulvrach\Stuff\Technique\TechniqueLibrary;
+
+/**
+ * How much the steps of a plan take: area × wet film × coats, divided by what of it arrives, and what stays in cup and
+ * brush. A wet film of 25 µm is 0.25 ml on 100 cm². Where the figures come from: docs/quantities.md.
+ */
+final class Takes
+{
+    /** Per cent of a zone on which work in spots lies where nobody has said. */
+    private const SPOTS = 15;
+
+    /** Parts of the zone that a partial coat such as a mottle or a camouflage colour takes. */
+    private const PARTIAL = 0.5;
+
+    /** What is laid by the sheet, the strip or the stick, and not by volume. */
+    private const NO_VOLUME = [
+        BinderFamily::DecalFilm,
+        BinderFamily::MaskingFilm,
+        BinderFamily::MetalPencil,
+        BinderFamily::EpoxyPutty,
+    ];
+
+    /**
+     * @param  int  $sets  models or sets of parts that the same is done on at once: the cup is filled, and washed, once
+     * @param  float  $own  how many times as much as by the figures somebody takes
+     * @return list<Take> of the steps that take something, in the order of work
+     */
+    public static function of(Plan $plan, int $sets = 1, float $own = 1.0): array
+    {
+        $takes = [];
+        foreach ($plan->steps as $index => $step) {
+            $product = $plan->productOf($step);
+            if ($product === null || ! self::hasVolume($product)) {
+                continue;
+            }
+            $technique = TechniqueLibrary::get($step->technique);
+            $area = $plan->areaOf($step) / 100.0 * self::share($plan, $step, $technique);
+            $onModel = $sets * $area * self::wetFilm($step, $technique) * self::coats($step, $technique);
+            $laid = $own * ($onModel / self::arrives($step->application) + self::stays($step->application));
+            $share = self::paintShare($step, $technique, $product->material);
+            $takes[] = new Take(
+                index: $index,
+                product: $product,
+                jarMl: $laid * $share,
+                thinnerMl: $laid * (1.0 - $share),
+                thinner: $share < 1.0 ? self::thinner($step, $product->material) : null,
+                lostMl: $laid - $onModel,
+            );
+        }
+
+        return $takes;
+    }
+
+    /** Whether it is laid by volume; sheets, strips and sticks are counted. */
+    public static function hasVolume(Product $product): bool
+    {
+        return ! in_array($product->material->family, self::NO_VOLUME, true);
+    }
+
+    /**
+     * @param  float  $cm2  to be covered
+     * @return float ml of thinned paint, with what is lost beside the model and what stays in the cup
+     */
+    public static function forArea(float $cm2, int $coats, Application $by): float
+    {
+        return $cm2 / 100.0 * self::film($by) * $coats / self::arrives($by) + self::stays($by);
+    }
+
+    /** Of the area of its zones, how much a step goes on. */
+    private static function share(Plan $plan, Step $step, Technique $technique): float
+    {
+        $percent = $step->extent?->share;
+        $panels = $step->extent->panels ?? [];
+        if ($panels !== []) {
+            $of = array_sum(array_map(static fn (string $zone) => count($plan->zones[$zone]->panels), $step->zones));
+
+            return count($panels) / max(1, $of);
+        }
+
+        return $percent !== null ? $percent / 100.0 : match (true) {
+            ($step->extent->places ?? []) !== [], $technique->kind->isSpot() => self::SPOTS / 100.0,
+            $technique->kind === TechniqueKind::Shade => self::PARTIAL,
+            $technique->coverage === Coverage::Partial => self::PARTIAL,
+            default => 1.0,
+        };
+    }
+
+    /** ml on 100 cm², of what is laid wet. */
+    private static function wetFilm(Step $step, Technique $technique): float
+    {
+        $usual = match ($technique->kind) {
+            // Floods the surface, and most of it is wiped off again.
+            TechniqueKind::Wash => 0.8,
+            TechniqueKind::Filter, TechniqueKind::Soften => 0.4,
+            TechniqueKind::Blend, TechniqueKind::Streak => 0.1,
+            TechniqueKind::Chips, TechniqueKind::Metal => 0.15,
+            // Powder and paste, as they lie: a tenth of a millimetre of dust, one of mud.
+            TechniqueKind::Pigment => 0.6,
+            TechniqueKind::Mud => 8.0,
+            TechniqueKind::FixPigment => 1.0,
+            TechniqueKind::ReleaseFilm => 0.5,
+            TechniqueKind::Sculpt, TechniqueKind::Join => 1.5,
+            default => self::film($step->application),
+        };
+
+        return $usual * match ($step->load) {
+            Load::Dab => 0.2,
+            Load::Mist => 0.5,
+            Load::Flood => 2.0,
+            Load::Coat, Load::Brushed, null => 1.0,
+        };
+    }
+
+    /** ml on 100 cm² that one coat of paint lays. */
+    private static function film(Application $by): float
+    {
+        return match ($by) {
+            Application::Airbrush => 0.25,
+            Application::Can => 0.4,
+            Application::Brush => 0.55,
+            Application::Sponge, Application::Scrub => 0.4,
+            Application::Dry => 0.1,
+        };
+    }
+
+    /** Only films are laid in coats; a wash of "two coats" is two washes. */
+    private static function coats(Step $step, Technique $technique): int
+    {
+        return $technique->kind === TechniqueKind::Mud ? 1 : max(1, $step->coats);
+    }
+
+    /** Of what leaves the tool, how much arrives on the model. */
+    private static function arrives(Application $application): float
+    {
+        return match ($application) {
+            // Small parts and curves: much goes past them.
+            Application::Airbrush => 0.6,
+            Application::Can => 0.35,
+            Application::Brush, Application::Sponge, Application::Scrub => 0.9,
+            Application::Dry => 0.7,
+        };
+    }
+
+    /** ml that stay in cup, nozzle, brush or on the palette, once a step. */
+    private static function stays(Application $application): float
+    {
+        return match ($application) {
+            Application::Airbrush => 0.4,
+            Application::Can => 1.0,
+            Application::Brush, Application::Sponge => 0.15,
+            Application::Scrub, Application::Dry => 0.05,
+        };
+    }
+
+    /** Of what is laid, how much comes from the jar; the rest is thinner. */
+    private static function paintShare(Step $step, Technique $technique, Material $material): float
+    {
+        if (! in_array($material->family, [...BinderFamily::paints(), BinderFamily::ArtistOil], true)) {
+            return 1.0;
+        }
+        $isReady = $material->sheen === null && $material->family !== BinderFamily::ArtistOil;
+
+        return match (true) {
+            // Washes and filters come as they are used.
+            $isReady, $step->application === Application::Can, $step->application === Application::Dry => 1.0,
+            in_array($technique->kind, [TechniqueKind::Wash, TechniqueKind::Filter], true) => 0.12,
+            $technique->kind === TechniqueKind::Streak => 0.3,
+            $material->family === BinderFamily::ArtistOil => 0.9,
+            $step->application !== Application::Airbrush => 0.9,
+            $material->isClear() => 0.7,
+            default => match ($material->family) {
+                BinderFamily::Lacquer => 0.4,
+                BinderFamily::AlcoholAcrylic, BinderFamily::Enamel => 0.5,
+                default => 0.6,
+            },
+        };
+    }
+
+    private static function thinner(Step $step, Material $material): ?Carrier
+    {
+        return $step->thinner ?? $material->carrier ?? ($material->family->ownThinners()[0] ?? null);
+    }
+}

@@ -241,7 +241,7 @@ serve() {
         printf '[global]\nerror_log = %s\ndaemonize = no\n' "$run/php.log"
         # What is long to work out has processes of its own, which give way to all others.
         fpm_pool plain 4 0 10
-        fpm_pool heavy 2 10 40
+        fpm_pool heavy 2 "${HEAVY_NICENESS:-10}" 40
     } >"$run/fpm.conf"
     cat >"$run/nginx.conf" <<CONF
 $(am_root && printf 'user %s %s;' "$web_user" "$web_group")

@@ -145,17 +145,7 @@ final readonly class LogStore
     {
         $index = $entry->stepId === null ? null : $plan->indexOf($entry->stepId);
 
-        return new Entry(
-            id: $entry->id,
-            kind: $entry->kind,
-            at: $entry->at,
-            stepId: $entry->stepId,
-            step: $index === null ? $entry->step : StepAsItWas::of($plan->steps[$index], $plan),
-            corrects: $entry->corrects,
-            text: $entry->text,
-            trial: $entry->trial,
-            air: $entry->air,
-        );
+        return $index === null ? $entry : $entry->with(step: StepAsItWas::of($plan->steps[$index], $plan));
     }
 
     /** @return array<string, string|null> */

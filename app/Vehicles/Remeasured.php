@@ -60,16 +60,6 @@ final readonly class Remeasured
 
     private static function sized(Zone $zone, float $areaCm2): Zone
     {
-        return new Zone(
-            $zone->id,
-            $zone->name,
-            $zone->kind,
-            $areaCm2,
-            $zone->substrate,
-            $zone->depicts,
-            $zone->traffic,
-            $zone->sheltered,
-            $zone->panels,
-        );
+        return $zone->with(areaCm2: $areaCm2);
     }
 }

@@ -4,9 +4,13 @@ declare(strict_types=1);
 
 namespace Ulvrach\Plan;
 
+use Ulvrach\Copies;
+
 /** One model: a vehicle at a scale, with a story. */
 final readonly class Build
 {
+    use Copies;
+
     /**
      * @param  int  $scale  the 35 of 1:35
      * @param  int|null  $serviceMonths  how long it has been in service; null: not said

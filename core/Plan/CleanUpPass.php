@@ -4,12 +4,15 @@ declare(strict_types=1);
 
 namespace Ulvrach\Plan;
 
+use Ulvrach\Copies;
 use Ulvrach\Stuff\Chemistry\Carrier;
 use Ulvrach\Stuff\Chemistry\Contact;
 
 /** One pass of taking the surplus of a wash or streak off again. */
 final readonly class CleanUpPass
 {
+    use Copies;
+
     /**
      * @param  Carrier|null  $carrier  null: with a dry brush or cloth
      * @param  bool  $rubbed  scrubbed; otherwise wiped

@@ -4,9 +4,13 @@ declare(strict_types=1);
 
 namespace Ulvrach\Plan;
 
+use Ulvrach\Copies;
+
 /** How much of its zones a step goes on: a share of them, some places, or some of their panels. */
 final readonly class Extent
 {
+    use Copies;
+
     /** Per cent up to which it lies in spots that meet others by chance only. */
     private const SPOTS = 30;
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ulvrach\Plan;
 
+use Ulvrach\Copies;
 use Ulvrach\Stuff\Chemistry\Carrier;
 use Ulvrach\Stuff\Chemistry\Load;
 use Ulvrach\Stuff\Technique\Application;
@@ -14,6 +15,8 @@ use Ulvrach\Stuff\Technique\Application;
  */
 final readonly class Step
 {
+    use Copies;
+
     /**
      * @param  list<string>  $zones  ids, in no order that means anything
      * @param  Carrier|null  $thinner  null: as it comes from the jar
@@ -60,46 +63,6 @@ final readonly class Step
     /** @param  list<string>  $zones */
     public function onZones(array $zones): self
     {
-        return $this->with(['zones' => $zones]);
-    }
-
-    /**
-     * @param  array{
-     *   id?: string,
-     *   technique?: string,
-     *   product?: string|null,
-     *   zones?: list<string>,
-     *   coats?: int,
-     *   application?: Application,
-     *   thinner?: Carrier|null,
-     *   cleanUp?: list<CleanUpPass>,
-     *   waitMinutes?: int|null,
-     *   accepted?: list<Acceptance>,
-     *   load?: Load|null,
-     *   extent?: Extent|null,
-     *   merge?: Merge|null,
-     *   note?: string,
-     *   locked?: bool,
-     * }  $changes
-     */
-    public function with(array $changes): self
-    {
-        return new self(
-            id: $changes['id'] ?? $this->id,
-            technique: $changes['technique'] ?? $this->technique,
-            product: array_key_exists('product', $changes) ? $changes['product'] : $this->product,
-            zones: $changes['zones'] ?? $this->zones,
-            coats: $changes['coats'] ?? $this->coats,
-            application: $changes['application'] ?? $this->application,
-            thinner: array_key_exists('thinner', $changes) ? $changes['thinner'] : $this->thinner,
-            cleanUp: $changes['cleanUp'] ?? $this->cleanUp,
-            waitMinutes: array_key_exists('waitMinutes', $changes) ? $changes['waitMinutes'] : $this->waitMinutes,
-            note: $changes['note'] ?? $this->note,
-            accepted: $changes['accepted'] ?? $this->accepted,
-            load: array_key_exists('load', $changes) ? $changes['load'] : $this->load,
-            extent: array_key_exists('extent', $changes) ? $changes['extent'] : $this->extent,
-            merge: array_key_exists('merge', $changes) ? $changes['merge'] : $this->merge,
-            locked: $changes['locked'] ?? $this->locked,
-        );
+        return $this->with(zones: $zones);
     }
 }

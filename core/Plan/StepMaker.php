@@ -74,21 +74,21 @@ final readonly class StepMaker
         $product = $suits ? $kept : $this->productFor($technique);
 
         return [
-            $step->with([
-                'technique' => $technique->code,
-                'product' => $product?->id,
-                'coats' => $technique->coats,
-                'application' => $technique->application,
-                'load' => null,
-                'extent' => null,
-                'thinner' => null,
-                'cleanUp' => $this->cleanUpFor(
+            $step->with(
+                technique: $technique->code,
+                product: $product?->id,
+                coats: $technique->coats,
+                application: $technique->application,
+                load: null,
+                extent: null,
+                thinner: null,
+                cleanUp: $this->cleanUpFor(
                     $technique,
                     $product,
                     $step->zones,
                     $this->plan->indexOf($step->id) ?? 0,
                 ),
-            ]),
+            ),
             $product,
         ];
     }

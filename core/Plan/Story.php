@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ulvrach\Plan;
 
+use Ulvrach\Copies;
 use Ulvrach\Light\Colour\Lab;
 use Ulvrach\Stuff\Drying\Season;
 
@@ -13,6 +14,8 @@ use Ulvrach\Stuff\Drying\Season;
  */
 final readonly class Story
 {
+    use Copies;
+
     /**
      * @param  Lab  $base  the vehicle's own colour
      * @param  list<Lab>  $more  the other colours of its scheme, the one that covers most first

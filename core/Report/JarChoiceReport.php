@@ -70,7 +70,7 @@ final class JarChoiceReport
 
         $changes = ['product' => $jar->id, ...($load === null ? [] : ['load' => $load])];
 
-        return [...$put, new ReplaceStep($plan->steps[$index]->with($changes))];
+        return [...$put, new ReplaceStep($plan->steps[$index]->with(...$changes))];
     }
 
     /** @return list<Load> from little to much; empty: the tool brings one amount only */

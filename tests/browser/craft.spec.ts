@@ -1,4 +1,4 @@
-import { cellOf, copyOfDemo, expect, makeAccount, openDemo, scan, startBuild, test } from './kit'
+import { allIsSaved, cellOf, copyOfDemo, expect, makeAccount, openDemo, scan, startBuild, test } from './kit'
 
 test('a broken plan is made sound, in part and then whole, and can be taken back', async ({ page }) => {
     await copyOfDemo(page, /^Brae/)
@@ -35,6 +35,7 @@ test('another school judges at once, and a copy with one answer changed is kept'
     await dialog.getByLabel('Name of your school').fill('Matte, but sealed')
     await dialog.getByRole('button', { name: 'Follow it' }).click()
     await expect(page.getByRole('button', { name: 'Matte, but sealed' })).toBeVisible()
+    await allIsSaved(page)
     await page.reload()
     await page.getByRole('button', { name: 'Matte, but sealed' }).click()
     await expect(dialog.getByRole('radio', { name: /Matte, but sealed/ })).toHaveAttribute('aria-checked', 'true')
@@ -49,6 +50,7 @@ test('a custom is broken knowingly and stays in sight; a failed trial stops', as
     await card.getByRole('button', { name: 'Keep' }).click()
     await expect(card).toContainText('Accepted: The filter beads')
     await expect(page.getByText('1 accepted')).toBeVisible()
+    await allIsSaved(page)
     await page.reload()
     await page.getByRole('button', { name: /^14 .*Filter/ }).click()
     await card.getByRole('button', { name: 'No longer accept it' }).click()

@@ -1,4 +1,4 @@
-import { copyOfDemo, expect, makeAccount, moveToNoon, openDemo, scan, startBuild, test } from './kit'
+import { allIsSaved, copyOfDemo, expect, makeAccount, moveToNoon, openDemo, scan, startBuild, test } from './kit'
 
 /** What a modeller meets every evening: each job as somebody would do it who has never seen the program. */
 
@@ -69,6 +69,7 @@ test('when the wash may be cleaned stands under its title, and one press counts 
     await page.goto('/')
     const wet = page.getByRole('list', { name: 'Wet at the bench' })
     await expect(wet.getByRole('link', { name: 'Morrin dark wash' })).toBeVisible()
+    await allIsSaved(page)
     await page.reload()
     await wet.getByRole('button', { name: 'Forget Morrin dark wash' }).click()
     await expect(wet).toHaveCount(0)

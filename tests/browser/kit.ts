@@ -119,6 +119,12 @@ export async function moveToNoon(page: Page): Promise<void> {
     await expect(week).toHaveCount(0)
 }
 
+/** Waits until the server has all that was changed: what a page that is left still wants to send is asked about. */
+export async function allIsSaved(page: Page): Promise<void> {
+    const kept = () => Object.keys(localStorage).filter((key) => key.includes('changes.'))
+    await expect.poll(() => page.evaluate(kept)).toEqual([])
+}
+
 /** Waits for the answer: leaving the page before it would take the request back. */
 export async function signOut(page: Page): Promise<void> {
     await page.getByRole('button', { name: 'Sign out' }).click()

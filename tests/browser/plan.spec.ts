@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test'
-import { cellOf, copyOfDemo, expect, makeAccount, openDemo, scan, startBuild, test } from './kit'
+import { allIsSaved, cellOf, copyOfDemo, expect, makeAccount, openDemo, scan, startBuild, test } from './kit'
 
 /** A build in an account of its own, with one step. */
 async function primedBuild(page: Page): Promise<void> {
@@ -29,6 +29,7 @@ test('reading a finding, mending it, undoing, redoing, and finding it all again 
     await expect(stops).toHaveText('4 stops')
     await page.keyboard.press('Control+Shift+z')
     await expect(stops).toHaveText(mended)
+    await allIsSaved(page)
     await page.reload()
     await expect(stops).toHaveText(mended)
     await expect(page.getByRole('button', { name: /^Undo/ })).toBeEnabled()
@@ -65,7 +66,7 @@ test('keys pressed faster than the server answers all count, and stand after a r
     for (let press = 0; press < 3; press++) await page.keyboard.press('Control+Shift+z')
     await expect(page.getByRole('button', { name: /\b6 .*Hairspray/ })).toBeVisible()
     await expect(page.getByRole('button', { name: 'Redo: Move Hairspray' })).toBeVisible()
-    await page.waitForLoadState('networkidle')
+    await allIsSaved(page)
     const stops = await page.getByText(/^\d+ stops?$/).innerText()
     await page.reload()
     await expect(page.getByRole('button', { name: /\b6 .*Hairspray/ })).toBeVisible()
@@ -87,6 +88,7 @@ test('a step dragged to another place shows its verdicts on the way and stays th
     await expect(page.getByText(/^\d+ stops?$/)).toBeVisible()
     await page.mouse.up()
     await expect(page.getByRole('row', { name: /\b5 .*Chipping fluid/ })).toBeVisible()
+    await allIsSaved(page)
     await page.reload()
     await expect(page.getByRole('row', { name: /\b5 .*Chipping fluid/ })).toBeVisible()
 })
@@ -106,6 +108,7 @@ test('settings of a step are changed where they are shown, and bad numbers are a
     await coats.fill('3')
     await coats.press('Enter')
     await expect(page.getByRole('button', { name: /^Undo/ })).toBeEnabled()
+    await allIsSaved(page)
     await page.reload()
     await expect(page.getByLabel('Coats')).toHaveValue('3')
 })

@@ -1,6 +1,6 @@
 import { readFile } from 'node:fs/promises'
 import type { Locator, Page } from '@playwright/test'
-import { copyOfDemo, expect, openDemo, scan, startBuild, test } from './kit'
+import { allIsSaved, copyOfDemo, expect, openDemo, scan, startBuild, test } from './kit'
 
 const vehicle = (page: Page) => page.getByRole('region', { name: 'The vehicle' })
 const view = (page: Page, name: string) => vehicle(page).getByRole('group', { name: `The ${name}` })
@@ -138,6 +138,7 @@ test('plates of the vehicle become panels, and a step is kept to one by touching
     await panel.focus()
     await page.keyboard.press('Enter')
     await expect(panel).toHaveAttribute('aria-pressed', 'true')
+    await allIsSaved(page)
     await page.reload()
     await expect(page.getByText('Hull, left').first()).toBeVisible()
 })

@@ -201,7 +201,7 @@ final readonly class MixController
         $used = $this->supplies->used($user);
         $stocks = [];
         foreach ($user->jars()->get() as $jar) {
-            $stocks[$jar->code] = $jar->stock()->with(Supplies::left($jar, $used));
+            $stocks[$jar->code] = $jar->stock()->with(leftMl: Supplies::left($jar, $used));
         }
 
         return $stocks;

@@ -105,7 +105,7 @@ final readonly class ShelfController
             ->map(static fn (Jar $jar) => new ShelfRow(
                 $jar->product->name,
                 $jar->product->material,
-                $jar->stock()->with(Supplies::left($jar, $used)),
+                $jar->stock()->with(leftMl: Supplies::left($jar, $used)),
             ));
 
         return new Response(ShelfTable::write(array_values($rows->all())), 200, [
@@ -136,7 +136,7 @@ final readonly class ShelfController
         $used = $this->supplies->used($user);
         $jars = $mixes = [];
         foreach ($user->jars()->get()->sortBy('code') as $jar) {
-            $jars[] = new OwnJar($jar->product, $jar->stock()->with(Supplies::left($jar, $used)));
+            $jars[] = new OwnJar($jar->product, $jar->stock()->with(leftMl: Supplies::left($jar, $used)));
         }
         foreach ($user->mixes()->get()->sortBy('created_at') as $mix) {
             $mixes[] = $mix->kept();
@@ -247,7 +247,7 @@ final readonly class ShelfController
      */
     private static function standing(Jar $jar, array $used): array
     {
-        $own = new OwnJar($jar->product, $jar->stock()->with(Supplies::left($jar, $used)));
+        $own = new OwnJar($jar->product, $jar->stock()->with(leftMl: Supplies::left($jar, $used)));
         $goesOff = $own->stock->goesOffOn($jar->product->material);
 
         return [

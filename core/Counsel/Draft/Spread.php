@@ -9,6 +9,7 @@ use Ulvrach\Counsel\Draft\Internal\Parts;
 use Ulvrach\Plan\Edit\InsertStep;
 use Ulvrach\Plan\Edit\PlanEdit;
 use Ulvrach\Plan\Edit\PutProduct;
+use Ulvrach\Plan\FreeName;
 use Ulvrach\Plan\Plan;
 use Ulvrach\Plan\Step;
 use Ulvrach\Stuff\Technique\Stage;
@@ -28,7 +29,7 @@ final class Spread
     {
         [$like] = Likeness::between($source, $target);
         $parts = Parts::of($source->steps);
-        $taken = array_fill_keys(array_column($target->steps, 'id'), true);
+        $taken = array_column($target->steps, 'id');
         $products = $inserts = [];
         $at = 0;
         foreach ($source->steps as $place => $step) {
@@ -40,10 +41,10 @@ final class Spread
             if ($product !== null && ($target->products[$product->id] ?? null) != $product) {
                 $products[$product->id] = new PutProduct($product);
             }
-            $id = Parts::free($step->id, $taken);
-            $taken[$id] = true;
+            $id = FreeName::of($step->id, $taken);
+            $taken[] = $id;
             $at = max($at, self::place($step, $parts[$place], $target, $done) + count($inserts));
-            $moved = Likeness::moved($step, $zones, $product)->with(['id' => $id, 'locked' => false]);
+            $moved = Likeness::moved($step, $zones, $product)->with(id: $id, locked: false);
             $inserts[] = new InsertStep($moved, $at);
             $at++;
         }

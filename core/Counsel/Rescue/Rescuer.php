@@ -188,7 +188,7 @@ final readonly class Rescuer
         }
         $edits = [
             ...($product === null || isset($plan->products[$product->id]) ? [] : [new PutProduct($product)]),
-            new InsertStep($step->with(['note' => $way->says]), $at + 1),
+            new InsertStep($step->with(note: $way->says), $at + 1),
         ];
 
         return $this->isSound($edits, $verdict) ? new Rescue($way, edits: $edits) : null;

@@ -11,7 +11,7 @@ use Ulvrach\Plan\Edit\InsertStep;
 use Ulvrach\Plan\Edit\PlanEdit;
 use Ulvrach\Plan\Edit\PutZone;
 use Ulvrach\Plan\Edit\ReplaceStep;
-use Ulvrach\Plan\Extent;
+use Ulvrach\Plan\FreeName;
 use Ulvrach\Plan\Log\Log;
 use Ulvrach\Plan\Plan;
 use Ulvrach\Plan\Step;
@@ -79,7 +79,7 @@ final class Card
      */
     public static function beside(Plan $card, string $zone, string $name, Log $log): array
     {
-        $id = self::free('field', array_map(strval(...), array_keys($card->zones)));
+        $id = FreeName::of('field', array_map(strval(...), array_keys($card->zones)));
         $ids = array_column($card->steps, 'id');
         $last = self::lastOn($card, $zone);
         $edits = [new PutZone(self::field($id, $name, $card->zones[$zone]))];
@@ -94,18 +94,18 @@ final class Card
                 continue;
             }
             // What is done was not done there: it has to be done once more.
-            $copy = self::free($step->id, $ids);
+            $copy = FreeName::of($step->id, $ids);
             $ids[] = $copy;
             $edits[] = new InsertStep(
-                $step->with([
-                    'id' => $copy,
-                    'zones' => [$id],
-                    'locked' => false,
-                    'accepted' => [],
-                    'merge' => null,
+                $step->with(
+                    id: $copy,
+                    zones: [$id],
+                    locked: false,
+                    accepted: [],
+                    merge: null,
                     // What was waited for before the other field is waited for here by then.
-                    ...($at === $last && $step->waitMinutes !== null ? ['waitMinutes' => 0] : []),
-                ]),
+                    waitMinutes: $at === $last && $step->waitMinutes !== null ? 0 : $step->waitMinutes,
+                ),
                 $at === $last ? count($card->steps) + $added : $at + 1 + $added,
             );
             $added++;
@@ -156,26 +156,15 @@ final class Card
      */
     private static function onField(Step $step, string $field, array $before): Step
     {
-        $extent = $step->extent === null
-            ? null
-            : new Extent($step->extent->share, $step->extent->places, [], $step->extent->pattern);
+        $extent = $step->extent?->with(panels: []);
         $isInto = $step->merge !== null && in_array($step->merge->into, $before, true);
 
-        return $step->with([
-            'zones' => [$field],
-            'accepted' => [],
-            'merge' => $isInto ? $step->merge : null,
-            'extent' => $extent === null || $extent->isUsual() ? null : $extent,
-            'locked' => false,
-        ]);
-    }
-
-    /** @param  list<string>  $taken */
-    private static function free(string $id, array $taken): string
-    {
-        $stem = mb_substr($id, 0, 34);
-        for ($number = 2; in_array("{$stem}-{$number}", $taken, true); $number++);
-
-        return "{$stem}-{$number}";
+        return $step->with(
+            zones: [$field],
+            accepted: [],
+            merge: $isInto ? $step->merge : null,
+            extent: $extent === null || $extent->isUsual() ? null : $extent,
+            locked: false,
+        );
     }
 }

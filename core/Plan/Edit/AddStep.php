@@ -44,7 +44,7 @@ final readonly class AddStep implements PlanEdit
             $this->product === null ? null : $plan->products[$this->product],
         );
         if ($this->merge !== null) {
-            $step = $step->with(['merge' => $this->merge]);
+            $step = $step->with(merge: $this->merge);
         }
         if ($product !== null) {
             $plan = (new PutProduct($product))->applyTo($plan);

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Ulvrach\Plan\Edit;
 
-use Ulvrach\Plan\Extent;
 use Ulvrach\Plan\Plan;
 use Ulvrach\Plan\Step;
 
@@ -31,15 +30,15 @@ final class Tidy
     private static function tidied(Step $step, array $panels, array $steps): Step
     {
         if ($step->merge?->into !== null && ! in_array($step->merge->into, $steps, true)) {
-            $step = $step->with(['merge' => null]);
+            $step = $step->with(merge: null);
         }
         $named = $step->extent->panels ?? [];
         $left = array_values(array_intersect($named, $panels));
         if ($step->extent === null || count($left) === count($named)) {
             return $step;
         }
-        $extent = new Extent($step->extent->share, $step->extent->places, $left, $step->extent->pattern);
+        $extent = $step->extent->with(panels: $left);
 
-        return $step->with(['extent' => $extent->isUsual() ? null : $extent]);
+        return $step->with(extent: $extent->isUsual() ? null : $extent);
     }
 }

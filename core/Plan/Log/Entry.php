@@ -4,9 +4,13 @@ declare(strict_types=1);
 
 namespace Ulvrach\Plan\Log;
 
+use Ulvrach\Copies;
+
 /** Something that happened to a build. Never changed: a later entry may correct it. */
 final readonly class Entry
 {
+    use Copies;
+
     /**
      * @param  string  $id  a UUID, made where the entry was made, so that it can be sent twice and counts once
      * @param  int  $at  when it happened, Unix minute

@@ -79,7 +79,7 @@ final readonly class PanelMixes
                 'extent' => new Extent(null, [], array_map(static fn (Panel $panel) => $panel->id, $panels)),
             ];
             if ($isFirst) {
-                $edits[] = new ReplaceStep($first->with($changes));
+                $edits[] = new ReplaceStep($first->with(...$changes));
                 $isFirst = false;
 
                 continue;
@@ -88,7 +88,7 @@ final readonly class PanelMixes
                 $number++;
             }
             $edits[] = new InsertStep(
-                $first->with([...$changes, 'id' => "{$first->technique}-p{$number}", 'accepted' => []]),
+                $first->with(...$changes, id: "{$first->technique}-p{$number}", accepted: []),
                 ++$index,
             );
             $number++;

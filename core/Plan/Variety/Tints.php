@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Ulvrach\Plan\Variety;
 
 use Ulvrach\Light\Colour\Lab;
-use Ulvrach\Stuff\Material\Material;
 use Ulvrach\Stuff\Material\Product;
+use Ulvrach\Stuff\Palette\Cup;
 use Ulvrach\Stuff\Palette\Palette;
 
 /** What can be mixed of a few jars in equal parts: each by itself, every pair, every three. n jars give n(n² + 5)/6. */
@@ -39,7 +39,7 @@ final readonly class Tints
                 continue;
             }
             $colour = Palette::colourOf($paint);
-            $mixes[] = count($of) === 1 ? $of[0] : self::product($of, $colour);
+            $mixes[] = count($of) === 1 ? $of[0] : self::product($of);
             $colours[] = count($of) === 1 ? ($of[0]->material->colour ?? $colour) : $colour;
             $ids[] = array_map(static fn (Product $jar) => $jar->id, $of);
         }
@@ -82,22 +82,12 @@ final readonly class Tints
     }
 
     /** @param  non-empty-list<Product>  $jars */
-    private static function product(array $jars, Lab $colour): Product
+    private static function product(array $jars): Product
     {
         $name = implode(' + ', array_map(static fn (Product $jar) => $jar->name, $jars));
-        $first = $jars[0]->material;
+        $parts = array_map(static fn (Product $jar) => [$jar, 1], $jars);
 
-        return new Product(
-            // The same mix is the same product, whichever panels it goes on.
-            id: 'mix-'.hash('xxh32', $name),
-            name: $name,
-            material: new Material(
-                family: $first->family,
-                carrier: $first->carrier,
-                sheen: $first->sheen,
-                colour: $colour,
-                opacity: $first->opacity,
-            ),
-        );
+        // The same mix is the same product, whichever panels it goes on.
+        return (new Cup($parts))->product('mix-'.hash('xxh32', $name), $name);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ulvrach\Stuff\Material;
 
+use Ulvrach\Copies;
 use Ulvrach\Light\Colour\Lab;
 use Ulvrach\Stuff\Chemistry\BinderFamily;
 use Ulvrach\Stuff\Chemistry\Carrier;
@@ -13,6 +14,8 @@ use Ulvrach\Stuff\Drying\OwnTimes;
 /** What is in a jar, tube or stick, whoever made it and whatever it is called. */
 final readonly class Material
 {
+    use Copies;
+
     /**
      * @param  Carrier|null  $carrier  null: dry, nothing liquid in it
      * @param  Sheen|null  $sheen  null: leaves the sheen below as it is

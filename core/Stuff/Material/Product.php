@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace Ulvrach\Stuff\Material;
 
+use Ulvrach\Copies;
 use Ulvrach\Stuff\Drying\OwnTimes;
 
 /** A jar, tube or sheet as a plan or a shelf names it, and what is in it. */
 final readonly class Product
 {
+    use Copies;
+
     public function __construct(
         public string $id,
         public string $name,
@@ -19,12 +22,6 @@ final readonly class Product
     /** The same with drying times of its own; null: with those of the table. */
     public function drying(?OwnTimes $times): self
     {
-        $is = $this->material;
-
-        return new self(
-            $this->id,
-            $this->name,
-            new Material($is->family, $is->carrier, $is->sheen, $is->colour, $is->opacity, $times, $is->metallic),
-        );
+        return $this->with(material: $this->material->with(times: $times));
     }
 }

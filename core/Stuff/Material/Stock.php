@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace Ulvrach\Stuff\Material;
 
+use Ulvrach\Copies;
 use Ulvrach\Stuff\Chemistry\BinderFamily;
 
 /** What its owner knows of a jar beside the paint in it. All of it may be left open; none of it is part of a plan. */
 final readonly class Stock
 {
+    use Copies;
+
     /**
      * Months that waterborne paint keeps once it has been thinned in its jar: water thins its preservative too, and its
      * pigment settles hard. Solvent paint loses nothing by its own thinner.
@@ -54,23 +57,6 @@ final readonly class Stock
         }
 
         return $days === [] ? null : min($days);
-    }
-
-    public function with(?float $leftMl): self
-    {
-        return new self(
-            $leftMl,
-            $this->price,
-            $this->openedOn,
-            $this->keepsMonths,
-            $this->note,
-            $this->thinner,
-            $this->thinnedOn,
-            $this->signs,
-            $this->isWithdrawn,
-            $this->holdsMl,
-            $this->role,
-        );
     }
 
     /** What a millilitre of it has cost, in its owner's money; null: price or size of the jar is not known. */

@@ -6,7 +6,9 @@ namespace Ulvrach\Stuff\Palette;
 
 use Ulvrach\Light\Colour\Lab;
 use Ulvrach\Light\Mixing\Paint;
+use Ulvrach\Light\Mixing\PaintMaker;
 use Ulvrach\Stuff\Chemistry\Sheen;
+use Ulvrach\Stuff\Material\Material;
 use Ulvrach\Stuff\Material\Product;
 
 /** What is in the cup: jars and other mixes with their parts, how much of it is paint, and what else was dropped in. */
@@ -67,6 +69,25 @@ final readonly class Cup
     public function paint(): ?Paint
     {
         return (new Palette($this->jars()))->mixed($this->weights());
+    }
+
+    /**
+     * What is in it as a jar of its own: what its first jar is, but for colour, sheen and how well it hides. Flakes of
+     * metal in one jar are in all of it; how long it dries is known where all that is in it dries alike.
+     */
+    public function product(string $id, string $name): Product
+    {
+        $materials = array_map(static fn (Product $jar) => $jar->material, $this->jars());
+        $times = $materials[0]->times;
+        $paint = $this->paint();
+
+        return new Product($id, $name, $materials[0]->with(
+            sheen: $this->sheen(),
+            colour: $paint === null ? null : Lab::fromHex(Palette::colourOf($paint)->toHex()),
+            opacity: $paint === null ? null : round(PaintMaker::hiding($paint), 3),
+            times: array_filter($materials, static fn (Material $one) => $one->times != $times) === [] ? $times : null,
+            metallic: in_array(true, array_column($materials, 'metallic'), true),
+        ));
     }
 
     /** Of what is laid, how much stays as paint: what it is thinned with, and what is dropped in, dries away. */

@@ -4,9 +4,6 @@ declare(strict_types=1);
 
 namespace Ulvrach\Stuff\Palette;
 
-use Ulvrach\Light\Colour\Lab;
-use Ulvrach\Light\Mixing\PaintMaker;
-use Ulvrach\Stuff\Material\Material;
 use Ulvrach\Stuff\Material\Product;
 
 /** A mix that somebody has kept under a name, to be made again, or poured into another cup as if it were a jar. */
@@ -34,18 +31,8 @@ final readonly class KeptMix
         return str_starts_with($jar, self::JAR) && strlen($id) === 36 ? $id : null;
     }
 
-    /** The same as a jar: what its first jar is, but for colour, sheen and how well it hides. */
     public function product(): Product
     {
-        $first = $this->cup->jars()[0]->material;
-        $paint = $this->cup->paint();
-
-        return new Product($this->jarId(), $this->name, new Material(
-            family: $first->family,
-            carrier: $first->carrier,
-            sheen: $this->cup->sheen(),
-            colour: $paint === null ? null : Lab::fromHex(Palette::colourOf($paint)->toHex()),
-            opacity: $paint === null ? null : round(PaintMaker::hiding($paint), 3),
-        ));
+        return $this->cup->product($this->jarId(), $this->name);
     }
 }

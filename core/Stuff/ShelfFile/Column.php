@@ -26,6 +26,37 @@ enum Column: string
     case Holds = 'holds';
     case Role = 'role';
 
+    /** @return array<string, self> what fills each field of what a jar holds, of those that a table can hold */
+    public static function ofMaterial(): array
+    {
+        return [
+            'family' => self::Family,
+            'carrier' => self::Carrier,
+            'sheen' => self::Sheen,
+            'colour' => self::Colour,
+            'opacity' => self::Opacity,
+            'metallic' => self::Metallic,
+        ];
+    }
+
+    /** @return array<string, self> what fills each field of what its owner knows of a jar */
+    public static function ofStock(): array
+    {
+        return [
+            'leftMl' => self::Left,
+            'price' => self::Price,
+            'openedOn' => self::OpenedOn,
+            'keepsMonths' => self::Keeps,
+            'note' => self::Note,
+            'thinner' => self::Thinner,
+            'thinnedOn' => self::ThinnedOn,
+            'signs' => self::Signs,
+            'isWithdrawn' => self::Withdrawn,
+            'holdsMl' => self::Holds,
+            'role' => self::Role,
+        ];
+    }
+
     /** As it stands at the head of a table that is written, with its unit. */
     public function heading(): string
     {

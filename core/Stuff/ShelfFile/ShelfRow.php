@@ -21,34 +21,25 @@ final readonly class ShelfRow
      */
     public function onto(Material $known, Stock $stock, array $map): self
     {
-        $says = static fn (Column $column): bool => isset($map[$column->value]);
-        $material = $this->material;
-        $isFamily = $says(Column::Family);
+        // A jar of another family is thinned otherwise, whether the table speaks of it or not.
+        $map += isset($map[Column::Family->value]) ? [Column::Carrier->value => 0] : [];
 
         return new self(
             $this->name,
-            new Material(
-                family: $isFamily ? $material->family : $known->family,
-                carrier: $isFamily || $says(Column::Carrier) ? $material->carrier : $known->carrier,
-                sheen: $says(Column::Sheen) ? $material->sheen : $known->sheen,
-                colour: $says(Column::Colour) ? $material->colour : $known->colour,
-                opacity: $says(Column::Opacity) ? $material->opacity : $known->opacity,
-                times: $known->times,
-                metallic: $says(Column::Metallic) ? $material->metallic : $known->metallic,
-            ),
-            new Stock(
-                leftMl: $says(Column::Left) ? $this->stock->leftMl : $stock->leftMl,
-                price: $says(Column::Price) ? $this->stock->price : $stock->price,
-                openedOn: $says(Column::OpenedOn) ? $this->stock->openedOn : $stock->openedOn,
-                keepsMonths: $says(Column::Keeps) ? $this->stock->keepsMonths : $stock->keepsMonths,
-                note: $says(Column::Note) ? $this->stock->note : $stock->note,
-                thinner: $says(Column::Thinner) ? $this->stock->thinner : $stock->thinner,
-                thinnedOn: $says(Column::ThinnedOn) ? $this->stock->thinnedOn : $stock->thinnedOn,
-                signs: $says(Column::Signs) ? $this->stock->signs : $stock->signs,
-                isWithdrawn: $says(Column::Withdrawn) ? $this->stock->isWithdrawn : $stock->isWithdrawn,
-                holdsMl: $says(Column::Holds) ? $this->stock->holdsMl : $stock->holdsMl,
-                role: $says(Column::Role) ? $this->stock->role : $stock->role,
-            ),
+            $known->with(...self::said($this->material, Column::ofMaterial(), $map)),
+            $stock->with(...self::said($this->stock, Column::ofStock(), $map)),
         );
+    }
+
+    /**
+     * @param  array<string, Column>  $columns  by field
+     * @param  array<string, int>  $map  the columns of the table, by their codes
+     * @return array<string, mixed> by field: what the table says of it
+     */
+    private static function said(Material|Stock $of, array $columns, array $map): array
+    {
+        $said = array_filter($columns, static fn (Column $column): bool => isset($map[$column->value]));
+
+        return array_intersect_key(get_object_vars($of), $said);
     }
 }

@@ -41,15 +41,15 @@ export function useSignOut() {
     const queries = useQueryClient()
     return useMutation({
         mutationFn: async () => {
-            const work = await import('@/features/work/outbox')
+            const { outbox } = await import('@/features/work/outbox')
             const { user } = queries.getQueryData<Session>(sessionQuery.queryKey) ?? { user: null }
-            await work.openOutbox()
+            await outbox.open()
             // What was written down at the bench is sent first, since nothing of it stays on this device.
-            if (user !== null && !(await work.sendAll(user.email))) {
+            if (user !== null && !(await outbox.sendAll(user.email))) {
                 throw new Error('Entries from the bench wait to be sent; the server has to be reached first.')
             }
             const session = await send('DELETE', '/session', sessionSchema)
-            await work.forgetWork()
+            await outbox.forget()
             return session
         },
         onSuccess: (session) => enter(queries, session),

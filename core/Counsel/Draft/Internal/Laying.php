@@ -9,6 +9,7 @@ use Ulvrach\Light\Colour\Lab;
 use Ulvrach\Plan\Edit\InsertStep;
 use Ulvrach\Plan\Edit\PutProduct;
 use Ulvrach\Plan\Extent;
+use Ulvrach\Plan\FreeName;
 use Ulvrach\Plan\Plan;
 use Ulvrach\Plan\StepMaker;
 use Ulvrach\Stuff\Chemistry\BinderFamily;
@@ -21,7 +22,6 @@ use Ulvrach\Stuff\Material\Product;
 use Ulvrach\Stuff\Material\ProductShelf;
 use Ulvrach\Stuff\Material\StarterShelf;
 use Ulvrach\Stuff\Palette\Cup;
-use Ulvrach\Stuff\Palette\KeptMix;
 use Ulvrach\Stuff\Palette\Palette;
 use Ulvrach\Stuff\Technique\Application;
 use Ulvrach\Stuff\Technique\Technique;
@@ -104,7 +104,7 @@ final class Laying
                 return null;
             }
         }
-        $id = $this->freeId($code);
+        $id = FreeName::of("{$code}-1", array_column($this->plan->steps, 'id'));
         [$step] = (new StepMaker($this->plan, $this->own))->make($id, $technique, $zones, $product);
         $changes = array_filter(
             ['note' => $why, 'coats' => $coats, 'load' => $load, 'extent' => $extent],
@@ -113,7 +113,7 @@ final class Laying
         if ($product !== null && ! isset($this->plan->products[$product->id])) {
             $this->plan = (new PutProduct($product))->applyTo($this->plan);
         }
-        $this->plan = (new InsertStep($step->with($changes), count($this->plan->steps)))->applyTo($this->plan);
+        $this->plan = (new InsertStep($step->with(...$changes), count($this->plan->steps)))->applyTo($this->plan);
         $this->reasons[$id] = $why;
 
         return $id;
@@ -229,9 +229,8 @@ final class Laying
     private function mix(string $name, array $parts): Product
     {
         $says = implode(' + ', array_map(static fn (array $of) => "{$of[1]} {$of[0]->name}", $parts));
-        $mix = (new KeptMix('', $name, new Cup($parts)))->product();
 
-        return new Product('mix-'.hash('xxh32', $says), mb_substr("{$name}: {$says}", 0, 120), $mix->material);
+        return (new Cup($parts))->product('mix-'.hash('xxh32', $says), mb_substr("{$name}: {$says}", 0, 120));
     }
 
     private function isAllowed(Product $product): bool
@@ -241,15 +240,5 @@ final class Laying
             [null, Carrier::Water, Carrier::WettedWater],
             true,
         );
-    }
-
-    private function freeId(string $code): string
-    {
-        $number = 1;
-        while ($this->plan->indexOf("{$code}-{$number}") !== null) {
-            $number++;
-        }
-
-        return "{$code}-{$number}";
     }
 }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Ulvrach\Counsel\Draft\Internal;
 
-use Ulvrach\Plan\Extent;
 use Ulvrach\Plan\Plan;
 use Ulvrach\Plan\Step;
 use Ulvrach\Plan\Zone;
@@ -51,17 +50,15 @@ final class Likeness
      */
     public static function moved(Step $step, array $zones, ?Product $product): Step
     {
-        $extent = $step->extent === null
-            ? null
-            : new Extent($step->extent->share, $step->extent->places, [], $step->extent->pattern);
+        $extent = $step->extent?->with(panels: []);
 
-        return $step->with([
-            'zones' => $zones,
-            'product' => $product?->id,
-            'accepted' => [],
-            'merge' => null,
-            'extent' => $extent === null || $extent->isUsual() ? null : $extent,
-        ]);
+        return $step->with(
+            zones: $zones,
+            product: $product?->id,
+            accepted: [],
+            merge: null,
+            extent: $extent === null || $extent->isUsual() ? null : $extent,
+        );
     }
 
     /** By what it is, then by where it is and what it is made of. */

@@ -58,14 +58,14 @@ final readonly class Mending
                 $zones = array_values(array_diff($step->zones, $finding->zones));
                 $edit = $zones === []
                     ? new RemoveStep($step->id)
-                    : new ReplaceStep($step->with(['zones' => $zones]));
+                    : new ReplaceStep($step->with(zones: $zones));
                 $plan = $edit->applyTo($laying->plan);
             }
             $steps = [];
             foreach ($plan->steps as $step) {
                 $isNew = ! isset($laying->reasons[$step->id]);
                 $laying->reasons[$step->id] ??= "Without it: {$finding->happens}";
-                $steps[] = $isNew ? $step->with(['note' => $laying->reasons[$step->id]]) : $step;
+                $steps[] = $isNew ? $step->with(note: $laying->reasons[$step->id]) : $step;
             }
             $plan = $plan->with(steps: $steps);
             $laying->plan = $plan;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ulvrach\Counsel\Draft\Internal;
 
 use Ulvrach\Counsel\Draft\Redraft;
+use Ulvrach\Plan\FreeName;
 use Ulvrach\Plan\Step;
 use Ulvrach\Stuff\Technique\TechniqueLibrary;
 
@@ -56,7 +57,7 @@ final class Parts
             $kept += $rest === null ? [] : [$at => $rest];
             $gone += $rest === null && $wish->zones !== [] ? [$at => $step] : [];
         }
-        $taken = array_fill_keys(array_column($steps, 'id'), true);
+        $taken = array_column($steps, 'id');
         $parts = self::of($drafted);
         $new = [];
         foreach ($drafted as $place => $step) {
@@ -78,11 +79,11 @@ final class Parts
 
                 continue;
             }
-            $id = self::free($step->id, $taken);
-            $taken[$id] = true;
+            $id = FreeName::of($step->id, $taken);
+            $taken[] = $id;
             $before = array_slice($parts, 0, $place);
             $at = $began[$part] ?? self::after($kept, $of, $before);
-            $new[max($at, (int) array_key_last($new))][] = $step->with(['id' => $id, 'zones' => $zones]);
+            $new[max($at, (int) array_key_last($new))][] = $step->with(id: $id, zones: $zones);
         }
 
         return self::merged($kept, $new, count($steps));
@@ -192,21 +193,5 @@ final class Parts
         }
 
         return $merged;
-    }
-
-    /**
-     * @param  array<string, true>  $taken
-     * @return string the id, or the next of its kind that none has
-     */
-    public static function free(string $id, array $taken): string
-    {
-        $stem = (string) preg_replace('/-\d+$/', '', $id);
-        $number = 1;
-        while (isset($taken[$id])) {
-            $id = "{$stem}-{$number}";
-            $number++;
-        }
-
-        return $id;
     }
 }

@@ -9,10 +9,10 @@ use Ulvrach\Light\Colour\Lab;
 use Ulvrach\Physics\Forecast\Forecast;
 use Ulvrach\Physics\Forecast\Spot;
 use Ulvrach\Stuff\Chemistry\BinderFamily;
-use Ulvrach\Stuff\Material\Material;
 use Ulvrach\Stuff\Material\Need;
 use Ulvrach\Stuff\Material\Product;
 use Ulvrach\Stuff\Material\ProductShelf;
+use Ulvrach\Stuff\Palette\Cup;
 use Ulvrach\Stuff\Palette\Palette;
 use Ulvrach\Stuff\Technique\ColourRole;
 use Ulvrach\Stuff\Technique\TechniqueKind;
@@ -156,25 +156,17 @@ final readonly class Colourist
         foreach ($jars as $jar) {
             $of[$jar->id] = $jar;
         }
-        $first = $of[(string) array_key_first($best->parts)]->material;
-        $names = [];
-        foreach ($best->parts as $id => $parts) {
-            $names[] = "{$parts} × {$of[$id]->name}";
+        $names = $parts = [];
+        foreach ($best->parts as $id => $count) {
+            $names[] = "{$count} × {$of[$id]->name}";
+            $parts[] = [$of[$id], $count];
         }
+        $name = implode(' + ', $names);
 
         return $this->bench->withProduct(
             $finding->stepId,
-            new Product(
-                // The same mix is the same product, however often it is proposed.
-                id: 'mix-'.hash('xxh32', implode(' + ', $names)),
-                name: implode(' + ', $names),
-                material: new Material(
-                    family: $first->family,
-                    carrier: $first->carrier,
-                    sheen: $first->sheen,
-                    colour: $best->colour,
-                ),
-            ),
+            // The same mix is the same product, however often it is proposed.
+            (new Cup($parts))->product('mix-'.hash('xxh32', $name), $name),
         );
     }
 

@@ -34,7 +34,7 @@ final readonly class Remedy
             return match (true) {
                 array_diff($was->zones, $edit->step->zones) !== [] => 5,
                 $was->technique !== $edit->step->technique => 4,
-                $was->with(['waitMinutes' => $edit->step->waitMinutes]) == $edit->step => 0,
+                $was->with(waitMinutes: $edit->step->waitMinutes) == $edit->step => 0,
                 default => 1,
             };
         }

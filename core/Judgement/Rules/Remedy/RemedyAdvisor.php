@@ -98,7 +98,7 @@ final readonly class RemedyAdvisor
                 break;
             }
             $waiting[] = $early + 1;
-            $longer = $step->with(['waitMinutes' => null]);
+            $longer = $step->with(waitMinutes: null);
             $remedy = new Remedy($remedy->label, [...$remedy->edits, new ReplaceStep($longer)]);
             $after = $this->evaluator->evaluate((new ReplaceStep($longer))->applyTo($after->plan), $before->walk->log);
         }

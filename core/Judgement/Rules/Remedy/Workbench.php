@@ -180,7 +180,7 @@ final readonly class Workbench
         $more = Minutes::inWords($times->ready - $times->start);
 
         return new Remedy("Wait until it is ready: {$more} more", [
-            new ReplaceStep($this->plan->steps[$index]->with(['waitMinutes' => null])),
+            new ReplaceStep($this->plan->steps[$index]->with(waitMinutes: null)),
         ]);
     }
 
@@ -192,7 +192,7 @@ final readonly class Workbench
     public function inOneSitting(string $stepId, string $into, ?int $wait = null): Remedy
     {
         $index = $this->indexOf($stepId);
-        $edits = [new ReplaceStep($this->step($stepId)->with(['waitMinutes' => $wait]))];
+        $edits = [new ReplaceStep($this->step($stepId)->with(waitMinutes: $wait))];
         $to = $this->indexOf($into) + 1;
         if ($to !== $index) {
             $edits[] = new MoveStep($stepId, $to);
@@ -214,7 +214,7 @@ final readonly class Workbench
         $pass = new CleanUpPass($carrier, false, $window->surely);
 
         return new Remedy('Clean it up after '.Minutes::inWords($window->surely), [
-            new ReplaceStep($step->with(['cleanUp' => [$pass]])),
+            new ReplaceStep($step->with(cleanUp: [$pass])),
         ]);
     }
 
@@ -260,7 +260,7 @@ final readonly class Workbench
         if ($left === []) {
             return null;
         }
-        $ahead = $step->with(['id' => $this->newId($step->technique), 'zones' => $zones, 'waitMinutes' => null]);
+        $ahead = $step->with(id: $this->newId($step->technique), zones: $zones, waitMinutes: null);
 
         return new Remedy("Do it on {$this->zonesNamed($zones)} directly after {$this->named($after)}", [
             new ReplaceStep($step->onZones($left)),
@@ -309,7 +309,7 @@ final readonly class Workbench
         return $this->cleanedUp(
             $stepId,
             $label,
-            static fn (CleanUpPass $pass) => new CleanUpPass($carrier, $rubbed, $pass->afterMinutes),
+            static fn (CleanUpPass $pass) => $pass->with(carrier: $carrier, rubbed: $rubbed),
         );
     }
 
@@ -322,11 +322,7 @@ final readonly class Workbench
         return $this->cleanedUp(
             $stepId,
             'Clean up after '.Minutes::inWords($minutes),
-            static fn (CleanUpPass $pass) => new CleanUpPass(
-                $pass->carrier,
-                $pass->rubbed,
-                $pass->afterMinutes + $later,
-            ),
+            static fn (CleanUpPass $pass) => $pass->with(afterMinutes: $pass->afterMinutes + $later),
         );
     }
 
@@ -337,7 +333,7 @@ final readonly class Workbench
 
         return $step->cleanUp === []
             ? null
-            : new Remedy($label, [new ReplaceStep($step->with(['cleanUp' => array_map($change, $step->cleanUp)]))]);
+            : new Remedy($label, [new ReplaceStep($step->with(cleanUp: array_map($change, $step->cleanUp)))]);
     }
 
     /** @param  list<string>  $zones that the trial is for */
@@ -376,18 +372,18 @@ final readonly class Workbench
             return null;
         }
         $edits[] = new ReplaceStep(
-            $step->with([
-                'technique' => $technique,
-                'product' => $product->id,
-                'coats' => $data->coats,
-                'application' => $data->application,
-                'load' => null,
-                'extent' => null,
-                'thinner' => null,
-                'cleanUp' => [],
-                'waitMinutes' => null,
-                'accepted' => [],
-            ]),
+            $step->with(
+                technique: $technique,
+                product: $product->id,
+                coats: $data->coats,
+                application: $data->application,
+                load: null,
+                extent: null,
+                thinner: null,
+                cleanUp: [],
+                waitMinutes: null,
+                accepted: [],
+            ),
         );
 
         return new Remedy($label, $edits);
@@ -405,7 +401,7 @@ final readonly class Workbench
 
         return new Remedy("Use “{$product->name}”", [
             ...$edits,
-            new ReplaceStep($step->with(['product' => $product->id])),
+            new ReplaceStep($step->with(product: $product->id)),
         ]);
     }
 
@@ -441,7 +437,7 @@ final readonly class Workbench
             $rounds[$to][] = $zone;
             $areas[$to] += $this->plan->zones[$zone]->areaCm2;
         }
-        $second = $step->with(['id' => $this->newId($step->technique), 'zones' => $rounds[1], 'waitMinutes' => null]);
+        $second = $step->with(id: $this->newId($step->technique), zones: $rounds[1], waitMinutes: null);
 
         return new Remedy('In two rounds, cleaned one after the other', [
             new ReplaceStep($step->onZones($rounds[0])),
@@ -453,7 +449,7 @@ final readonly class Workbench
     {
         $step = $this->step($stepId);
 
-        return new Remedy('Use it as it comes from the jar', [new ReplaceStep($step->with(['thinner' => null]))]);
+        return new Remedy('Use it as it comes from the jar', [new ReplaceStep($step->with(thinner: null))]);
     }
 
     /** Null: that thinner is a stranger to the product. */
@@ -464,7 +460,7 @@ final readonly class Workbench
 
         return $family === null || ! in_array($carrier, $family->ownThinners(), true)
             ? null
-            : new Remedy("Thin it with {$carrier->label()}", [new ReplaceStep($step->with(['thinner' => $carrier]))]);
+            : new Remedy("Thin it with {$carrier->label()}", [new ReplaceStep($step->with(thinner: $carrier))]);
     }
 
     public function inCoats(string $stepId, int $coats): Remedy
@@ -472,7 +468,7 @@ final readonly class Workbench
         $step = $this->step($stepId);
 
         return new Remedy($coats === 1 ? 'One thin coat only' : "In {$coats} thin coats", [
-            new ReplaceStep($step->with(['coats' => $coats])),
+            new ReplaceStep($step->with(coats: $coats)),
         ]);
     }
 
@@ -493,14 +489,14 @@ final readonly class Workbench
 
     public function liftWithWater(string $stepId): Remedy
     {
-        $lift = $this->step($stepId)->with([
-            'technique' => 'lift-off',
-            'product' => null,
-            'coats' => 1,
-            'application' => Application::Scrub,
-            'thinner' => null,
-            'cleanUp' => [],
-        ]);
+        $lift = $this->step($stepId)->with(
+            technique: 'lift-off',
+            product: null,
+            coats: 1,
+            application: Application::Scrub,
+            thinner: null,
+            cleanUp: [],
+        );
 
         return new Remedy('Lift it with water', [new ReplaceStep($lift)]);
     }

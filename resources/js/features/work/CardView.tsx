@@ -10,7 +10,7 @@ import { plainFinish, plainMark } from '@/features/vehicle'
 import type { Card, Desk } from './api'
 import { dropsOf } from './desk'
 import { Large } from './Large'
-import { dismissPhoto, type WaitingPhoto } from './outbox'
+import { dismiss, type WaitingPhoto } from './outbox'
 import type { AtWork } from './useDesk'
 
 const VehicleThumb = later(() => import('@/features/vehicle/VehicleThumb'))
@@ -163,7 +163,7 @@ function WaitingPicture({ photo }: { photo: WaitingPhoto }) {
             ) : (
                 <span role="alert" className="flex flex-col gap-1 text-base text-stop">
                     {photo.refusal}
-                    <Large onClick={() => void dismissPhoto(photo.id)}>Let it go</Large>
+                    <Large onClick={() => void dismiss(photo.id)}>Let it go</Large>
                 </span>
             )}
         </li>

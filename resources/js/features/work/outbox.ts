@@ -3,180 +3,165 @@ import { ApiError } from '@/app/http'
 import type { LogEntry } from '@/features/build'
 import { keepBuildPhoto } from '@/features/photos/api'
 import { type Desk, sendEntry } from './api'
+import {
+    type Bench,
+    type BenchEvent,
+    EMPTY,
+    happened,
+    type Next,
+    nextOf,
+    type Waiting,
+    type WaitingPhoto,
+} from './waiting'
 
-/** Something that was logged at the bench; it waits here until the server has it. */
-export type Waiting = {
-    /** Whose it is: nobody else's session may send it. */
-    user: string
-    build: string
-    entry: LogEntry
-    /** The server has it, and the desk has not been fetched since. */
-    isSent: boolean
-    /** Why the server will not have it; null: it has not said so. */
-    refusal: string | null
+export type { Waiting, WaitingPhoto } from './waiting'
+
+/** What a device keeps things on. A browser may forbid it: then nothing is kept, and what is on screen goes on. */
+export type Disk = {
+    read: (key: string) => Promise<unknown>
+    write: (key: string, value: unknown) => Promise<void>
+    wipe: () => Promise<void>
 }
 
-/** A photograph of a step that waits for the server; its id is made here, so that one sent twice is kept once. */
-export type WaitingPhoto = Pick<Waiting, 'user' | 'build' | 'isSent' | 'refusal'> & {
-    id: string
-    step: string
-    picture: Blob
+const KEYS = { entries: 'outbox', photos: 'photos' } as const
+
+/** Sends one thing; fails as `send` of app/http does. */
+export type Network = (next: Next) => Promise<unknown>
+
+/** Answers after which the same may be tried again: out of reach, or not at this moment. */
+const RETRIED = new Set([0, 401, 408, 419, 425, 429])
+const mayPass = (error: unknown) => !(error instanceof ApiError) || RETRIED.has(error.status) || error.status >= 500
+
+export type Outbox = {
+    current: () => Bench
+    subscribe: (listener: () => void) => () => void
+    /** Safe once the promise is done: it is on the disk then. */
+    tell: (event: BenchEvent) => Promise<void>
+    /** Reads what a visit before this one has left. */
+    open: () => Promise<void>
+    /**
+     * Sends what waits of this person. What the server refuses is set aside with its reason, and what cannot be sent
+     * now holds back what comes after it. Resolves to whether nothing of theirs can be sent any more.
+     */
+    sendAll: (user: string) => Promise<boolean>
+    /** The next person at this device finds nothing. */
+    forget: () => Promise<void>
 }
+
+/** The machine of what waits (./waiting), with a disk under it and a network beside it. */
+export function outboxOn(disk: Disk, network: Network): Outbox {
+    const listeners = new Set<() => void>()
+    let bench = EMPTY
+    let opening: Promise<void> | null = null
+    let writing: Promise<void> = Promise.resolve()
+
+    // Written one after the other, so that what is on the disk is never older than what came before it, and only once
+    // what a visit before this one has left there was read.
+    const keep = (key: 'entries' | 'photos'): void => {
+        const read = open()
+        writing = writing.then(() => read).then(() => disk.write(KEYS[key], bench[key]))
+    }
+    const tell = (event: BenchEvent): Promise<void> => {
+        const before = bench
+        bench = happened(before, event)
+        for (const listener of listeners) listener()
+        if (bench.entries !== before.entries) keep('entries')
+        if (bench.photos !== before.photos) keep('photos')
+        return writing
+    }
+    const open = (): Promise<void> => {
+        opening ??= Promise.all([disk.read(KEYS.entries), disk.read(KEYS.photos)]).then(([entries, photos]) => {
+            void tell({
+                kind: 'opened',
+                entries: (entries as readonly Waiting[] | undefined) ?? [],
+                photos: (photos as readonly WaitingPhoto[] | undefined) ?? [],
+            })
+        })
+        return opening
+    }
+    const sendOne = async (next: Next): Promise<boolean> => {
+        try {
+            await network(next)
+            await tell({ kind: 'sent', id: next.id })
+            return true
+        } catch (error) {
+            if (mayPass(error)) return false
+            await tell({
+                kind: 'refused',
+                id: next.id,
+                why: error instanceof Error ? error.message : 'It was refused.',
+            })
+            return true
+        }
+    }
+    let sending: { user: string; done: Promise<boolean> } | null = null
+    const sendAll = async (user: string): Promise<boolean> => {
+        // What was left by a visit before this one comes first.
+        await open()
+        // One at a time, whoever asks; somebody else's round is waited for and is not theirs.
+        while (sending !== null && sending.user !== user) await sending.done
+        if (sending === null) {
+            const done = (async () => {
+                for (let next = nextOf(bench, user); next !== null; next = nextOf(bench, user)) {
+                    if (!(await sendOne(next))) return false
+                }
+                return true
+            })().finally(() => {
+                sending = null
+            })
+            sending = { user, done }
+        }
+        return sending.done
+    }
+    const forget = async (): Promise<void> => {
+        await tell({ kind: 'forgotten' })
+        await disk.wipe()
+    }
+    return {
+        current: () => bench,
+        subscribe: (listener) => {
+            listeners.add(listener)
+            return () => listeners.delete(listener)
+        },
+        tell,
+        open,
+        sendAll,
+        forget,
+    }
+}
+
+const orNothing = <T>(asked: () => Promise<T>): Promise<T | undefined> =>
+    Promise.resolve()
+        .then(asked)
+        .catch(() => undefined)
+
+const device: Disk = {
+    read: (key) => orNothing(() => get(key)),
+    write: async (key, value) => void (await orNothing(() => set(key, value))),
+    wipe: async () => void (await orNothing(clear)),
+}
+
+export const outbox = outboxOn(device, (next) =>
+    next.kind === 'entry'
+        ? sendEntry(next.of.build, next.of.entry)
+        : keepBuildPhoto(next.of.build, 'step', next.of.step, next.of.picture, next.id),
+)
+
+export const post = (user: string, build: string, entry: LogEntry): Promise<void> =>
+    outbox.tell({ kind: 'logged', user, build, entry })
+
+/** The same of a photograph of a step. */
+export const postPhoto = (user: string, build: string, step: string, picture: Blob): Promise<void> =>
+    outbox.tell({ kind: 'photographed', user, build, step, id: crypto.randomUUID(), picture })
+
+export const dismiss = (id: string): Promise<void> => outbox.tell({ kind: 'dismissed', id })
 
 export type Kept = { user: string; desk: Desk }
 
 /** Counted up when the shape of a desk changes: what an older program has kept is not read. */
 const DESK = 'desk-2'
 
-/** What a browser that forbids its store answers: nothing is kept, and what is on screen goes on. */
-async function orNothing<T>(asked: () => Promise<T>): Promise<T | undefined> {
-    try {
-        return await asked()
-    } catch {
-        return undefined
-    }
-}
+export const keepDesk = (kept: Kept): Promise<void> => device.write(DESK, kept)
+export const keptDesk = async (): Promise<Kept | undefined> => (await device.read(DESK)) as Kept | undefined
 
-const listeners = new Set<() => void>()
-const RETRIED = new Set([0, 401, 408, 419, 425, 429])
-
-type Item = { user: string; isSent: boolean; refusal: string | null }
-type Box<T> = {
-    all: () => readonly T[]
-    keep: (next: readonly T[]) => Promise<unknown>
-    change: (id: string, some: Partial<T>) => Promise<unknown>
-    open: () => Promise<void>
-    send: (user: string) => Promise<boolean>
-    forget: () => Promise<void>
-}
-
-/** Things of one kind that wait on the disk of this device until the server has them. */
-function boxOf<T extends Item>(
-    key: string,
-    idOf: (one: T) => string,
-    sendOne: (one: T) => Promise<unknown>,
-    isDone: (one: T) => Partial<T> | null,
-): Box<T> {
-    let waiting: readonly T[] = []
-    let isRead = false
-    let writing: Promise<unknown> = Promise.resolve()
-    // Written one after the other, so that what is on the disk is never older than what came before it.
-    const keep = (next: readonly T[]) => {
-        waiting = next
-        for (const listener of listeners) listener()
-        writing = writing.then(() => orNothing(() => set(key, waiting)))
-        return writing
-    }
-    const change = (id: string, some: Partial<T>) =>
-        keep(waiting.map((one) => (idOf(one) === id ? { ...one, ...some } : one)))
-    return {
-        all: () => waiting,
-        keep,
-        change,
-        open: async () => {
-            if (isRead) return
-            isRead = true
-            const kept = await orNothing(() => get<readonly T[]>(key))
-            if (kept !== undefined && kept.length > 0) await keep([...kept, ...waiting])
-        },
-        // The oldest first, and nothing after one that cannot be sent now, so that the order is kept.
-        send: async (user) => {
-            for (;;) {
-                const next = waiting.find((one) => one.user === user && !one.isSent && one.refusal === null)
-                if (next === undefined) return true
-                const id = idOf(next)
-                try {
-                    await sendOne(next)
-                    const after = isDone(next)
-                    await (after === null ? keep(waiting.filter((one) => idOf(one) !== id)) : change(id, after))
-                } catch (error) {
-                    const status = error instanceof ApiError ? error.status : 0
-                    if (RETRIED.has(status) || status >= 500) return false
-                    const refusal = error instanceof Error ? error.message : 'It was refused.'
-                    await change(id, { refusal } as Partial<T>)
-                }
-            }
-        },
-        forget: async () => {
-            waiting = []
-            isRead = false
-            for (const listener of listeners) listener()
-            await writing
-        },
-    }
-}
-
-// What was sent is remembered until the desk that knows of it is here.
-const entries = boxOf<Waiting>(
-    'outbox',
-    ({ entry }) => entry.id,
-    ({ build, entry }) => sendEntry(build, entry),
-    () => ({ isSent: true }),
-)
-const photos = boxOf<WaitingPhoto>(
-    'photos',
-    ({ id }) => id,
-    ({ build, step, picture, id }) => keepBuildPhoto(build, 'step', step, picture, id),
-    () => null,
-)
-
-/** What a visit before this one has left to be sent. */
-export const openOutbox = async (): Promise<void> => {
-    await Promise.all([entries.open(), photos.open()])
-}
-
-export function subscribeOutbox(listener: () => void): () => void {
-    listeners.add(listener)
-    return () => listeners.delete(listener)
-}
-export const currentOutbox = (): readonly Waiting[] => entries.all()
-export const currentPhotos = (): readonly WaitingPhoto[] => photos.all()
-
-/** Safe once the promise is done: it is on the disk then. */
-export const post = (user: string, build: string, entry: LogEntry): Promise<unknown> =>
-    entries.keep([...entries.all(), { user, build, entry, isSent: false, refusal: null }])
-
-/** The same of a photograph of a step. */
-export const postPhoto = (user: string, build: string, step: string, picture: Blob): Promise<unknown> =>
-    photos.keep([
-        ...photos.all(),
-        { id: crypto.randomUUID(), user, build, step, picture, isSent: false, refusal: null },
-    ])
-
-export const dismiss = (id: string): Promise<unknown> =>
-    entries.keep(entries.all().filter(({ entry }) => entry.id !== id))
-export const dismissPhoto = (id: string): Promise<unknown> => photos.keep(photos.all().filter((one) => one.id !== id))
-
-/** To be called when the desk has been fetched anew: what it knows need not be remembered here. */
-export const settle = (ids: ReadonlySet<string>): Promise<unknown> =>
-    entries.keep(entries.all().filter(({ isSent, entry }) => !(isSent && ids.has(entry.id))))
-
-export const sentIds = (): ReadonlySet<string> =>
-    new Set(
-        entries
-            .all()
-            .filter(({ isSent }) => isSent)
-            .map(({ entry }) => entry.id),
-    )
-
-let isSending: Promise<boolean> | null = null
-
-/**
- * Sends what waits: entries, then photographs, of each the oldest first. What the server refuses is set aside with its
- * reason. Resolves to whether nothing waits any more.
- */
-export function sendAll(user: string): Promise<boolean> {
-    isSending ??= (async () => (await entries.send(user)) && (await photos.send(user)))().finally(() => {
-        isSending = null
-    })
-    return isSending
-}
-
-export const keepDesk = (kept: Kept): Promise<unknown> => orNothing(() => set(DESK, kept))
-export const keptDesk = (): Promise<Kept | undefined> => orNothing(() => get<Kept>(DESK))
-
-/** The next person at this device finds nothing. */
-export async function forgetWork(): Promise<void> {
-    await Promise.all([entries.forget(), photos.forget()])
-    await orNothing(clear)
-}
+export const forgetWork = (): Promise<void> => outbox.forget()

@@ -1,25 +1,12 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query'
-import { useCallback, useEffect, useEffectEvent, useMemo, useRef, useState, useSyncExternalStore } from 'react'
+import { useCallback, useEffect, useEffectEvent, useMemo, useState, useSyncExternalStore } from 'react'
 import { ApiError } from '@/app/http'
 import type { LogEntry } from '@/features/build'
 import { photosQuery } from '@/features/photos/api'
 import { type Desk, deskQuery } from './api'
 import { withLogged } from './desk'
-import {
-    currentOutbox,
-    currentPhotos,
-    keepDesk,
-    keptDesk,
-    openOutbox,
-    post,
-    postPhoto,
-    sendAll,
-    sentIds,
-    settle,
-    subscribeOutbox,
-    type Waiting,
-    type WaitingPhoto,
-} from './outbox'
+import { keepDesk, keptDesk, outbox, post, postPhoto, type Waiting, type WaitingPhoto } from './outbox'
+import { nextOf } from './waiting'
 
 /** Milliseconds between two tries to reach a server that was out of reach. */
 const AGAIN = 10_000
@@ -43,29 +30,27 @@ export function useDesk(user: string): AtWork {
     const query = useQuery(deskQuery)
     const [kept, setKept] = useState<Desk | null>(null)
     const [isOpen, setOpen] = useState(false)
-    const outbox = useSyncExternalStore(subscribeOutbox, currentOutbox)
-    const album = useSyncExternalStore(subscribeOutbox, currentPhotos)
-    const asked = useRef<ReadonlySet<string>>(new Set())
+    const { entries, photos: album } = useSyncExternalStore(outbox.subscribe, outbox.current)
 
     useEffect(() => {
-        void Promise.all([openOutbox(), keptDesk()]).then(([, last]) => {
+        void Promise.all([outbox.open(), keptDesk()]).then(([, last]) => {
             if (last?.user === user) setKept(last.desk)
             setOpen(true)
         })
     }, [user])
     const flush = useCallback(async () => {
-        const isOpen = (one: Waiting | WaitingPhoto) => one.user === user && !one.isSent && one.refusal === null
+        if (nextOf(outbox.current(), user) === null) return
         const builds = new Set(
-            currentPhotos()
-                .filter(isOpen)
+            outbox
+                .current()
+                .photos.filter((one) => one.user === user)
                 .map(({ build }) => build),
         )
-        if (!currentOutbox().some(isOpen) && builds.size === 0) return
-        const isAllSent = await sendAll(user)
+        const isAllSent = await outbox.sendAll(user)
         for (const build of builds) await queries.invalidateQueries({ queryKey: photosQuery(build).queryKey })
         if (!isAllSent) return
         // Only what had arrived before this answer was asked for is surely in it.
-        asked.current = sentIds()
+        await outbox.tell({ kind: 'desk-asked' })
         await queries.refetchQueries({ queryKey: deskQuery.queryKey })
     }, [queries, user])
     useEffect(() => {
@@ -85,13 +70,13 @@ export function useDesk(user: string): AtWork {
     const take = useEffectEvent((desk: Desk, when: number) => {
         if (when === 0) return
         void keepDesk({ user, desk })
-        void settle(asked.current)
+        void outbox.tell({ kind: 'desk-came' })
     })
     useEffect(() => {
         if (fetched !== undefined) take(fetched, at)
     }, [fetched, at])
 
-    const waiting = useMemo(() => outbox.filter((one) => one.user === user), [outbox, user])
+    const waiting = useMemo(() => entries.filter((one) => one.user === user), [entries, user])
     const photos = useMemo(() => album.filter((one) => one.user === user), [album, user])
     const base = fetched ?? kept
     const desk = useMemo(

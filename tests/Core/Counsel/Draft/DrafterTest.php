@@ -302,7 +302,7 @@ it('leaves locked steps as they are, and draws nothing like them over them', fun
     $plan = drafted()->verdict->plan;
     $locked = array_map(
         static fn (Step $step) => $step->technique === 'pin-wash'
-            ? $step->with(['locked' => true, 'note' => 'As I had it.', 'coats' => 2])
+            ? $step->with(locked: true, note: 'As I had it.', coats: 2)
             : $step,
         $plan->steps,
     );

@@ -17,7 +17,6 @@ use Ulvrach\Judgement\Rules\Severity;
 use Ulvrach\Light\Colour\Lab;
 use Ulvrach\Plan\Ambition;
 use Ulvrach\Plan\BenchConditions;
-use Ulvrach\Plan\Build;
 use Ulvrach\Plan\Driving;
 use Ulvrach\Plan\Plan;
 use Ulvrach\Plan\Scheme;
@@ -46,15 +45,10 @@ final class StoryChance extends Chance
         );
         $zones = [];
         foreach ($plan->zones as $id => $zone) {
-            $zones[$id] = new Zone(
-                $zone->id,
-                $zone->name,
-                $zone->kind,
-                $zone->areaCm2 * $this->one([0.3, 1.0, 2.5]),
-                $zone->substrate,
-                $zone->depicts,
-                $this->one(Traffic::cases()),
-                $this->number(0, 1) === 1,
+            $zones[$id] = $zone->with(
+                areaCm2: $zone->areaCm2 * $this->one([0.3, 1.0, 2.5]),
+                traffic: $this->one(Traffic::cases()),
+                sheltered: $this->number(0, 1) === 1,
             );
         }
 
@@ -67,21 +61,11 @@ final class StoryChance extends Chance
         $scale = $this->one([4, 8, 16, 35, 72, 144]);
         $zones = [];
         foreach ($plan->zones as $id => $zone) {
-            $zones[$id] = new Zone(
-                $zone->id,
-                $zone->name,
-                $zone->kind,
-                $zone->areaCm2 * (35 / $scale) ** 2,
-                $zone->substrate,
-                $zone->depicts,
-                $zone->traffic,
-                $zone->sheltered,
-            );
+            $zones[$id] = $zone->with(areaCm2: $zone->areaCm2 * (35 / $scale) ** 2);
         }
-        $is = $plan->build;
 
         return $plan->with(
-            build: new Build($is->name, $is->vehicle, $is->kind, $scale, $is->story, $is->serviceMonths, $is->terrain),
+            build: $plan->build->with(scale: $scale),
             zones: $zones,
             bench: new BenchConditions(
                 $this->one([5.0, 6.0, 8.0, 20.0, 28.0, 34.0]),
@@ -179,7 +163,7 @@ it('tells of what remains where it may not mend all of it, each cause once', fun
     $own = array_column(StarterShelf::all(), null, 'id');
     $wash = new Step('wash', 'rust-wash', 'wash-rust', ['tyres'], 1, Application::Brush);
     $laying->plan = $plan->with(
-        steps: [$wash, $wash->with(['id' => 'again', 'zones' => ['canvas']])],
+        steps: [$wash, $wash->with(id: 'again', zones: ['canvas'])],
         products: ['wash-rust' => $own['wash-rust']],
     );
     $verdict = (new Mending(most: 0))->mend($laying, null);

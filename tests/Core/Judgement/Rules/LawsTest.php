@@ -40,7 +40,7 @@ it('never adds a cure finding when a step waits longer', function (string $schoo
             continue;
         }
         $steps = $before->plan->steps;
-        $steps[$index] = $step->with(['waitMinutes' => $step->waitMinutes + 600]);
+        $steps[$index] = $step->with(waitMinutes: $step->waitMinutes + 600);
         $after = (new Evaluator())->evaluate(
             $before->plan->with(steps: array_values($steps)),
             $before->walk->log,

@@ -143,17 +143,17 @@ it('puts a field beside another: shared where it is still to do, and once more w
     );
     $fresh = EditCodec::apply(Card::beside($card, 'one', 'With less', new Log()), $card);
     $later = EditCodec::apply(Card::beside($card, 'one', 'With less', $done), $card);
-    $third = EditCodec::apply(Card::beside($fresh, 'field-2', 'Third', new Log()), $fresh);
+    $third = EditCodec::apply(Card::beside($fresh, 'field', 'Third', new Log()), $fresh);
 
     expect($say($fresh))
-        ->toBe(['prime one field-2', 'spray-colour one field-2', 'enamel-wash one', 'enamel-wash field-2'])
+        ->toBe(['prime one field', 'spray-colour one field', 'enamel-wash one', 'enamel-wash field'])
         ->and($say($later))
-        ->toBe(['prime one', 'prime field-2', 'spray-colour one field-2', 'enamel-wash one', 'enamel-wash field-2'])
-        ->and($fresh->zones['field-2']->name)
+        ->toBe(['prime one', 'prime field', 'spray-colour one field', 'enamel-wash one', 'enamel-wash field'])
+        ->and($fresh->zones['field']->name)
         ->toBe('With less')
         ->and(array_keys($third->zones))
-        ->toBe(['one', 'field-2', 'field-3'])
-        ->and(Card::lastOn($fresh, 'field-2'))
+        ->toBe(['one', 'field', 'field-1'])
+        ->and(Card::lastOn($fresh, 'field'))
         ->toBe(3)
         ->and(Card::lastOn(PlanKit::plan(TRIED), 'hull'))
         ->toBe(5);

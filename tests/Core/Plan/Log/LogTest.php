@@ -76,7 +76,7 @@ it('says where the plan contradicts what was done', function () {
         PlanKit::entry('s1', EntryKind::Finished, 1000, $plan),
         PlanKit::entry('s2', EntryKind::Finished, 2000, $plan),
     ]);
-    $repainted = (new ReplaceStep($plan->steps[1]->with(['product' => 'brown', 'coats' => 1])))->applyTo($plan);
+    $repainted = (new ReplaceStep($plan->steps[1]->with(product: 'brown', coats: 1)))->applyTo($plan);
     $smaller = (new ReplaceStep($plan->steps[0]->onZones(['hull'])))->applyTo($plan);
 
     expect(contradictions($log, $plan))
@@ -101,7 +101,7 @@ it('tells a change that leaves the past alone from one that does not', function 
     'what is still to do' => [fn ($plan) => (new RemoveStep('s3'))->applyTo($plan), true],
     'what was not done before it' => [fn ($plan) => (new RemoveStep('s1'))->applyTo($plan), true],
     'the finished step itself' => [fn ($plan) => (new RemoveStep('s2'))->applyTo($plan), false],
-    'its coats' => [fn ($plan) => (new ReplaceStep($plan->steps[1]->with(['coats' => 5])))->applyTo($plan), false],
+    'its coats' => [fn ($plan) => (new ReplaceStep($plan->steps[1]->with(coats: 5)))->applyTo($plan), false],
     'something new below it' => [fn ($plan) => (new MoveStep('s3', 0))->applyTo($plan), false],
 ]);
 

@@ -156,7 +156,7 @@ it('leaves of a jar that is known what a table does not speak of', function () {
     expect($row->material)
         ->toEqual(new Material(BinderFamily::Enamel, Carrier::WhiteSpirit, Sheen::Satin, Lab::fromHex('#3f4a38')))
         ->and($row->stock)
-        ->toEqual($stock->with(9.0));
+        ->toEqual($stock->with(leftMl: 9.0));
 });
 
 it('reads a palette of the GPL kind as jars with names and colours', function () {

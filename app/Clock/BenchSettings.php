@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Clock;
 
 use App\Models\User;
-use App\Models\WorkBench;
 use Ulvrach\Schedule\Week;
 use Ulvrach\Stuff\Drying\RoomProfile;
 use Ulvrach\Stuff\Technique\Pace;
@@ -31,14 +30,14 @@ final class BenchSettings
 {
     public static function of(User $user): Week
     {
-        $document = WorkBench::query()->where('user_id', $user->id)->first()?->document;
+        $document = $user->bench?->document;
 
         return $document === null ? Week::usual() : self::read($document);
     }
 
     public static function roomOf(User $user): RoomProfile
     {
-        $room = WorkBench::query()->where('user_id', $user->id)->first()?->room;
+        $room = $user->bench?->room;
 
         return $room === null ? RoomProfile::usual() : RoomProfile::read($room);
     }
@@ -46,18 +45,18 @@ final class BenchSettings
     /** @return list<array{build: string, step: string, until: string}> work that shall be done later, and from when */
     public static function putOff(User $user): array
     {
-        return WorkBench::query()->where('user_id', $user->id)->first()->put_off ?? [];
+        return $user->bench->put_off ?? [];
     }
 
     /** @param  list<array{build: string, step: string, until: string}>  $wishes */
     public static function keepPutOff(User $user, array $wishes): void
     {
-        WorkBench::query()->updateOrCreate(['user_id' => $user->id], ['put_off' => $wishes]);
+        $user->keepBench(['put_off' => $wishes]);
     }
 
     public static function hasRoom(User $user): bool
     {
-        return WorkBench::query()->where('user_id', $user->id)->whereNotNull('room')->exists();
+        return $user->bench?->room !== null;
     }
 
     /**
@@ -66,20 +65,17 @@ final class BenchSettings
      */
     public static function countsWithRoom(User $user): bool
     {
-        return WorkBench::query()->where('user_id', $user->id)->first()->room['counts'] ?? false;
+        return $user->bench->room['counts'] ?? false;
     }
 
     public static function keepRoom(User $user, RoomProfile $room, bool $counts): void
     {
-        WorkBench::query()->updateOrCreate(
-            ['user_id' => $user->id],
-            ['room' => [...$room->write(), 'counts' => $counts]],
-        );
+        $user->keepBench(['room' => [...$room->write(), 'counts' => $counts]]);
     }
 
     public static function keep(User $user, Week $week): void
     {
-        WorkBench::query()->updateOrCreate(['user_id' => $user->id], ['document' => self::write($week)]);
+        $user->keepBench(['document' => self::write($week)]);
     }
 
     /** @param  WeekData  $data */

@@ -8,6 +8,7 @@ use App\Models\Build;
 use App\Models\User;
 use App\Plans\Judge;
 use App\Plans\LogStore;
+use App\Plans\OwnPlans;
 use App\Plans\UnreadablePlan;
 use App\Room\Forecasts;
 use Illuminate\Contracts\Cache\Repository;
@@ -50,6 +51,7 @@ final readonly class Clock
         private Shedder $shedder,
         private Forecasts $forecasts,
         private LogStore $logs,
+        private OwnPlans $plans,
         private Repository $cache,
     ) {
     }
@@ -168,13 +170,9 @@ final readonly class Clock
      */
     private function filesOf(User $user): array
     {
-        $builds = Build::whole($user->builds()->oldest()->oldest('id'));
-        $ids = array_values($builds->map(static fn (Build $build) => $build->id)->all());
-        $logs = $this->logs->ofAll($user->id, $ids);
         $files = $unreadable = $stamps = [];
-        foreach ($builds as $build) {
+        foreach ($this->plans->all($user) as [$build, $log]) {
             try {
-                $log = $logs[$build->id] ?? new Log();
                 $files[$build->id] = [$build, new PlanFile($build->head->document, $log)];
                 $stamps[$build->id] = implode('.', [$build->version, count($log->entries), count($log->elsewhere)]);
             } catch (UnreadablePlan $bad) {

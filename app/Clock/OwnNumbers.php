@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Clock;
 
 use App\Models\User;
-use App\Models\WorkBench;
 
 /** What a person's own log has shown, as far as they have agreed that it counts. */
 final readonly class OwnNumbers
@@ -27,7 +26,7 @@ final readonly class OwnNumbers
 
     public static function of(User $user): self
     {
-        $own = WorkBench::query()->where('user_id', $user->id)->first()->own ?? [];
+        $own = $user->bench->own ?? [];
         $paint = $own['paint'] ?? null;
 
         return new self($own['dropped'] ?? [], $paint === null ? null : (float) $paint);
@@ -49,9 +48,6 @@ final readonly class OwnNumbers
     /** @param  list<string>  $dropped */
     private static function keep(User $user, array $dropped, ?float $paint): void
     {
-        WorkBench::query()->updateOrCreate(
-            ['user_id' => $user->id],
-            ['own' => ['dropped' => $dropped, 'paint' => $paint]],
-        );
+        $user->keepBench(['own' => ['dropped' => $dropped, 'paint' => $paint]]);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Plans\UnreadablePlan;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Concerns\HasUuids;
@@ -12,6 +13,7 @@ use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Carbon;
+use Ulvrach\Plan\Plan;
 
 /**
  * A row: whose build it is, and which revision of its plan is the present one. Everything else stands in the plan.
@@ -36,6 +38,18 @@ final class Build extends Model
     public function head(): BelongsTo
     {
         return $this->belongsTo(PlanRevision::class, 'head_id');
+    }
+
+    /**
+     * The plan as it is kept now.
+     *
+     * @throws UnreadablePlan if this program cannot read it
+     */
+    public function plan(): Plan
+    {
+        $plan = $this->head->getAttribute('document');
+
+        return $plan instanceof Plan ? $plan : throw new \LogicException('A revision holds a plan.');
     }
 
     /**

@@ -7,6 +7,7 @@ namespace App\Models;
 use Database\Factories\UserFactory;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\Relations\HasOne;
 use Illuminate\Foundation\Auth\User as Authenticatable;
 use Ulvrach\Stuff\Material\ProductShelf;
 
@@ -16,6 +17,7 @@ use Ulvrach\Stuff\Material\ProductShelf;
  * @property string $email
  * @property string $password
  * @property-read \Illuminate\Database\Eloquent\Collection<int, Jar> $jars
+ * @property-read WorkBench|null $bench
  */
 final class User extends Authenticatable
 {
@@ -54,6 +56,18 @@ final class User extends Authenticatable
     public function patterns(): HasMany
     {
         return $this->hasMany(Pattern::class);
+    }
+
+    /** @return HasOne<WorkBench, $this> week, room and own numbers; read once a request, as `$user->bench` */
+    public function bench(): HasOne
+    {
+        return $this->hasOne(WorkBench::class);
+    }
+
+    /** @param  array<string, mixed>  $columns  of its week, room and own numbers */
+    public function keepBench(array $columns): void
+    {
+        $this->setRelation('bench', WorkBench::query()->updateOrCreate(['user_id' => $this->id], $columns));
     }
 
     /** The jars as the core looks for one that suits. */

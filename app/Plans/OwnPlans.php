@@ -13,6 +13,9 @@ use Ulvrach\Plan\Plan;
 /** The plans of all builds of a person, with what has been done of them. */
 final readonly class OwnPlans
 {
+    /** Under which name a user keeps them while a request lasts. */
+    private const READ = 'builds with their logs';
+
     public function __construct(private LogStore $logs, private Judge $judge)
     {
     }
@@ -64,21 +67,35 @@ final readonly class OwnPlans
     /** @return list<array{Build, Plan, Log}> those that can be read */
     public function of(User $user): array
     {
-        $builds = Build::whole($user->builds()->oldest()->oldest('id'));
-        $ids = [];
-        foreach ($builds as $build) {
-            $ids[] = $build->id;
-        }
-        $logs = $this->logs->ofAll($user->id, $ids);
         $plans = [];
-        foreach ($builds as $build) {
+        foreach ($this->all($user) as [$build, $log]) {
             try {
-                $plans[] = [$build, $build->head->document, $logs[$build->id] ?? new Log()];
+                $plans[] = [$build, $build->plan(), $log];
             } catch (UnreadablePlan) {
                 continue;
             }
         }
 
         return $plans;
+    }
+
+    /**
+     * All of them, the oldest first; read once for a user that was read once, so once a request.
+     *
+     * @return list<array{Build, Log}>
+     */
+    public function all(User $user): array
+    {
+        if (! $user->relationLoaded(self::READ)) {
+            $builds = Build::whole($user->builds()->oldest()->oldest('id'));
+            $ids = array_values($builds->map(static fn (Build $build) => $build->id)->all());
+            $logs = $this->logs->ofAll($user->id, $ids);
+            $all = $builds->map(static fn (Build $build) => [$build, $logs[$build->id] ?? new Log()])->all();
+            $user->setRelation(self::READ, array_values($all));
+        }
+        /** @var list<array{Build, Log}> $read */
+        $read = $user->getRelation(self::READ);
+
+        return $read;
     }
 }

@@ -148,7 +148,7 @@ final readonly class Supplies
     private function jars(User $user): array
     {
         $jars = [];
-        foreach ($user->jars()->get() as $jar) {
+        foreach ($user->jars as $jar) {
             $jars[$jar->code] = $jar;
         }
 

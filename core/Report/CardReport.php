@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ulvrach\Report;
 
 use Ulvrach\Judgement\Safety\Safety;
+use Ulvrach\Judgement\Safety\WashUp;
 use Ulvrach\Judgement\Undo\LookFirst;
 use Ulvrach\Physics\Evaluation\FilmClock;
 use Ulvrach\Physics\Evaluation\FollowUp;
@@ -17,7 +18,6 @@ use Ulvrach\Plan\Supply\Take;
 use Ulvrach\Plan\Supply\Takes;
 use Ulvrach\Quantity\Minutes;
 use Ulvrach\Stuff\Chemistry\Carrier;
-use Ulvrach\Stuff\Material\Product;
 use Ulvrach\Stuff\Technique\Application;
 use Ulvrach\Stuff\Technique\Habit;
 use Ulvrach\Stuff\Technique\Handling;
@@ -93,7 +93,7 @@ final class CardReport
             'laidAt' => self::laid($walk, $step),
             'cleaning' => self::cleaning($walk, $index, $now, $clock),
             'after' => self::after($walk, $index, $now, $clock),
-            'handled' => self::handled($step, $product),
+            'washUp' => WashUp::after($step, $product),
         ];
     }
 
@@ -296,17 +296,7 @@ final class CardReport
             'where' => array_map(static fn (string $zone) => $walk->plan->zones[$zone]->name, $step->zones),
             'doneAt' => TimetableReport::moment($at),
             'sign' => TechniqueLibrary::get($step->technique)->cleanUp?->sign,
-            'handled' => self::handled($step, $product),
-        ];
-    }
-
-    /** @return array{tool: string, carrier: string|null, isMetal: bool} what has to be washed up, and of what */
-    private static function handled(Step $step, ?Product $product): array
-    {
-        return [
-            'tool' => $step->application->value,
-            'carrier' => $product?->material->carrier?->label(),
-            'isMetal' => $product->material->metallic ?? false,
+            'washUp' => WashUp::after($step, $product),
         ];
     }
 

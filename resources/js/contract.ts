@@ -722,7 +722,15 @@ export type VehicleKind = z.infer<typeof vehicleKindSchema>
 /** What the core knows and every screen needs the words for. */
 export const librarySchema = z.object({
     techniques: z.array(techniqueSchema),
-    families: z.array(z.object({ code: z.string(), label: z.string(), carrier: z.string().nullable() })),
+    families: z.array(
+        z.object({
+            code: z.string(),
+            label: z.string(),
+            carrier: z.string().nullable(),
+            /** Whether mixes are looked for among paints of it. */
+            isMixed: z.boolean(),
+        }),
+    ),
     carriers: z.array(wordedSchema),
     substrates: z.array(wordedSchema),
     materials: z.array(wordedSchema),
@@ -1014,7 +1022,13 @@ export const roomSchema = z.object({
 export type Room = z.infer<typeof roomSchema>
 
 /** What a person owns, whichever build it is used for. */
-export const jarsSchema = z.object({ jars: z.array(productSchema) })
+export const jarsSchema = z.object({
+    jars: z.array(productSchema),
+    /** Ids of those that a mix is looked for among. */
+    mixed: z.array(z.string()),
+    /** Ids of those that can be poured into a cup. */
+    poured: z.array(z.string()),
+})
 export type Jars = z.infer<typeof jarsSchema>
 
 /** Where a new step of each technique goes. */
@@ -1406,14 +1420,9 @@ export const spreadSchema = z.object({
 })
 export type Spread = z.infer<typeof spreadSchema>
 
-/** What the hands held, and what it was wet with. */
-export const handledSchema = z.object({
-    tool: z.string(),
-    /** Null: nothing liquid. */
-    carrier: z.string().nullable(),
-    isMetal: z.boolean(),
-})
-export type Handled = z.infer<typeof handledSchema>
+/** What is washed up after it; of several steps each is said once, in the order of the places. */
+export const washUpSchema = z.array(z.object({ place: z.number(), says: z.string() }))
+export type WashUp = z.infer<typeof washUpSchema>
 
 /** A step as it is read at the bench, whole in itself. */
 export const workCardSchema = z.object({
@@ -1492,7 +1501,7 @@ export const workCardSchema = z.object({
             soonest: z.number(),
         }),
     ),
-    handled: handledSchema,
+    washUp: washUpSchema,
     /** Before it is surely too early; null: nothing has to be waited for. */
     opensSoonest: momentSchema.nullable(),
 })
@@ -1520,7 +1529,7 @@ export const workClockSchema = z.object({
     /** What is seen when it can be cleaned. */
     sign: z.string().nullable(),
     zones: z.array(z.string()),
-    handled: handledSchema,
+    washUp: washUpSchema,
 })
 export type WorkClock = z.infer<typeof workClockSchema>
 

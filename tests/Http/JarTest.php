@@ -208,3 +208,20 @@ it('writes the colours of the shelf as a palette, without what is clear', functi
     expect($this->get('/api/shelf.gpl')->assertOk()->getContent())
         ->toBe("GIMP Palette\nName: Shelf\nColumns: 8\n#\n 74  83  88\tSlate 9\n");
 });
+
+it('says which jars a mix is looked for among, and which can be poured', function () {
+    $this->actingAs($this->modeller());
+    $jars = [
+        'green' => ['family' => 'waterborne-acrylic', 'carrier' => 'water', 'sheen' => 'matte', 'colour' => '#3f5a37'],
+        'flakes' => ['family' => 'waterborne-acrylic', 'carrier' => 'water', 'sheen' => 'satin', 'colour' => '#8a8a8a',
+            'metallic' => true],
+        'clear' => ['family' => 'waterborne-acrylic', 'carrier' => 'water', 'sheen' => 'gloss', 'colour' => null],
+        'fluid' => ['family' => 'chipping-fluid', 'carrier' => 'water', 'sheen' => null, 'colour' => null],
+    ];
+    foreach ($jars as $id => $jar) {
+        $this->putJson("/api/jars/{$id}", ['name' => $id, ...$jar])->assertCreated();
+    }
+    $said = $this->getJson('/api/jars')->assertOk()->json();
+
+    expect($said['mixed'])->toBe(['green'])->and($said['poured'])->toBe(['clear', 'flakes', 'green']);
+});

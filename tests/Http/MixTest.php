@@ -64,6 +64,23 @@ it('shows a cup on its ground coat by coat, nearer to its own colour each time, 
     expect($left(1.0))->toBe($sorted)->and($left(0.3)[2])->toBeGreaterThan($left(1.0)[2]);
 });
 
+it('fills a jar with a mix, both or neither', function () {
+    $mix = $this->postJson('/api/mixes', cup(['name' => 'Faded green', 'fills' => true]))->assertCreated();
+    $jars = array_column($this->getJson('/api/jars')->json('jars'), null, 'id');
+    $jar = $jars[$mix->json('jar')];
+    $this->postJson('/api/mixes', cup(['name' => 'Kept alone']))->assertCreated();
+    $this->postJson('/api/mixes', cup(['name' => '', 'fills' => true]))->assertUnprocessable();
+
+    expect($jar['name'])
+        ->toBe('Faded green')
+        ->and($jar['colour'])
+        ->toBe($mix->json('colour'))
+        ->and($jar['family'])
+        ->toBe('waterborne-acrylic')
+        ->and($this->getJson('/api/jars')->json('jars'))
+        ->toHaveCount(4);
+});
+
 it('keeps a mix with its jars as they were, also when they are gone', function () {
     $id = $this->postJson('/api/mixes', cup(['name' => ' Faded green ', 'wanted' => '#5f7557']))
         ->assertCreated()

@@ -118,8 +118,11 @@ it('says of what a jar on the desk is mixed, and what the hands held', function 
             'jar' => $jar['id'],
             'parts' => [['name' => 'Olive', 'parts' => 3], ['name' => 'White', 'parts' => 1]],
         ]])
-        ->and($card['handled'])
-        ->toBe(['tool' => 'airbrush', 'carrier' => 'water', 'isMetal' => false]);
+        ->and(array_column($card['washUp'], 'says'))
+        ->toBe([
+            'Airbrush: sprayed through with water, needle out, cup wiped',
+            'Lids: on, threads wiped, jars stood upside down once',
+        ]);
 });
 
 it('counts an entry once that comes twice, and takes kinds that only happen at the bench', function () {

@@ -109,7 +109,7 @@ describe('what the plans need', () => {
 describe('the jars of a plan', () => {
     const lacking = { jars: [supply('Green', 'too-little', { jar: product('green', 'Green') })], takes: [], mixes: [] }
     const open = (own: object[]) => {
-        serverKnows({ 'GET /jars': { jars: own }, 'GET /supplies': lacking })
+        serverKnows({ 'GET /jars': { jars: own, mixed: [], poured: [] }, 'GET /supplies': lacking })
         show(<JarsDialog open onOpenChange={vi.fn()} plan={plan([step('a')])} library={library} edit={vi.fn()} />)
     }
     it('say what is lacking in them', async () => {

@@ -323,7 +323,10 @@ describe('adding a step', () => {
         { technique: 'enamel-wash', zones: ['turret'], into: 'b' },
     ]
     const open = () => {
-        serverKnows({ 'GET /builds/build-1/placing?at=2': usual, 'GET /jars': { jars: [product('own', 'Own grey')] } })
+        serverKnows({
+            'GET /builds/build-1/placing?at=2': usual,
+            'GET /jars': { jars: [product('own', 'Own grey')], mixed: ['own'], poured: ['own'] },
+        })
         return show(
             <AddStepDialog
                 open

@@ -257,7 +257,7 @@ export const library: Library = {
             cleanUp: { earliest: 20, bestUntil: 240, latest: 1440, sign: 'dull' },
         }),
     ],
-    families: [{ code: 'waterborne-acrylic', label: 'waterborne acrylic', carrier: 'water' }],
+    families: [{ code: 'waterborne-acrylic', label: 'waterborne acrylic', carrier: 'water', isMixed: true }],
     carriers: [{ code: 'water', label: 'water' }],
     substrates: [],
     materials: [],

@@ -79,7 +79,7 @@ const kept = [
 ]
 const knows = (more: Record<string, unknown> = {}) =>
     serverKnows({
-        'GET /jars': { jars },
+        'GET /jars': { jars, mixed: jars.map(({ id }) => id), poured: jars.map(({ id }) => id) },
         'POST /mixes/closest': closest(),
         'POST /mixes/look': look,
         'GET /mixes': { mixes: kept },
@@ -272,16 +272,18 @@ describe('the mix desk', () => {
     it('bottles a mix as a jar of the same kind, in its own colour', async () => {
         let sent: unknown
         knows()
-        const asked = vi.spyOn(globalThis, 'fetch')
+        const asked = vi.spyOn(globalThis, 'fetch').mockClear()
         show(<MixDesk />)
         const inside = await cup()
         await inside.findByLabelText('Parts of Fir')
         await userEvent.type(inside.getByLabelText('Keep it as'), 'Faded fir')
         await userEvent.click(inside.getByRole('button', { name: 'Bottle it as a jar' }))
         await waitFor(() => {
-            const put = asked.mock.calls.find(([url]) => String(url).endsWith('/jars/mix-m'))
-            sent = JSON.parse(String(put?.[1]?.body))
-            expect(sent).toMatchObject({ name: 'Faded fir', opacity: 0.8, sheen: 'satin' })
+            // What it is as a jar is the server's to know.
+            sent = asked.mock.calls.flatMap(([url, init]) =>
+                String(url).endsWith('/mixes') && init?.method === 'POST' ? [JSON.parse(String(init.body))] : [],
+            )
+            expect(sent).toMatchObject([{ name: 'Faded fir', fills: true }])
         })
     })
     it('says which steps still need a mix, and finds it by their build', async () => {
@@ -316,7 +318,7 @@ describe('the mix desk', () => {
     })
     it('offers plain jars where there is no paint', async () => {
         const asked = serverKnows({
-            'GET /jars': { jars: [] },
+            'GET /jars': { jars: [], mixed: [], poured: [] },
             'GET /library': { starterShelf: [] },
         })
         show(<MixDesk />)

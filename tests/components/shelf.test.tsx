@@ -32,7 +32,12 @@ const jars = [
     standing('tan', 'Tan enamel', { jar: product('tan', 'Tan enamel', { family: 'enamel', colour: '#a8895c' }) }),
 ]
 const knows = (more: Record<string, unknown> = {}) =>
-    serverKnows({ 'GET /shelf': { jars }, 'GET /library': library, 'GET /jars': { jars: [] }, ...more })
+    serverKnows({
+        'GET /shelf': { jars },
+        'GET /library': library,
+        'GET /jars': { jars: [], mixed: [], poured: [] },
+        ...more,
+    })
 const names = () =>
     screen
         .getAllByRole('row')

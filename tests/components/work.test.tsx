@@ -4,7 +4,6 @@ import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import type { Card, Desk } from '@/features/work/api'
 import {
     dropsOf,
-    handledSince,
     likesOf,
     linesOf,
     newsOf,
@@ -13,7 +12,7 @@ import {
     sittingOf,
     standingOf,
     ticking,
-    toWashUp,
+    washUpSince,
     wetClockOf,
     withLogged,
 } from '@/features/work/desk'
@@ -64,7 +63,7 @@ const wash: Card = {
         },
         sign: 'dull, no longer glossy',
     },
-    handled: { tool: 'brush', carrier: 'odourless spirit', isMetal: false },
+    washUp: [{ place: 6, says: 'Lids' }],
 }
 const paint: Card = {
     ...wash,
@@ -152,29 +151,18 @@ describe('the desk without the server', () => {
             drops: '12 drops Umber, 4 drops White',
         })
     })
-    it('says what is washed up, and of what, from what was in hand', () => {
-        const clock = (tool: string, carrier: string | null, isMetal: boolean, minutes: number) => ({
+    it('says what is washed up after what was in hand, each thing once and in its order', () => {
+        const clock = (minutes: number, ...washUp: [number, string][]) => ({
             ...wetClockOf(wash, at(minutes)),
-            handled: { tool, carrier, isMetal },
+            washUp: washUp.map(([place, says]) => ({ place, says })),
         })
         const clocks = [
-            clock('airbrush', 'water', false, 0),
-            clock('airbrush', 'lacquer thinner', true, 5),
-            clock('brush', 'white spirit', false, 10),
-            clock('dry', 'water', true, 20),
-            clock('brush', null, false, 20),
-            clock('brush', 'acetone', false, -600),
+            clock(10, [2, 'The brushes'], [6, 'Lids']),
+            clock(0, [1, 'The airbrush'], [6, 'Lids']),
+            clock(-600, [3, 'The brush of last week']),
         ]
-        const says = toWashUp(handledSince(clocks, at(-60)))
-        expect(says.map((one) => one.slice(0, 45))).toEqual([
-            'Airbrush: sprayed through with water, needle ',
-            'Airbrush: sprayed through with lacquer thinne',
-            'The brushes that had white spirit: rinsed in ',
-            'The brush that had metal: rinsed in water of ',
-            'Rags and buds with spirit: spread out or unde',
-            'Lids: on, threads wiped, jars stood upside do',
-        ])
-        expect(toWashUp([clock('brush', 'water', false, 0).handled]).join()).not.toContain('Rags')
+        expect(washUpSince(clocks, at(-60))).toEqual(['The airbrush', 'The brushes', 'Lids'])
+        expect(washUpSince(clocks, at(20))).toEqual([])
     })
     it('says of a window whether it waits, is in doubt, at its best, late, or over', () => {
         const clock = withLogged(desk, [entry('laid', 'wash', 0)]).clocks

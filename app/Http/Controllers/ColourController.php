@@ -84,7 +84,7 @@ final readonly class ColourController
     /** @return list<Product> those of the plan, then those of the shelf; one that both have is the plan's */
     private static function within(Request $request, Plan $plan): array
     {
-        $jars = CurrentUser::of($request)->jars()->get()->map(static fn (Jar $jar) => $jar->product)->all();
+        $jars = CurrentUser::of($request)->jars->map(static fn (Jar $jar) => $jar->product)->all();
         $byId = [];
         foreach ([...array_values($plan->products), ...array_values($jars)] as $jar) {
             $byId[$jar->id] ??= $jar;

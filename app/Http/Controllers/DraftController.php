@@ -62,7 +62,7 @@ final readonly class DraftController
         $before = $build->head->document;
         $plan = $this->told($request, $before);
         $story = $plan->build->brief ?? throw new \LogicException('A build that was told has a story.');
-        $jars = CurrentUser::of($request)->jars()->get()->map(static fn (Jar $jar) => $jar->product)->all();
+        $jars = CurrentUser::of($request)->jars->map(static fn (Jar $jar) => $jar->product)->all();
         $own = $jars === [] ? null : new ProductShelf($jars);
         $from = $request->string('from')->toString();
         $draft = match (true) {

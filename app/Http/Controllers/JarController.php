@@ -13,7 +13,10 @@ use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 use Ulvrach\Plan\File\PlanWriter;
+use Ulvrach\Stuff\Material\Material;
+use Ulvrach\Stuff\Material\Product;
 use Ulvrach\Stuff\Material\StarterShelf;
+use Ulvrach\Stuff\Palette\Palette;
 
 /** The jars that a person owns. */
 final class JarController
@@ -26,13 +29,30 @@ final class JarController
 
     public function index(Request $request): JsonResponse
     {
-        $jars = CurrentUser::of($request)
-            ->jars()
-            ->get()
-            ->map(static fn (Jar $jar) => PlanWriter::product($jar->product))
-            ->sortBy('name', SORT_NATURAL | SORT_FLAG_CASE);
+        $jars = array_values(
+            CurrentUser::of($request)->jars
+                ->map(static fn (Jar $jar) => $jar->product)
+                ->sortBy('name', SORT_NATURAL | SORT_FLAG_CASE)
+                ->all(),
+        );
 
-        return new JsonResponse(['jars' => array_values($jars->all())]);
+        return new JsonResponse([
+            'jars' => array_map(PlanWriter::product(...), $jars),
+            'mixed' => self::idsOf($jars, Palette::isMixed(...)),
+            'poured' => self::idsOf($jars, Palette::isPoured(...)),
+        ]);
+    }
+
+    /**
+     * @param  list<Product>  $jars
+     * @param  \Closure(Material): bool  $which
+     * @return list<string>
+     */
+    private static function idsOf(array $jars, \Closure $which): array
+    {
+        $those = array_filter($jars, static fn (Product $jar): bool => $which($jar->material));
+
+        return array_values(array_map(static fn (Product $jar) => $jar->id, $those));
     }
 
     /** Adds it, or changes the one of that id. */

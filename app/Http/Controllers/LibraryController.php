@@ -19,6 +19,7 @@ use Ulvrach\Stuff\Chemistry\BinderFamily;
 use Ulvrach\Stuff\Chemistry\Carrier;
 use Ulvrach\Stuff\Chemistry\Substrate;
 use Ulvrach\Stuff\Material\StarterShelf;
+use Ulvrach\Stuff\Palette\Palette;
 use Ulvrach\Stuff\Technique\PaintersWords;
 use Ulvrach\Stuff\Technique\Technique;
 use Ulvrach\Stuff\Technique\TechniqueLibrary;
@@ -36,6 +37,7 @@ final class LibraryController
                     'code' => $family->value,
                     'label' => $family->label(),
                     'carrier' => $family->usualCarrier()?->value,
+                    'isMixed' => in_array($family, Palette::MIXED, true),
                 ],
                 BinderFamily::cases(),
             ),

@@ -53,7 +53,7 @@ final readonly class MixController
     {
         $user = CurrentUser::of($request);
         $closed = [];
-        foreach ($user->jars()->get() as $jar) {
+        foreach ($user->jars as $jar) {
             $closed += $jar->opened_on === null ? [$jar->code => true] : [];
         }
 
@@ -129,6 +129,7 @@ final readonly class MixController
         ]);
     }
 
+    /** Keeps what is in the cup under a name; a jar that it "fills" stands on the shelf with it, or neither is kept. */
     public function store(CupRequest $request): JsonResponse
     {
         $user = CurrentUser::of($request);
@@ -136,7 +137,20 @@ final readonly class MixController
         if ($user->mixes()->count() >= self::MOST) {
             throw ValidationException::withMessages(['name' => 'At most '.self::MOST.' mixes are kept.']);
         }
-        $mix = SavedMix::query()->create(['user_id' => $user->id, 'cup' => $request->cup(), ...$said]);
+        $request->validate(['fills' => ['boolean']]);
+        $fills = $request->boolean('fills');
+        if ($fills && $user->jars()->count() >= JarController::MOST) {
+            throw ValidationException::withMessages(['jar' => 'A shelf holds at most '.JarController::MOST.' jars.']);
+        }
+        $mix = new SavedMix(['user_id' => $user->id, 'cup' => $request->cup(), ...$said]);
+        $this->database->transaction(static function () use ($mix, $user, $fills): void {
+            $mix->save();
+            if ($fills) {
+                // A jar that is filled with a mix is named after it, so that the mix knows where it is used.
+                $jar = $mix->kept()->product();
+                Jar::query()->create(['user_id' => $user->id, 'code' => $jar->id, 'product' => $jar]);
+            }
+        });
 
         return new JsonResponse(self::saved($mix, [], []), 201);
     }
@@ -190,7 +204,7 @@ final readonly class MixController
     /** @return list<Product> */
     private static function jarsOf(Request $request): array
     {
-        $jars = CurrentUser::of($request)->jars()->get()->map(static fn (Jar $jar) => $jar->product)->all();
+        $jars = CurrentUser::of($request)->jars->map(static fn (Jar $jar) => $jar->product)->all();
 
         return array_values($jars);
     }
@@ -200,7 +214,7 @@ final readonly class MixController
     {
         $used = $this->supplies->used($user);
         $stocks = [];
-        foreach ($user->jars()->get() as $jar) {
+        foreach ($user->jars as $jar) {
             $stocks[$jar->code] = $jar->stock()->with(leftMl: Supplies::left($jar, $used));
         }
 

@@ -11,6 +11,7 @@ use App\Models\Jar;
 use App\Models\PaintUse;
 use App\Models\SavedMix;
 use App\Models\User;
+use App\Plans\OwnPlans;
 use App\Supply\Supplies;
 use Illuminate\Database\ConnectionInterface;
 use Illuminate\Http\JsonResponse;
@@ -37,8 +38,11 @@ final readonly class ShelfController
     /** ml by which what is shown may be rounded. */
     private const SHOWN = 0.06;
 
-    public function __construct(private ConnectionInterface $database, private Supplies $supplies)
-    {
+    public function __construct(
+        private ConnectionInterface $database,
+        private Supplies $supplies,
+        private OwnPlans $plans,
+    ) {
     }
 
     public function index(Request $request): JsonResponse
@@ -46,13 +50,12 @@ final readonly class ShelfController
         $user = CurrentUser::of($request);
         $used = $this->supplies->used($user);
         $usedIn = [];
-        foreach ($user->builds()->with('head')->get() as $build) {
-            foreach (array_keys($build->head->document->products) as $jar) {
-                $usedIn[$jar][] = $build->head->document->build->name;
+        foreach ($this->plans->of($user) as [, $plan]) {
+            foreach (array_keys($plan->products) as $jar) {
+                $usedIn[$jar][] = $plan->build->name;
             }
         }
-        $jars = $user->jars()
-            ->get()
+        $jars = $user->jars
             ->sortBy(static fn (Jar $jar) => $jar->product->name, SORT_NATURAL | SORT_FLAG_CASE)
             ->map(static fn (Jar $jar) => [
                 ...self::standing($jar, $used),
@@ -100,8 +103,7 @@ final readonly class ShelfController
         $user = CurrentUser::of($request);
         $used = $this->supplies->used($user);
         $rows = $user
-            ->jars()
-            ->get()
+            ->jars
             ->map(static fn (Jar $jar) => new ShelfRow(
                 $jar->product->name,
                 $jar->product->material,
@@ -118,8 +120,7 @@ final readonly class ShelfController
     public function palette(Request $request): Response
     {
         $jars = CurrentUser::of($request)
-            ->jars()
-            ->get()
+            ->jars
             ->map(static fn (Jar $jar) => $jar->product)
             ->sortBy('name', SORT_NATURAL | SORT_FLAG_CASE);
 
@@ -135,7 +136,7 @@ final readonly class ShelfController
         $user = CurrentUser::of($request);
         $used = $this->supplies->used($user);
         $jars = $mixes = [];
-        foreach ($user->jars()->get()->sortBy('code') as $jar) {
+        foreach ($user->jars->sortBy('code') as $jar) {
             $jars[] = new OwnJar($jar->product, $jar->stock()->with(leftMl: Supplies::left($jar, $used)));
         }
         foreach ($user->mixes()->get()->sortBy('created_at') as $mix) {

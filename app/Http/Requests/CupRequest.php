@@ -48,7 +48,7 @@ final class CupRequest extends FormRequest
     {
         $user = CurrentUser::of($this);
         $shelf = [];
-        foreach ($user->jars()->get() as $jar) {
+        foreach ($user->jars as $jar) {
             $shelf[$jar->code] = $jar->product;
         }
         $parts = [];

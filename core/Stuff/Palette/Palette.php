@@ -82,6 +82,12 @@ final readonly class Palette
             in_array($material->family, self::MIXED, true);
     }
 
+    /** Whether it can be poured into a cup: paint, and clear of a family that is mixed, which spreads its pigment. */
+    public static function isPoured(Material $material): bool
+    {
+        return $material->colour !== null || in_array($material->family, self::MIXED, true);
+    }
+
     /**
      * @param  list<BinderFamily>  $families  that may be used; empty: any
      * @return list<Suggestion> of different jars each, the best first
@@ -203,12 +209,11 @@ final readonly class Palette
         [$scattering, $whole] = [0.0, 0.0];
         foreach ($this->jars as $jar) {
             $of = $parts[$jar->id] ?? 0;
-            $isClear = $jar->material->colour === null;
-            if ($of <= 0 || ($isClear && ! in_array($jar->material->family, self::MIXED, true))) {
+            if ($of <= 0 || ! self::isPoured($jar->material)) {
                 continue;
             }
             $whole += $of;
-            if ($isClear) {
+            if ($jar->material->colour === null) {
                 continue;
             }
             $paint = self::paint($jar);

@@ -1,14 +1,25 @@
 import { queryOptions } from '@tanstack/react-query'
 import { z } from 'zod'
 import { getJson, send } from '@/app/http'
-import { jarsSchema, type Product, productSchema } from '@/contract'
+import { type Jars, jarsSchema, type Product, productSchema } from '@/contract'
 
 /** What the person owns, whichever build it is used for. */
-export const jarsQuery = queryOptions({
+const shelfQuery = queryOptions({
     queryKey: ['jars'],
-    queryFn: async ({ signal }) => (await getJson('/jars', jarsSchema, signal)).jars,
+    queryFn: ({ signal }) => getJson('/jars', jarsSchema, signal),
     staleTime: 60_000,
 })
+
+export const jarsQuery = { ...shelfQuery, select: ({ jars }: Jars) => jars }
+
+/** The jars by what they can be in a mix: what one is looked for among, and what can be poured into a cup. */
+export const mixableQuery = {
+    ...shelfQuery,
+    select: ({ jars, mixed, poured }: Jars) => ({
+        paints: jars.filter(({ id }) => mixed.includes(id)),
+        poured: jars.filter(({ id }) => poured.includes(id)),
+    }),
+}
 
 export const keepJar = ({ id, ...rest }: Product) => send('PUT', `/jars/${id}`, productSchema, rest)
 

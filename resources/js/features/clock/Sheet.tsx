@@ -6,7 +6,7 @@ import { inWords } from '@/design/duration'
 import { RetryNotice } from '@/design/Notice'
 import { openingsOf } from '@/design/spans'
 import { type Card, type Desk, deskQuery } from '@/features/work/api'
-import { dropsOf, readyFor, toWashUp } from '@/features/work/desk'
+import { dropsOf, readyFor, washUpOf } from '@/features/work/desk'
 import { type Timetable, timetableQuery } from './api'
 import { type Formats, formats, keyOf, type Piece, sayConflict, sayHow, sayWork, sittingsOf } from './times'
 import { Where } from './WorkRow'
@@ -95,7 +95,7 @@ export function Sheet() {
                     <section className="mt-3 break-inside-avoid border border-rule p-2">
                         <h2 className="font-semibold">Before you leave</h2>
                         <ul className="text-fine">
-                            {toWashUp(cards.map(({ handled }) => handled)).map((says) => (
+                            {washUpOf(cards).map((says) => (
                                 <li key={says}>☐ {says}</li>
                             ))}
                         </ul>

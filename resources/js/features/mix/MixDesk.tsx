@@ -10,10 +10,21 @@ import { Select, TextField } from '@/design/Field'
 import { IconButton, iconLink } from '@/design/Icon'
 import { later } from '@/design/later'
 import { RetryNotice } from '@/design/Notice'
-import { jarsQuery, keepJar, libraryQuery, type Product } from '@/features/build'
+import { fillShelf, jarsQuery, libraryQuery, mixableQuery, type Product } from '@/features/build'
 import { type Amount, totalOf } from './Amounts'
 import { Answers } from './Answers'
-import { type Cup, changeMix, closestQuery, keepMix, keptQuery, lookQuery, type Part, type Use, type Wish } from './api'
+import {
+    type Cup,
+    changeMix,
+    closestQuery,
+    fillJar,
+    keepMix,
+    keptQuery,
+    lookQuery,
+    type Part,
+    type Use,
+    type Wish,
+} from './api'
 import { CupPanel } from './CupPanel'
 import { measure } from './drops'
 import { Kept } from './Kept'
@@ -25,17 +36,9 @@ const PhotoColour = later(() => import('@/features/photos/PhotoColour'))
 const RecipesDialog = later(() => import('./RecipesDialog'))
 
 const EMPTY: Cup = { parts: [], share: 1, retarder: 0, flow: 0, wanted: null }
-const FAMILIES = [
-    { code: 'waterborne-acrylic', label: 'waterborne acrylic' },
-    { code: 'alcohol-acrylic', label: 'alcohol-borne acrylic' },
-    { code: 'lacquer', label: 'lacquer' },
-    { code: 'enamel', label: 'enamel' },
-    { code: 'artist-oil', label: 'artist oil' },
-] as const
-
 /** Which of one's own jars, and how many drops of each, give the colour that is wanted. */
 export function MixDesk() {
-    const jars = useQuery(jarsQuery)
+    const jars = useQuery(mixableQuery)
     useEffect(() => {
         document.title = 'Mix desk · Ulvrach'
     }, [])
@@ -50,20 +53,12 @@ export function MixDesk() {
     return (
         <main className="min-h-0 flex-1 overflow-auto p-4">
             <h1 className="wide mb-3 text-xl font-bold">Mix desk</h1>
-            {jars.data.some(isPaint) ? <Desk jars={jars.data} /> : <NoJars />}
+            {jars.data.paints.length > 0 ? <Desk paints={jars.data.paints} jars={jars.data.poured} /> : <NoJars />}
         </main>
     )
 }
 
-/** Coloured paint, without metal in it: what can be part of a mix. */
-const isPaint = ({ colour, metallic, sheen, family }: Product): boolean =>
-    colour !== null && !metallic && sheen !== null && FAMILIES.some(({ code }) => code === family)
-
-/** Clear of a family that is mixed goes into a cup as well: it thins the colour and sets the sheen. */
-const isPoured = (jar: Product): boolean =>
-    isPaint(jar) || jar.colour !== null || FAMILIES.some(({ code }) => code === jar.family)
-
-function Desk({ jars }: { jars: readonly Product[] }) {
+function Desk({ paints, jars }: { paints: readonly Product[]; jars: readonly Product[] }) {
     const [params, setParams] = useSearchParams()
     const wanted = params.get('wanted') ?? '#566043'
     const [wish, setWish] = useState<Omit<Wish, 'wanted'>>({ families: [], jars: 3, parts: 12 })
@@ -76,8 +71,8 @@ function Desk({ jars }: { jars: readonly Product[] }) {
     const [isNear, setNear] = useState(false)
     const queries = useQueryClient()
     const kept = useQuery(keptQuery)
+    const library = useQuery(libraryQuery)
     const mixes = kept.data ?? []
-    const paints = jars.filter(isPaint)
     const shelf = [...paints, ...mixes.map((mix) => ({ ...mix, opacity: mix.share, family: mix.note }))]
         .map(({ id, colour, opacity, family }) => `${id} ${colour} ${opacity} ${family}`)
         .join()
@@ -116,17 +111,14 @@ function Desk({ jars }: { jars: readonly Product[] }) {
         return null
     }
     const fill = async (name: string) => {
-        const first = jars.find(({ id }) => id === inCup.parts[0]?.jar) ?? jars.find(isPaint)
-        if (first === undefined) throw new Error('Its jars are not on your shelf any more.')
         // The shelf is another one then, and its best mix as well: what is in the cup stays in it.
         setCup(inCup)
-        // A jar that is filled with a mix is named after it, so that the mix knows where it is used.
-        const mix = await keepMix({ ...inCup, name, note: '' })
-        const { hides, sheen } = look.data ?? { hides: null, sheen: first.sheen }
-        await keepJar({ ...first, id: mix.jar, name, colour: mix.colour, opacity: hides, sheen })
+        await fillJar({ ...inCup, name, note: '' })
         await queries.invalidateQueries({ queryKey: jarsQuery.queryKey })
     }
-    const families = FAMILIES.filter(({ code }) => paints.some(({ family }) => family === code))
+    const families = (library.data?.families ?? []).filter(
+        ({ code, isMixed }) => isMixed && paints.some(({ family }) => family === code),
+    )
     return (
         <>
             <div className="grid items-start gap-4 lg:grid-cols-[17rem_1fr_22rem]">
@@ -191,7 +183,7 @@ function Desk({ jars }: { jars: readonly Product[] }) {
                     fault={look.isError && groundFault === undefined ? look.error.message : null}
                     amount={amount}
                     measured={measured}
-                    jars={jars.filter(isPoured)}
+                    jars={jars}
                     mixes={mixes}
                     shelf={shelf}
                     origin={origin}
@@ -369,9 +361,7 @@ function NoJars() {
     const library = useQuery(libraryQuery)
     const queries = useQueryClient()
     const fill = useMutation({
-        mutationFn: async () => {
-            for (const jar of library.data?.starterShelf ?? []) await keepJar(jar)
-        },
+        mutationFn: () => fillShelf((library.data?.starterShelf ?? []).map(({ id }) => id)),
         onSettled: () => queries.invalidateQueries({ queryKey: jarsQuery.queryKey }),
     })
     return (

@@ -75,6 +75,9 @@ type Named = Cup & { name: string; note: string }
 
 export const keepMix = (mix: Named) => send('POST', '/mixes', savedMixSchema, mix)
 
+/** The same, and a jar on the shelf that is filled with it. */
+export const fillJar = (mix: Named) => send('POST', '/mixes', savedMixSchema, { ...mix, fills: true })
+
 /** Another cup under a name that is kept; what it was before is remembered. */
 export const changeMix = (id: string, mix: Named) => send('PUT', `/mixes/${id}`, savedMixSchema, mix)
 

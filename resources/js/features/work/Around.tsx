@@ -2,7 +2,7 @@ import { useState } from 'react'
 import { inWords } from '@/design/duration'
 import { Swatch } from '@/design/Swatch'
 import type { Card, Desk } from './api'
-import { handledSince, linesOf, nextOf, type Ready, ticking, toWashUp } from './desk'
+import { linesOf, nextOf, type Ready, ticking, washUpSince } from './desk'
 
 type BeforeProps = {
     ready: Ready
@@ -68,7 +68,7 @@ export function Leaving({ desk, now }: { desk: Desk; now: Date }) {
             <section>
                 <h2 className="text-2xl font-bold">Before you leave</h2>
                 <ul className="mt-2 flex flex-col gap-1">
-                    {toWashUp(handledSince(desk.clocks, new Date(now.getTime() - SAT))).map((says) => (
+                    {washUpSince(desk.clocks, new Date(now.getTime() - SAT)).map((says) => (
                         <Tick key={says}>{says}</Tick>
                     ))}
                 </ul>

@@ -15,7 +15,7 @@ const named = (card: Card, at: Date) => ({
     where: card.where,
     doneAt: at,
     sign: card.after.sign,
-    handled: card.handled,
+    washUp: card.washUp,
 })
 
 /** Windows that a card says in minutes from the last stroke, by the clock. */
@@ -226,34 +226,18 @@ export function dropsOf(jar: string, ml: number, mixes: Desk['mixes']): string {
         .join(', ')
 }
 
-/** What was in hand since then. */
-export const handledSince = (clocks: readonly Clock[], since: Date): Card['handled'][] =>
-    clocks.filter(({ doneAt }) => doneAt >= since).map(({ handled }) => handled)
+/** What is washed up after what was in hand since then, each thing once. */
+export const washUpSince = (clocks: readonly Clock[], since: Date): string[] =>
+    washUpOf(clocks.filter(({ doneAt }) => doneAt >= since))
 
-/** What is washed up, and of what: airbrush and brushes by what they were wet with, so that none spoils the next. */
-export function toWashUp(had: readonly Card['handled'][]): string[] {
-    const wetWith = (tools: readonly string[], isMetal: boolean) => [
-        ...new Set(
-            had
-                .filter((one) => tools.includes(one.tool) && one.isMetal === isMetal)
-                .flatMap(({ carrier }) => carrier ?? []),
-        ),
-    ]
-    const sprayed = [...new Set([...wetWith(['airbrush'], false), ...wetWith(['airbrush'], true)])]
-    const brushed = wetWith(['brush', 'scrub', 'dry'], false)
-    const metal = wetWith(['brush', 'scrub', 'dry', 'sponge'], true)
-    const hasSpirit = [...sprayed, ...brushed, ...metal].some((carrier) => carrier.includes('spirit'))
-    return [
-        ...sprayed.map((carrier) => `Airbrush: sprayed through with ${carrier}, needle out, cup wiped`),
-        ...brushed.map(
-            (carrier) => `The brushes that had ${carrier}: rinsed in it, then soap, and the point made again`,
-        ),
-        ...metal.map((carrier) => `The brush that had metal: rinsed in ${carrier} of its own, and kept for metal`),
-        ...(wetWith(['sponge'], false).length > 0 ? ['Sponges: rinsed, or thrown away'] : []),
-        ...(hasSpirit ? ['Rags and buds with spirit: spread out or under water, never in a heap'] : []),
-        'Lids: on, threads wiped, jars stood upside down once',
-    ]
-}
+export const washUpOf = (had: readonly Pick<Card, 'washUp'>[]): string[] => [
+    ...new Set(
+        had
+            .flatMap(({ washUp }) => washUp)
+            .sort((one, other) => one.place - other.place)
+            .map(({ says }) => says),
+    ),
+]
 
 /** The same work with the same jar on other builds: done in one go, it is said in one go. */
 export const likesOf = (card: Card, cards: readonly Card[]): Card[] =>

@@ -30,7 +30,15 @@ export default defineConfig({
             { extends: true, test: { name: 'alone', include: alone, ...screen } },
             // Libraries are loaded once for all of these, each of which leaves them as they were.
             { extends: true, test: { name: 'on screen', include: onScreen, isolate: false, ...screen } },
-            { extends: true, test: { name: 'plain', include: plain, isolate: false } },
+            {
+                extends: true,
+                test: {
+                    name: 'plain',
+                    include: plain,
+                    isolate: false,
+                    setupFiles: ['tests/components/language.ts'],
+                },
+            },
         ],
     },
 })

@@ -1,4 +1,5 @@
 import '@testing-library/jest-dom/vitest'
+import './language'
 import { cleanup, configure } from '@testing-library/react'
 import { afterEach } from 'vitest'
 
@@ -14,9 +15,6 @@ class NoResize {
 window.ResizeObserver ??= NoResize
 Element.prototype.scrollIntoView ??= () => {}
 Element.prototype.hasPointerCapture ??= () => false
-
-// Tests read dates as one person would write them.
-Object.defineProperty(navigator, 'language', { value: 'en-GB' })
 
 afterEach(() => {
     cleanup()

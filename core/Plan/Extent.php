@@ -28,7 +28,7 @@ final readonly class Extent
     ) {
     }
 
-    /** Whether nothing is said that is not so without it. */
+    /** Whether it says nothing: then a step is the same with it and without it. */
     public function isUsual(): bool
     {
         return $this->share === null && $this->places === [] && $this->panels === [] && $this->pattern === null;

@@ -138,7 +138,7 @@ final readonly class Waiting
                     $waits[$here->layer->stepIndex] = self::longer($wait, $waits[$here->layer->stepIndex] ?? $wait);
                 }
             }
-            // Of what lies under the film, the film's own step has spoken.
+            // What lies under a film was waited for as the film was laid: to lift it, the film alone is waited for.
             $through = $isLift ? $here : null;
             $overRelease = $one->strata->release !== null;
             foreach ($one->strata->withinReachOf($work) as $layer) {

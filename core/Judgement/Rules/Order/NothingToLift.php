@@ -73,7 +73,7 @@ final class NothingToLift extends RuleBase
             : null;
     }
 
-    /** One mistake is one finding: of a film that lies above its colour the film's own step has spoken. */
+    /** Whether a film that lies above its colour is found at the step that lays it, and so not once more here. */
     private function isSaidOfTheFilm(Situation $situation, Strata $below): bool
     {
         foreach (array_slice($situation->plan->steps, $situation->index + 1) as $step) {

@@ -22,7 +22,8 @@ it('says of what was in hand what is washed up, and with what', function (
     $sorted = $places;
     sort($sorted);
 
-    expect(array_map(static fn (array $one) => mb_substr($one['says'], 0, 36), $washUp))->toBe([...$says, 'Lids: on, threads wiped, jars stood '])
+    expect(array_map(static fn (array $one) => mb_substr($one['says'], 0, 36), $washUp))
+        ->toBe([...$says, 'Lids: on, threads wiped, jars stood '])
         ->and($places)->toBe($sorted);
 })->with([
     [Application::Airbrush, Carrier::Water, false, ['Airbrush: sprayed through with water']],

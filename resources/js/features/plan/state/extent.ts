@@ -5,7 +5,7 @@ export type Place = Extent['places'][number]
 
 export const EVERYWHERE: Extent = { share: null, places: [], panels: [], pattern: null }
 
-/** Null where nothing is said that is not so without it. */
+/** Null where it would say nothing: a step is the same with such an extent and without one. */
 export function orUsual(extent: Extent): Extent | null {
     const isUsual = Object.values(extent).every((said) => said === null || (Array.isArray(said) && said.length === 0))
     return isUsual ? null : extent

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Ulvrach\Plan;
 
 use Ulvrach\Stuff\Technique\ColourRole;
+use Ulvrach\Stuff\Technique\Nature;
 use Ulvrach\Stuff\Technique\Stage;
 use Ulvrach\Stuff\Technique\Technique;
-use Ulvrach\Stuff\Technique\TechniqueKind;
 use Ulvrach\Stuff\Technique\TechniqueLibrary;
 
 /** Where a new step most likely goes: rubber is painted on tyres, a mask comes off where it was put on. */
@@ -15,11 +15,11 @@ final readonly class Placing
 {
     /** Kinds of work that belong to an earlier one, and where that went. */
     private const FOLLOWS = [
-        'unmask' => [TechniqueKind::Mask],
-        'lift-off' => [TechniqueKind::ReleaseFilm],
-        'soften' => [TechniqueKind::Decal],
-        'fix-pigment' => [TechniqueKind::Pigment],
-        'clean-up' => [TechniqueKind::Wash, TechniqueKind::Blend, TechniqueKind::Streak],
+        'unmask' => [Nature::Mask],
+        'lift-off' => [Nature::ReleaseFilm],
+        'soften' => [Nature::Decal],
+        'fix-pigment' => [Nature::Pigment],
+        'clean-up' => [Nature::DrawnOff],
     ];
 
     private const PARTS = [
@@ -99,7 +99,9 @@ final readonly class Placing
             if (array_intersect($step->zones, $zones) !== []) {
                 $before = TechniqueLibrary::get($step->technique);
 
-                return $technique->kind->isWorkedWet() && $before->kind->isWorkedWet() ? $step->id : null;
+                $isOpen = $technique->kind->is(Nature::WorkedWet) && $before->kind->is(Nature::WorkedWet);
+
+                return $isOpen ? $step->id : null;
             }
         }
 
@@ -120,29 +122,29 @@ final readonly class Placing
                 fn (Zone $zone) => in_array($zone->depicts, $materials, true) &&
                     ($technique->stage === Stage::Detail || in_array($zone->id, $this->painted(), true)),
             ),
-            $technique->kind === TechniqueKind::Prime,
+            $technique->kind->is(Nature::Prime),
             $technique->code === 'final-coat' => $this->allBut([ZoneKind::Glass]),
             $technique->stage === Stage::Ground,
             $technique->stage === Stage::Assembly,
-            $technique->kind === TechniqueKind::WarmAir,
-            $technique->kind === TechniqueKind::TestPatch => $this->asBefore(),
+            $technique->kind->is(Nature::WarmAir),
+            $technique->kind->is(Nature::TestPatch) => $this->asBefore(),
             $technique->stage === Stage::Colour => $this->painted() === [] ? $this->body() : $this->painted(),
-            $technique->kind === TechniqueKind::ReleaseFilm,
-            $technique->kind === TechniqueKind::Mask => $this->painted() === [] ? $this->body() : $this->painted(),
+            $technique->kind->is(Nature::ReleaseFilm),
+            $technique->kind->is(Nature::Mask) => $this->painted() === [] ? $this->body() : $this->painted(),
             $technique->stage === Stage::Dust, $technique->stage === Stage::Seal => $this->allBut([ZoneKind::Glass]),
             default => $this->painted(),
         };
     }
 
     /**
-     * @param  list<TechniqueKind>  $kinds
+     * @param  list<Nature>  $kinds
      * @return list<string> the zones of the last step of these kinds
      */
     private function asLast(array $kinds): array
     {
         for ($index = $this->at - 1; $index >= 0; $index--) {
             $step = $this->plan->steps[$index];
-            if (in_array(TechniqueLibrary::get($step->technique)->kind, $kinds, true)) {
+            if (TechniqueLibrary::get($step->technique)->kind->isAny(...$kinds)) {
                 return $step->zones;
             }
         }

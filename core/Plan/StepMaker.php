@@ -14,8 +14,8 @@ use Ulvrach\Stuff\Material\Product;
 use Ulvrach\Stuff\Material\Shelf;
 use Ulvrach\Stuff\Material\Shelves;
 use Ulvrach\Stuff\Technique\ColourRole;
+use Ulvrach\Stuff\Technique\Nature;
 use Ulvrach\Stuff\Technique\Technique;
-use Ulvrach\Stuff\Technique\TechniqueKind;
 use Ulvrach\Stuff\Technique\TechniqueLibrary;
 
 /** Makes steps complete: with everything that a modeller would take for granted until it is chosen otherwise. */
@@ -70,7 +70,7 @@ final readonly class StepMaker
             $kept !== null &&
             $technique->accepts($kept->material->family) &&
             // Paint is no clear coat, although its family could be.
-            ($technique->kind !== TechniqueKind::ClearCoat || $kept->material->isClear());
+            (! $technique->kind->is(Nature::ClearCoat) || $kept->material->isClear());
         $product = $suits ? $kept : $this->productFor($technique);
 
         return [
@@ -126,7 +126,7 @@ final readonly class StepMaker
             $colour = $this->plan->productOf($step)?->material->colour;
             if (
                 $colour !== null &&
-                ($technique->role === ColourRole::Base || $technique->kind === TechniqueKind::Prime)
+                ($technique->role === ColourRole::Base || $technique->kind->is(Nature::Prime))
             ) {
                 $colours[] = $colour;
             }
@@ -142,7 +142,7 @@ final readonly class StepMaker
      */
     private function cleanUpFor(Technique $technique, ?Product $product, array $zones, int $before): array
     {
-        if ($technique->kind === TechniqueKind::CleanUp) {
+        if ($technique->kind->is(Nature::CleanUp)) {
             $open = $this->openFor($zones, $before);
 
             return [new CleanUpPass($open === null ? null : self::gentlestFor($open->material->family), false, 0)];

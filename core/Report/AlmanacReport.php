@@ -20,9 +20,9 @@ use Ulvrach\Stuff\Drying\Air;
 use Ulvrach\Stuff\Drying\CureTable;
 use Ulvrach\Stuff\Drying\CureTimes;
 use Ulvrach\Stuff\Technique\Habit;
+use Ulvrach\Stuff\Technique\Kind;
 use Ulvrach\Stuff\Technique\PaintersWords;
 use Ulvrach\Stuff\Technique\Technique;
-use Ulvrach\Stuff\Technique\TechniqueKind;
 use Ulvrach\Stuff\Technique\TechniqueLibrary;
 
 /** Everything the core knows, to be read and questioned. */
@@ -53,7 +53,7 @@ final class AlmanacReport
             'habits' => array_map(
                 static fn (Habit $habit) => [
                     ...KnowledgeReport::habit($habit),
-                    'kinds' => array_map(static fn (TechniqueKind $kind) => $kind->value, $habit->kinds),
+                    'kinds' => array_map(static fn (Kind $kind) => $kind->value, $habit->kinds()),
                 ],
                 array_values(Habit::all()),
             ),

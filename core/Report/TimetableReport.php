@@ -21,7 +21,7 @@ use Ulvrach\Schedule\Reason;
 use Ulvrach\Schedule\Shedding;
 use Ulvrach\Schedule\Timetable;
 use Ulvrach\Schedule\Week;
-use Ulvrach\Stuff\Technique\TechniqueKind;
+use Ulvrach\Stuff\Technique\Nature;
 use Ulvrach\Stuff\Technique\TechniqueLibrary;
 
 /** A timetable as plain data. Moments are UTC. */
@@ -322,7 +322,7 @@ final class TimetableReport
     {
         $step = $verdict->plan->steps[$job->stepIndex];
         $isCleaned = $step->cleanUp !== [] &&
-            TechniqueLibrary::get($step->technique)->kind !== TechniqueKind::CleanUp;
+            ! TechniqueLibrary::get($step->technique)->kind->is(Nature::CleanUp);
 
         return $job->part === JobPart::CleanUp || ($job->number === $job->of && ! $isCleaned);
     }

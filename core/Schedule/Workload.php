@@ -14,9 +14,9 @@ use Ulvrach\Plan\Plan;
 use Ulvrach\Plan\Step;
 use Ulvrach\Stuff\Drying\CureTable;
 use Ulvrach\Stuff\Technique\Application;
+use Ulvrach\Stuff\Technique\Nature;
 use Ulvrach\Stuff\Technique\Pace;
 use Ulvrach\Stuff\Technique\Technique;
-use Ulvrach\Stuff\Technique\TechniqueKind;
 use Ulvrach\Stuff\Technique\TechniqueLibrary;
 
 /**
@@ -138,7 +138,7 @@ final class Workload
         for ($coat = 1; $coat <= $coats; $coat++) {
             // Filling the airbrush is counted by the schedule, which saves it where the colour stays.
             $setUp = $coat === 1 && ! $sprays ? $technique->setUpMinutes : 0;
-            $cleaning = $technique->kind === TechniqueKind::CleanUp ? $this->pace->cleanMinutes($technique) : 0.0;
+            $cleaning = $technique->kind->is(Nature::CleanUp) ? $this->pace->cleanMinutes($technique) : 0.0;
             $minutes =
                 $setUp +
                 ($cleaning * $area) / 100 +
@@ -148,7 +148,7 @@ final class Workload
                 active: $this->rounded($minutes),
                 split: $this->maySplit($technique, $sprays),
                 spray: $sprays ? $product->name : null,
-                daylight: $technique->kind === TechniqueKind::Look && $technique->pauseMinutes > 0 && $this->hasLight,
+                daylight: $technique->kind->is(Nature::Look) && $technique->pauseMinutes > 0 && $this->hasLight,
                 notBefore: $coat === 1 ? $notBefore : 0,
                 notAfter: $coat === 1 ? $notAfter : null,
             );
@@ -169,7 +169,7 @@ final class Workload
     private function addCleanUp(string $build, Walk $walk, int $index, Step $step, Technique $technique): void
     {
         $plan = $walk->plan;
-        if ($step->cleanUp === [] || $technique->kind === TechniqueKind::CleanUp) {
+        if ($step->cleanUp === [] || $technique->kind->is(Nature::CleanUp)) {
             return;
         }
         $after = (int) $step->cleanedAfter();
@@ -251,23 +251,9 @@ final class Workload
         return [max($this->now, $putOff, $notBefore ?? 0), $notAfter];
     }
 
-    /** What can be put down in the middle and taken up again: brushed details, markings, stowage. */
     private function maySplit(Technique $technique, bool $sprays): bool
     {
-        return ! $sprays &&
-            in_array(
-                $technique->kind,
-                [
-                    TechniqueKind::Detail,
-                    TechniqueKind::Chips,
-                    TechniqueKind::Decal,
-                    TechniqueKind::Sculpt,
-                    TechniqueKind::Mask,
-                    TechniqueKind::Metal,
-                    TechniqueKind::Join,
-                ],
-                true,
-            );
+        return ! $sprays && $technique->kind->is(Nature::CanPause);
     }
 
     private function name(Technique $technique, int $index): string

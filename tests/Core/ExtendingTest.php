@@ -19,6 +19,7 @@ use Ulvrach\Stuff\Chemistry\CureState;
 use Ulvrach\Stuff\Chemistry\Load;
 use Ulvrach\Stuff\Drying\CureTable;
 use Ulvrach\Stuff\Material\Material;
+use Ulvrach\Stuff\Technique\Kinds;
 use Ulvrach\Stuff\Technique\TechniqueKind;
 
 // docs/extending.md and docs/plan-file.md tell strangers where things are; here they are held to the code.
@@ -124,8 +125,27 @@ it('knows the same codes as the schema', function (string $enum, string $definit
     'kinds of entries' => [EntryKind::class, 'entry', 'kind'],
 ]);
 
+it('knows what every kind of work is like', function (TechniqueKind $kind) {
+    expect(Kinds::of($kind)->natures)->not->toBe([]);
+})->with(TechniqueKind::cases());
+
+it('asks nowhere for a kind of work by its name, so that a new one is known to all', function (string $folder) {
+    $askers = [];
+    $files = new RecursiveIteratorIterator(new RecursiveDirectoryIterator(dirname(__DIR__, 2)."/{$folder}"));
+    foreach ($files as $file) {
+        assert($file instanceof SplFileInfo);
+        $text = $file->getExtension() === 'php' ? (string) file_get_contents($file->getPathname()) : '';
+        $isItsHome = str_contains($file->getPath(), 'core/Stuff/Technique');
+        if (! $isItsHome && preg_match('/TechniqueKind::[A-Z]/', $text) === 1) {
+            $askers[] = $file->getFilename();
+        }
+    }
+
+    expect($askers)->toBe([]);
+})->with(['core', 'app']);
+
 it('knows how every material dries, however it is laid', function (BinderFamily $family) {
-    foreach (TechniqueKind::cases() as $kind) {
+    foreach (array_map(Kinds::of(...), TechniqueKind::cases()) as $kind) {
         foreach (Load::cases() as $load) {
             $times = CureTable::for($family, $kind, $load);
             expect($times->touchDry[1])->toBeGreaterThanOrEqual(0);

@@ -183,7 +183,7 @@ return [
     [
         'file' => 'Judgement/Rules/Cure/TooEarly.php',
         'tests' => 'Judgement/Rules',
-        'from' => '$situation->kind !== TechniqueKind::Mask',
+        'from' => '! $situation->kind->is(Nature::Mask)',
         'to' => 'true',
     ],
     [
@@ -441,8 +441,8 @@ return [
     [
         'file' => 'Physics/Finish/Finish.php',
         'tests' => 'Physics/Finish',
-        'from' => 'if ($before->maskedBy !== null && $technique->kind === TechniqueKind::Colour) {',
-        'to' => 'if ($technique->kind === TechniqueKind::Mask) {',
+        'from' => 'if ($before->maskedBy !== null && $technique->kind->is(Nature::Colour)) {',
+        'to' => 'if ($technique->kind->is(Nature::Mask)) {',
     ],
     [
         'file' => 'Physics/Finish/Finish.php',
@@ -615,8 +615,8 @@ return [
     [
         'file' => 'Judgement/Rules/Sight/Contrast.php',
         'tests' => 'Judgement/Rules',
-        'from' => 'TechniqueKind::Chips => 8.0',
-        'to' => 'TechniqueKind::Chips => 0.5',
+        'from' => '$situation->kind->is(Nature::Chips) => 8.0',
+        'to' => '$situation->kind->is(Nature::Chips) => 0.5',
     ],
     [
         'file' => 'Judgement/Rules/Remedy/Colourist.php',

@@ -6,23 +6,18 @@ namespace Ulvrach\Counsel\Rescue;
 
 use Ulvrach\Stuff\Chemistry\Carrier;
 use Ulvrach\Stuff\Chemistry\CureState;
-use Ulvrach\Stuff\Technique\TechniqueKind;
+use Ulvrach\Stuff\Technique\Nature;
 
 /** What goes wrong at the bench, and what practitioners do about it: the reversible first. */
 final class Mishaps
 {
-    private const PAINT = [
-        TechniqueKind::Colour,
-        TechniqueKind::Shade,
-        TechniqueKind::Detail,
-        TechniqueKind::Prime,
-    ];
+    private const PAINT = [Nature::Paint];
 
-    private const LIQUID = [TechniqueKind::Wash, TechniqueKind::Filter, TechniqueKind::Blend];
+    private const LIQUID = [Nature::Wash, Nature::Filter, Nature::Blend];
 
-    private const STREAKS = [TechniqueKind::Streak, TechniqueKind::Wash, TechniqueKind::Chips];
+    private const STREAKS = [Nature::Streak, Nature::Wash, Nature::Chips];
 
-    private const EARTH = [TechniqueKind::Pigment, TechniqueKind::Mud, TechniqueKind::FixPigment];
+    private const EARTH = [Nature::Earth, Nature::FixPigment];
 
     private const SPIRITS = [Carrier::OdourlessSpirit, Carrier::WhiteSpirit];
 
@@ -80,7 +75,7 @@ final class Mishaps
                 Way::wipe('Even it out with a damp brush, from light to dark.', 'wide soft brush', ...self::WATERS),
                 Way::mend('filter', 'A second filter, thinner, over all of it.'),
             ]),
-            new Mishap('oils-muddy', 'The oils have run together to one brown', [TechniqueKind::Blend], [
+            new Mishap('oils-muddy', 'The oils have run together to one brown', [Nature::Blend], [
                 Way::wipe(
                     'Take most of it off, and set fewer dots farther apart.',
                     'clean flat brush',
@@ -88,7 +83,7 @@ final class Mishaps
                 ),
                 Way::weather('oil-dots', 'Once it is dry: a few pale dots bring the light back.'),
             ]),
-            new Mishap('too-orange', 'The rust is too orange', [TechniqueKind::Wash, ...self::STREAKS], [
+            new Mishap('too-orange', 'The rust is too orange', [Nature::Wash, ...self::STREAKS], [
                 Way::wipe('Lift the brightest of it.', 'pointed brush, damp', ...self::SPIRITS),
                 Way::wipe('Lift the brightest of it.', 'pointed brush, damp', ...self::WATERS),
                 Way::mend('pin-wash', 'A dark brown wash into it takes the orange down.'),
@@ -127,7 +122,7 @@ final class Mishaps
                 Way::mend('stipple', 'Break the sheet up with spots of the colour that came off.', withPaint: true),
                 Way::weather('rust-wash', 'A scrape as large as that has rusted.'),
             ]),
-            new Mishap('chips-too-many', 'There are too many chips, or they are too large', [TechniqueKind::Chips], [
+            new Mishap('chips-too-many', 'There are too many chips, or they are too large', [Nature::Chips], [
                 Way::wipe('Take some off again.', 'pointed brush, damp', ...self::WATERS),
                 Way::mend('stipple', 'Take some back with spots of the base colour.', withPaint: true),
                 Way::weather('dust-mist', 'Dust over them lowers the contrast.'),
@@ -159,7 +154,7 @@ final class Mishaps
             ]),
             new Mishap('orange-peel', 'The surface is like the skin of an orange', [
                 ...self::PAINT,
-                TechniqueKind::ClearCoat,
+                Nature::ClearCoat,
             ], [
                 Way::leave('Let it dry: much of it draws flat.'),
                 Way::byHand(
@@ -169,7 +164,7 @@ final class Mishaps
                 ),
                 Way::mend('clear-coat', 'One wet coat of clear fills it.'),
             ]),
-            new Mishap('hair-in-coat', 'Dust or a hair lies in the coat', [...self::PAINT, TechniqueKind::ClearCoat], [
+            new Mishap('hair-in-coat', 'Dust or a hair lies in the coat', [...self::PAINT, Nature::ClearCoat], [
                 Way::whileWet('Lift it out at its end, or leave it: a wiped coat is lost.', 'needle, once'),
                 Way::byHand(
                     'Once it is through: level the place.',
@@ -177,7 +172,7 @@ final class Mishaps
                     CureState::SolventProof,
                 ),
             ]),
-            new Mishap('fingerprint', 'A fingerprint in the paint', [...self::PAINT, TechniqueKind::ClearCoat], [
+            new Mishap('fingerprint', 'A fingerprint in the paint', [...self::PAINT, Nature::ClearCoat], [
                 Way::leave('Do not rub: let it dry.'),
                 Way::byHand(
                     'Once it is through: level the ridges.',
@@ -202,7 +197,7 @@ final class Mishaps
     private static function surface(): array
     {
         return [
-            new Mishap('varnish-frosted', 'The clear coat has gone white or cloudy', [TechniqueKind::ClearCoat], [
+            new Mishap('varnish-frosted', 'The clear coat has gone white or cloudy', [Nature::ClearCoat], [
                 Way::leave('Bring it into a dry, warm room: a haze of damp air may clear by itself within the hour.'),
                 Way::mend(
                     'clear-coat',
@@ -210,7 +205,7 @@ final class Mishaps
                 ),
                 Way::weather('dust-mist', 'What stays of it may be dust.'),
             ]),
-            new Mishap('varnish-crazed', 'The clear coat has crazed', [TechniqueKind::ClearCoat], [
+            new Mishap('varnish-crazed', 'The clear coat has crazed', [Nature::ClearCoat], [
                 Way::leave('Let it stand overnight before you touch it.'),
                 Way::byHand(
                     'Once it is through: level the cracks.',
@@ -228,7 +223,7 @@ final class Mishaps
                 Way::mend('final-coat', 'A matte coat over that zone.'),
                 Way::weather('dry-pigment', 'Dust and earth gather in joints.'),
             ]),
-            new Mishap('decal-silvered', 'A decal has silvered', [TechniqueKind::Decal, TechniqueKind::Soften], [
+            new Mishap('decal-silvered', 'A decal has silvered', [Nature::Decal, Nature::Soften], [
                 Way::mend('prick-silver', 'Prick the bubble and let softener in.'),
                 Way::mend('marking-touch-up', 'Touch the rim in with paint.'),
             ]),
@@ -238,7 +233,7 @@ final class Mishaps
                 Way::mend('marking-touch-up', 'Bring the white back with paint.'),
                 Way::leave('A vehicle in service has dirty markings.'),
             ]),
-            new Mishap('decal-torn', 'A decal has torn or slipped', [TechniqueKind::Decal], [
+            new Mishap('decal-torn', 'A decal has torn or slipped', [Nature::Decal], [
                 Way::wipe(
                     'While it is wet: flood it, and float it home.',
                     'soft brush, plenty of water',
@@ -276,7 +271,7 @@ final class Mishaps
             ]),
             new Mishap('dust-too-even', 'The dust is an even film like paint', [
                 ...self::EARTH,
-                TechniqueKind::Filter,
+                Nature::Filter,
                 ...self::PAINT,
             ], [
                 Way::wipe('Wipe it off raised parts and down the sides.', 'cotton bud, hardly damp', ...self::WATERS),

@@ -69,7 +69,7 @@ final readonly class Rescuer
     {
         $open = $strata->exposed();
         foreach (array_reverse($strata->layers, true) as $place => $layer) {
-            $isIt = $mishap->about === [] || in_array($layer->kind, $mishap->about, true);
+            $isIt = $mishap->about === [] || $layer->kind->isAny(...$mishap->about);
             if ($isIt && in_array($layer, $open, true)) {
                 return $place;
             }

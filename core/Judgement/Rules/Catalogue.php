@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Ulvrach\Judgement\Rules;
 
 use Ulvrach\Stuff\Technique\Habit;
-use Ulvrach\Stuff\Technique\TechniqueKind;
+use Ulvrach\Stuff\Technique\Kind;
 
 /** All that Ulvrach knows to go wrong, as a page to read: docs/rules.md is this text. */
 final class Catalogue
@@ -76,10 +76,10 @@ final class Catalogue
             "## Prompts at the step\n\n| habit | said at | when | what | otherwise |\n|---|---|---|---|---|\n";
         $advice = "\n## Advice in the almanac\n\n| habit | what | otherwise |\n|---|---|---|\n";
         foreach (Habit::all() as $habit) {
-            if ($habit->kinds === []) {
+            if ($habit->kinds() === []) {
                 $advice .= "| `{$habit->code}` | {$habit->text} | {$habit->otherwise} |\n";
             } else {
-                $kinds = implode(', ', array_map(static fn (TechniqueKind $kind) => $kind->value, $habit->kinds));
+                $kinds = implode(', ', array_map(static fn (Kind $kind) => $kind->value, $habit->kinds()));
                 $text .= "| `{$habit->code}` | {$kinds} | {$habit->moment} | {$habit->text} | {$habit->otherwise} |\n";
             }
         }

@@ -8,7 +8,7 @@ use Ulvrach\Judgement\Rules\Remedy\Remedy;
 use Ulvrach\Judgement\Rules\Remedy\Workbench;
 use Ulvrach\Physics\Evaluation\Situation;
 use Ulvrach\Physics\Evaluation\Strata;
-use Ulvrach\Stuff\Technique\TechniqueKind;
+use Ulvrach\Stuff\Technique\Nature;
 
 /** One thing that can go wrong. Looks at one step on one zone, with the layers below as they are when it begins. */
 interface Rule
@@ -24,7 +24,7 @@ interface Rule
     /** One sentence: why this goes wrong, whatever the plan. */
     public function explanation(): string;
 
-    /** @return list<TechniqueKind> the kinds of work it wants to see; empty: all */
+    /** @return list<Nature> it wants to see the kinds of work that have one of these; empty: all */
     public function watches(): array;
 
     /**

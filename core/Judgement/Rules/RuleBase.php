@@ -6,7 +6,7 @@ namespace Ulvrach\Judgement\Rules;
 
 use Ulvrach\Physics\Evaluation\Situation;
 use Ulvrach\Physics\Evaluation\Strata;
-use Ulvrach\Stuff\Technique\TechniqueKind;
+use Ulvrach\Stuff\Technique\Nature;
 
 /**
  * What all rules share: a code, a kind and an explanation as constants, and the making of findings from them.
@@ -30,7 +30,7 @@ abstract class RuleBase implements Rule
     /** @var bool no trial can show otherwise: there is nothing to lift, or no way to get there */
     protected const CERTAIN = false;
 
-    /** @var list<TechniqueKind> */
+    /** @var list<Nature> */
     protected const WATCHES = [];
 
     public function code(): string

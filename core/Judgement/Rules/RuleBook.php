@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Ulvrach\Judgement\Rules;
 
-use Ulvrach\Stuff\Technique\TechniqueKind;
+use Ulvrach\Stuff\Technique\Kind;
 
 /** Every rule there is, grouped and in reading order. */
 final class RuleBook
@@ -125,13 +125,13 @@ final class RuleBook
     }
 
     /** @return list<Rule> that want to see this kind of work while the plan is walked through */
-    public function watching(TechniqueKind $kind): array
+    public function watching(Kind $kind): array
     {
         return $this->watching[$kind->value] ??= array_values(
             array_filter(
                 $this->rules,
                 static fn (Rule $rule) => ! ($rule instanceof EndRule) &&
-                    ($rule->watches() === [] || in_array($kind, $rule->watches(), true)),
+                    ($rule->watches() === [] || $kind->isAny(...$rule->watches())),
             ),
         );
     }

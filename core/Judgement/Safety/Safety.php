@@ -10,7 +10,7 @@ use Ulvrach\Stuff\Chemistry\BinderFamily;
 use Ulvrach\Stuff\Chemistry\Carrier;
 use Ulvrach\Stuff\Material\Product;
 use Ulvrach\Stuff\Technique\Application;
-use Ulvrach\Stuff\Technique\TechniqueKind;
+use Ulvrach\Stuff\Technique\Nature;
 use Ulvrach\Stuff\Technique\TechniqueLibrary;
 
 /** Cautions follow from what is in the jar and how it is used. */
@@ -56,10 +56,10 @@ final class Safety
         if ($sprays && $product !== null) {
             $hazards[] = Hazard::Mist;
         }
-        if ($kind === TechniqueKind::Mask || $kind === TechniqueKind::Unmask) {
+        if ($kind->isAny(Nature::Mask, Nature::Unmask)) {
             $hazards[] = Hazard::Blades;
         }
-        if ($kind === TechniqueKind::Abrade) {
+        if ($kind->is(Nature::Abrade)) {
             array_push($hazards, Hazard::Dust, Hazard::Blades);
         }
 

@@ -19,7 +19,7 @@ use Ulvrach\Plan\VehicleKind;
 use Ulvrach\Plan\Zone;
 use Ulvrach\Plan\ZoneKind;
 use Ulvrach\Stuff\Chemistry\Substrate;
-use Ulvrach\Stuff\Technique\TechniqueKind;
+use Ulvrach\Stuff\Technique\Nature;
 use Ulvrach\Stuff\Technique\TechniqueLibrary;
 
 /**
@@ -119,7 +119,7 @@ final class Card
     {
         $last = null;
         foreach ($card->steps as $at => $step) {
-            $isOnlySeen = TechniqueLibrary::get($step->technique)->kind === TechniqueKind::Look;
+            $isOnlySeen = TechniqueLibrary::get($step->technique)->kind->is(Nature::Look);
             $last = $step->covers($zone) && ! $isOnlySeen ? $at : $last;
         }
 
@@ -142,11 +142,7 @@ final class Card
     private static function matters(Walk $walk, int $at): bool
     {
         return $walk->layers[$at] !== null ||
-            in_array(
-                $walk->situations[$at]->kind,
-                [TechniqueKind::LiftOff, TechniqueKind::Abrade, TechniqueKind::CleanUp, TechniqueKind::WarmAir],
-                true,
-            );
+            $walk->situations[$at]->kind->isAny(Nature::LiftOff, Nature::Abrade, Nature::CleanUp, Nature::WarmAir);
     }
 
     /**

@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Ulvrach\Physics\Evaluation;
 
 use Ulvrach\Stuff\Chemistry\BinderFamily;
-use Ulvrach\Stuff\Technique\TechniqueKind;
+use Ulvrach\Stuff\Technique\Kind;
+use Ulvrach\Stuff\Technique\Nature;
 
 /** What spirit finds in a film of enamel or oil: three that behave differently; docs/sources.md, "own kind". */
 enum FilmType
@@ -17,38 +18,12 @@ enum FilmType
     /** A tint of almost no thickness. */
     case BlendedOil;
 
-    public static function of(BinderFamily $film, TechniqueKind $kind): self
+    public static function of(BinderFamily $film, Kind $kind): self
     {
-        return match ($kind) {
-            TechniqueKind::Filter,
-            TechniqueKind::Wash,
-            TechniqueKind::Blend,
-            TechniqueKind::Streak,
-            TechniqueKind::Mud,
-            TechniqueKind::Pigment => $film === BinderFamily::ArtistOil ? self::BlendedOil : self::Effect,
-            TechniqueKind::Prime,
-            TechniqueKind::Colour,
-            TechniqueKind::Shade,
-            TechniqueKind::Detail,
-            TechniqueKind::Mask,
-            TechniqueKind::Unmask,
-            TechniqueKind::ClearCoat,
-            TechniqueKind::ReleaseFilm,
-            TechniqueKind::LiftOff,
-            TechniqueKind::Abrade,
-            TechniqueKind::Decal,
-            TechniqueKind::Soften,
-            TechniqueKind::Chips,
-            TechniqueKind::Metal,
-            TechniqueKind::FixPigment,
-            TechniqueKind::Gloss,
-            TechniqueKind::Sculpt,
-            TechniqueKind::Join,
-            TechniqueKind::Look,
-            TechniqueKind::TestPatch,
-            TechniqueKind::CleanUp,
-            TechniqueKind::Prepare,
-            TechniqueKind::WarmAir => self::Paint,
+        return match (true) {
+            ! $kind->isAny(Nature::Tint, Nature::Earth) => self::Paint,
+            $film === BinderFamily::ArtistOil => self::BlendedOil,
+            default => self::Effect,
         };
     }
 }

@@ -12,8 +12,8 @@ use Ulvrach\Stuff\Drying\Air;
 use Ulvrach\Stuff\Drying\DryingLaw;
 use Ulvrach\Stuff\Drying\DryingModel;
 use Ulvrach\Stuff\Technique\CleanUpWindow;
+use Ulvrach\Stuff\Technique\Nature;
 use Ulvrach\Stuff\Technique\Technique;
-use Ulvrach\Stuff\Technique\TechniqueKind;
 
 /** Something that may follow a step, with the time it may begin, the time it is too late, and what happens outside. */
 final readonly class FollowUp
@@ -121,10 +121,10 @@ final readonly class FollowUp
                     opens: $times->ready,
                     bestUntil: $easy,
                     closes: $times->closes,
-                    before: $situation->kind === TechniqueKind::CleanUp
+                    before: $situation->kind->is(Nature::CleanUp)
                         ? 'the brush takes all of it out'
                         : 'nothing lets go yet',
-                    after: $situation->kind === TechniqueKind::CleanUp
+                    after: $situation->kind->is(Nature::CleanUp)
                         ? 'it comes off with effort, or takes the paint along'
                         : 'it takes force and comes off in sheets, or not at all',
                 ),
@@ -165,7 +165,7 @@ final readonly class FollowUp
         if ($layer === null) {
             $end = $walk->times[$index]->end;
 
-            return $walk->situations[$index]->kind !== TechniqueKind::Mask
+            return ! $walk->situations[$index]->kind->is(Nature::Mask)
                 ? []
                 : [
                     new self(
@@ -180,7 +180,7 @@ final readonly class FollowUp
                     ),
                 ];
         }
-        $isFilm = $layer->kind === TechniqueKind::ReleaseFilm;
+        $isFilm = $layer->kind->is(Nature::ReleaseFilm);
         $windows = [
             new self(
                 kind: 'next-coat',

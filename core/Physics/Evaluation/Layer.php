@@ -13,8 +13,9 @@ use Ulvrach\Stuff\Chemistry\Sheen;
 use Ulvrach\Stuff\Drying\DryingLaw;
 use Ulvrach\Stuff\Material\Product;
 use Ulvrach\Stuff\Technique\Coverage;
+use Ulvrach\Stuff\Technique\Kind;
+use Ulvrach\Stuff\Technique\Nature;
 use Ulvrach\Stuff\Technique\Technique;
-use Ulvrach\Stuff\Technique\TechniqueKind;
 
 /** What a step leaves behind. The same on every zone of the step; times are minutes on the plan's clock. */
 final readonly class Layer
@@ -36,7 +37,7 @@ final readonly class Layer
         public int $stepIndex,
         public string $stepId,
         public Technique $technique,
-        public TechniqueKind $kind,
+        public Kind $kind,
         public Product $product,
         public BinderFamily $film,
         public Coverage $coverage,
@@ -231,7 +232,7 @@ final readonly class Layer
     /** A clear coat is there to be attacked in place of what lies under it. */
     public function isBarrier(): bool
     {
-        return $this->kind === TechniqueKind::ClearCoat;
+        return $this->kind->is(Nature::ClearCoat);
     }
 
     /** Whether liquids get through it: grains, part covers, and a single matte coat that was no more than a mist. */

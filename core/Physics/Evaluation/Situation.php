@@ -8,8 +8,8 @@ use Ulvrach\Plan\Plan;
 use Ulvrach\Plan\Step;
 use Ulvrach\Stuff\Material\Product;
 use Ulvrach\Stuff\Technique\CleanUpWindow;
+use Ulvrach\Stuff\Technique\Kind;
 use Ulvrach\Stuff\Technique\Technique;
-use Ulvrach\Stuff\Technique\TechniqueKind;
 
 /** One step at the moment at which it begins, with everything that a rule may ask about it. */
 final readonly class Situation
@@ -22,7 +22,7 @@ final readonly class Situation
 
     public Technique $technique;
 
-    public TechniqueKind $kind;
+    public Kind $kind;
 
     public ?Product $product;
 

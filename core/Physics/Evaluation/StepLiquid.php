@@ -11,7 +11,8 @@ use Ulvrach\Stuff\Chemistry\Combination;
 use Ulvrach\Stuff\Chemistry\Contact;
 use Ulvrach\Stuff\Chemistry\CureState;
 use Ulvrach\Stuff\Chemistry\Liquid;
-use Ulvrach\Stuff\Technique\TechniqueKind;
+use Ulvrach\Stuff\Technique\Kind;
+use Ulvrach\Stuff\Technique\Nature;
 
 /** A liquid of a step meets a layer: the attack table, read with the habits of the bench. */
 final class StepLiquid
@@ -32,7 +33,7 @@ final class StepLiquid
 
     public function __construct(
         public readonly Liquid $liquid,
-        public readonly TechniqueKind $kind,
+        public readonly Kind $kind,
         public readonly bool $isCleanUp,
     ) {
     }
@@ -92,23 +93,23 @@ final class StepLiquid
             $this->findsYoungVarnish($layer) &&
             ($contact !== Contact::Scrub || $state !== CureState::SolventProof) => Harm::None,
             // What is sprayed over a release film is meant to be there; brushed, it wakes the film.
-            $layer->kind === TechniqueKind::ReleaseFilm && $contact->isSprayed() => Harm::None,
-            $layer->kind === TechniqueKind::ReleaseFilm &&
+            $layer->kind->is(Nature::ReleaseFilm) && $contact->isSprayed() => Harm::None,
+            $layer->kind->is(Nature::ReleaseFilm) &&
             $contact === Contact::Brush &&
             ! $this->liquid->carrier->isSpirit() => Harm::MayFail,
             $layer->film === BinderFamily::DryPigment => $this->onLoosePigment(),
             // Softener is there for it, and a sprayed clear of acrylic is its ordinary seal.
             $layer->film === BinderFamily::DecalFilm => match (true) {
-                $this->kind === TechniqueKind::Soften, $this->kind === TechniqueKind::Decal => Harm::None,
+                $this->kind->is(Nature::Soften), $this->kind->is(Nature::Decal) => Harm::None,
                 $contact === Contact::Scrub => Harm::WillFail,
-                $this->kind === TechniqueKind::ClearCoat &&
+                $this->kind->is(Nature::ClearCoat) &&
                 $contact->isSprayed() &&
                 ! $this->liquid->carrier->isHot() => Harm::None,
                 default => null,
             },
             // Sprayed thinly, a clear coat is its ordinary seal; a wet coat of paint may float some of it off.
             $layer->film === BinderFamily::ClayWash && $contact->isSprayed() => match (true) {
-                $this->kind === TechniqueKind::ClearCoat => Harm::None,
+                $this->kind->is(Nature::ClearCoat) => Harm::None,
                 default => $contact === Contact::Mist ? Harm::Slight : Harm::MayFail,
             },
             $layer->film === BinderFamily::ClayWash && $this->liquid->brings === BinderFamily::ClayWash => Harm::None,
@@ -124,12 +125,12 @@ final class StepLiquid
     private function onLoosePigment(): Harm
     {
         return match (true) {
-            $this->kind === TechniqueKind::FixPigment, $this->liquid->contact->isSprayed() => Harm::None,
+            $this->kind->is(Nature::FixPigment), $this->liquid->contact->isSprayed() => Harm::None,
             $this->liquid->contact->rubs() => Harm::MayFail,
-            $this->kind === TechniqueKind::Pigment,
-            $this->kind === TechniqueKind::Mud,
-            $this->kind === TechniqueKind::Gloss,
-            $this->kind === TechniqueKind::Streak,
+            $this->kind->is(Nature::Pigment),
+            $this->kind->is(Nature::Mud),
+            $this->kind->is(Nature::Gloss),
+            $this->kind->is(Nature::Streak),
             $this->liquid->contact === Contact::Dab => Harm::Slight,
             default => Harm::MayFail,
         };

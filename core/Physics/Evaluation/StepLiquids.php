@@ -8,7 +8,7 @@ use Ulvrach\Stuff\Chemistry\BinderFamily;
 use Ulvrach\Stuff\Chemistry\Carrier;
 use Ulvrach\Stuff\Chemistry\Contact;
 use Ulvrach\Stuff\Chemistry\Liquid;
-use Ulvrach\Stuff\Technique\TechniqueKind;
+use Ulvrach\Stuff\Technique\Kind;
 
 /**
  * The liquids that have been asked for: like ones are the same one, so that what it does to a film is looked up once.
@@ -22,7 +22,7 @@ final class StepLiquids
         Carrier $carrier,
         Contact $contact,
         ?BinderFamily $brings,
-        TechniqueKind $kind,
+        Kind $kind,
         bool $isCleanUp,
     ): StepLiquid {
         $key = "{$carrier->value} {$contact->name} {$brings?->value} {$kind->value} {$isCleanUp}";

@@ -9,7 +9,7 @@ use Ulvrach\Stuff\Chemistry\BinderFamily;
 use Ulvrach\Stuff\Chemistry\Sheen;
 use Ulvrach\Stuff\Technique\ColourRole;
 use Ulvrach\Stuff\Technique\Coverage;
-use Ulvrach\Stuff\Technique\TechniqueKind;
+use Ulvrach\Stuff\Technique\Nature;
 
 /**
  * The layers of a zone at one moment, from the bare part upwards. Never changed: each step that goes over it gives new
@@ -30,7 +30,7 @@ final class Strata
      * @param  int|null  $maskedBy  index of the step that put masks on
      * @param  int|null  $maskedAt  the minute at which they were on
      * @param  int|null  $closedBy  index of the step that closed it off from brush and spray
-     * @param  array<string, int>  $lastSteps  by kind of work: index of the last step of it
+     * @param  array<int, int>  $lastSteps  by nature: index of the last step that has it
      * @param  array<int, true>  $broken  places in $layers through which the layer below can be seen
      */
     private function __construct(
@@ -60,41 +60,43 @@ final class Strata
      */
     public function after(Work $work, ?Layer $layer, int $end, array $into = []): self
     {
-        if ($work->kind === TechniqueKind::LiftOff && $this->releaseFilm()?->film === BinderFamily::Salt) {
+        if ($work->kind->is(Nature::LiftOff) && $this->releaseFilm()?->film === BinderFamily::Salt) {
             return $this->withoutSalt()->after($work, $layer, $end, $into);
         }
         // Appended to copies: much faster than spreading, and this is done for every zone of every step.
         $layers = $this->layers;
         $release = $this->release;
         $broken = $this->broken;
-        if ($layer !== null && $work->kind === TechniqueKind::FixPigment) {
+        if ($layer !== null && $work->kind->is(Nature::FixPigment)) {
             $layers = self::bound($layers, $layer);
-        } elseif ($work->kind === TechniqueKind::CleanUp) {
+        } elseif ($work->kind->is(Nature::CleanUp)) {
             $layers = self::cleaned($layers, $into, $end);
         } elseif ($layer !== null) {
             $layers[] = $layer;
-            $release = $layer->kind === TechniqueKind::ReleaseFilm ? count($layers) - 1 : $release;
-        } elseif ($work->kind === TechniqueKind::LiftOff) {
+            $release = $layer->kind->is(Nature::ReleaseFilm) ? count($layers) - 1 : $release;
+        } elseif ($work->kind->is(Nature::LiftOff)) {
             $release = null;
             $broken += $this->brokenByLifting();
-        } elseif ($work->kind === TechniqueKind::Abrade) {
+        } elseif ($work->kind->is(Nature::Abrade)) {
             // Rubbing the colour is another way of working the film below it.
             $broken += $this->release === null ? $this->brokenByRubbing() : $this->brokenByLifting();
             $release = null;
         }
-        if ($work->kind === TechniqueKind::WarmAir) {
+        if ($work->kind->is(Nature::WarmAir)) {
             $layers = array_map(static fn (Layer $one) => $one->blownDry($end), $layers);
         }
         [$maskedBy, $maskedAt] = [$this->maskedBy, $this->maskedAt];
-        if ($work->kind === TechniqueKind::Mask) {
+        if ($work->kind->is(Nature::Mask)) {
             [$maskedBy, $maskedAt] = [$work->index, $end];
-        } elseif ($work->kind === TechniqueKind::Unmask) {
+        } elseif ($work->kind->is(Nature::Unmask)) {
             [$maskedBy, $maskedAt] = [null, null];
         }
         $journey = $this->journey;
         $journey[] = $work->index;
         $lastSteps = $this->lastSteps;
-        $lastSteps[$work->kind->value] = $work->index;
+        foreach ($work->kind->natures as $nature) {
+            $lastSteps[$nature->value] = $work->index;
+        }
 
         return new self(
             $this->zone,
@@ -179,12 +181,12 @@ final class Strata
         return $broken;
     }
 
-    /** Index of the last step of these kinds so far; -1: none yet. */
-    public function lastStepOf(TechniqueKind ...$kinds): int
+    /** Index of the last step so far that has one of these natures; -1: none yet. */
+    public function lastStepOf(Nature ...$natures): int
     {
         $last = -1;
-        foreach ($kinds as $kind) {
-            $index = $this->lastSteps[$kind->value] ?? -1;
+        foreach ($natures as $nature) {
+            $index = $this->lastSteps[$nature->value] ?? -1;
             if ($index > $last) {
                 $last = $index;
             }
@@ -258,7 +260,7 @@ final class Strata
      */
     public function withinReachOf(Work $work): array
     {
-        return $work->kind === TechniqueKind::LiftOff && $this->release !== null
+        return $work->kind->is(Nature::LiftOff) && $this->release !== null
             ? $this->reachFrom($this->release - 1)[0]
             : $this->exposed();
     }
@@ -305,10 +307,10 @@ final class Strata
         return null;
     }
 
-    public function has(TechniqueKind ...$kinds): bool
+    public function has(Nature ...$natures): bool
     {
         foreach ($this->layers as $layer) {
-            if (in_array($layer->kind, $kinds, true)) {
+            if ($layer->kind->isAny(...$natures)) {
                 return true;
             }
         }
@@ -318,6 +320,6 @@ final class Strata
 
     public function isChipped(): bool
     {
-        return $this->broken !== [] || $this->has(TechniqueKind::Chips);
+        return $this->broken !== [] || $this->has(Nature::Chips);
     }
 }

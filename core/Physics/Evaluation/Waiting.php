@@ -10,7 +10,8 @@ use Ulvrach\Stuff\Chemistry\Contact;
 use Ulvrach\Stuff\Chemistry\CureState;
 use Ulvrach\Stuff\Chemistry\Load;
 use Ulvrach\Stuff\Technique\Coverage;
-use Ulvrach\Stuff\Technique\TechniqueKind;
+use Ulvrach\Stuff\Technique\Kinds;
+use Ulvrach\Stuff\Technique\Nature;
 use Ulvrach\Stuff\Technique\TechniqueLibrary;
 
 /** What has to dry, and how far, before a step can begin. */
@@ -45,11 +46,11 @@ final readonly class Waiting
         int $from,
         bool $isAsked,
     ): self {
-        $into = $work->kind === TechniqueKind::CleanUp
+        $into = $work->kind->is(Nature::CleanUp)
             ? self::cleanedLayers($work, $touched, $windows, $from)
             : self::openLayers($work, $touched, $from);
         $waiting = self::around($work, $touched, $windows, $known, $into);
-        if ($into === [] || $work->kind === TechniqueKind::CleanUp) {
+        if ($into === [] || $work->kind->is(Nature::CleanUp)) {
             return $waiting;
         }
         $start = $isAsked ? $from : max($from, $waiting->longest->until ?? 0);
@@ -69,7 +70,7 @@ final readonly class Waiting
     private static function openLayers(Work $work, array $touched, int $from): array
     {
         $open = $seen = [];
-        $merges = $work->step->merge === null ? $work->kind->isWorkedWet() : $work->step->merge->into !== null;
+        $merges = $work->step->merge === null ? $work->kind->is(Nature::WorkedWet) : $work->step->merge->into !== null;
         foreach ($merges ? $touched : [] as $one) {
             foreach ($one->strata->withinReachOf($work) as $layer) {
                 if (isset($seen[$layer->stepIndex])) {
@@ -113,7 +114,7 @@ final readonly class Waiting
         StepLiquids $known,
         array $into,
     ): self {
-        $isLift = $work->kind === TechniqueKind::LiftOff;
+        $isLift = $work->kind->is(Nature::LiftOff);
         $liquids = self::liquidsToWaitFor($work, $known);
         $longest = null;
         $waits = $onStrata = [];
@@ -130,7 +131,7 @@ final readonly class Waiting
                 $here = new Hold($coat, CureState::TouchDry, $until, $until, $until, null);
                 $waits[$coat->stepIndex] = self::longer($wait, $waits[$coat->stepIndex] ?? $wait);
             }
-            if ($work->kind === TechniqueKind::CleanUp) {
+            if ($work->kind->is(Nature::CleanUp)) {
                 [$opener, $opens] = $windows->cleaning($into, $one->strata);
                 $here = $opener === null ? null : new Hold($opener, CureState::TouchDry, $opens, $opens, $opens, null);
                 if ($here !== null) {
@@ -169,7 +170,7 @@ final readonly class Waiting
             }
         }
 
-        return new self($longest, $waits, $into, $onStrata, $work->kind === TechniqueKind::CleanUp);
+        return new self($longest, $waits, $into, $onStrata, $work->kind->is(Nature::CleanUp));
     }
 
     /**
@@ -198,16 +199,18 @@ final readonly class Waiting
      */
     private static function liquidsToWaitFor(Work $work, StepLiquids $known): array
     {
-        if ($work->kind === TechniqueKind::ReleaseFilm) {
+        if ($work->kind->is(Nature::ReleaseFilm)) {
+            $lifting = Kinds::being(Nature::LiftOff)[0];
+
             return $work->product?->material->family === BinderFamily::Salt
                 ? $work->liquids
                 : [
                     ...$work->liquids,
-                    $known->get(Carrier::Water, Contact::Scrub, null, TechniqueKind::LiftOff, false),
+                    $known->get(Carrier::Water, Contact::Scrub, null, $lifting, false),
                 ];
         }
 
-        return $work->kind->isWorkedWet() || $work->technique->cleanUp !== null
+        return $work->kind->is(Nature::WorkedWet) || $work->technique->cleanUp !== null
             ? [...$work->liquids, ...self::liquidsThatFollow($work, $known)]
             : $work->liquids;
     }
@@ -221,11 +224,11 @@ final readonly class Waiting
             $kind = TechniqueLibrary::get($step->technique)->kind;
             $follows =
                 $step->merge?->into === $work->step->id ||
-                ($kind === TechniqueKind::CleanUp && $work->technique->cleanUp !== null);
+                ($kind->is(Nature::CleanUp) && $work->technique->cleanUp !== null);
             if ($follows && array_intersect($step->zones, $work->step->zones) !== []) {
                 $liquids = [...$liquids, ...(new Work($work->plan, $index, $known))->liquids];
             }
-            if ($kind === TechniqueKind::ClearCoat || $kind === TechniqueKind::CleanUp) {
+            if ($kind->isAny(Nature::ClearCoat, Nature::CleanUp)) {
                 break;
             }
         }
@@ -284,17 +287,17 @@ final readonly class Waiting
     {
         $needs = $work->technique->needs;
         $kind = $work->kind;
-        if ($kind === TechniqueKind::Sculpt && $layer->film === BinderFamily::EpoxyPutty) {
+        if ($kind->is(Nature::Sculpt) && $layer->film === BinderFamily::EpoxyPutty) {
             // Putty is worked again once it no longer sticks; earlier it tears.
             return CureState::TouchDry;
         }
-        if ($needs === CureState::Wet || $kind === TechniqueKind::Look || $kind === TechniqueKind::TestPatch) {
+        if ($needs === CureState::Wet || $kind->isAny(Nature::Look, Nature::TestPatch)) {
             return CureState::Wet;
         }
         if (
             // A second sheet goes on the first at once, and softener is for the fresh decal.
-            ($kind === TechniqueKind::Sculpt && $layer->film === BinderFamily::WhiteGlue) ||
-            ($kind === TechniqueKind::Soften && $layer->kind === TechniqueKind::Decal)
+            ($kind->is(Nature::Sculpt) && $layer->film === BinderFamily::WhiteGlue) ||
+            ($kind->is(Nature::Soften) && $layer->kind->is(Nature::Decal))
         ) {
             return CureState::Wet;
         }
@@ -304,7 +307,7 @@ final readonly class Waiting
         }
         $isLight =
             $work->load === Load::Dab ||
-            $kind === TechniqueKind::FixPigment ||
+            $kind->is(Nature::FixPigment) ||
             ($layer->isSpot && $work->isSpot) ||
             ($work->load === Load::Mist && $work->product?->material->family === $layer->film);
 

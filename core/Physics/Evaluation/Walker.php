@@ -13,7 +13,7 @@ use Ulvrach\Stuff\Drying\Air;
 use Ulvrach\Stuff\Drying\CureTable;
 use Ulvrach\Stuff\Drying\CureTimes;
 use Ulvrach\Stuff\Drying\DryingLaw;
-use Ulvrach\Stuff\Technique\TechniqueKind;
+use Ulvrach\Stuff\Technique\Nature;
 
 /** Walks a plan once, from the bare parts to the last coat. */
 final class Walker
@@ -52,13 +52,13 @@ final class Walker
             $waiting = $this->waitingOf($work, $touched, $windows, $clock, $clockZero, $log, $air);
             $rest = $resting[(string) $work->step->product] ?? null;
             $stepTimes = $this->timesOf($work, $touched, $waiting, $windows, $clock, $clockZero, $log, $air, $rest);
-            if ($work->kind === TechniqueKind::Prepare && $work->product !== null) {
+            if ($work->kind->is(Nature::Prepare) && $work->product !== null) {
                 $rested = new Wait($work->technique->restMinutes, DryingLaw::None);
                 $resting[$work->product->id] = [$index, $rested, $stepTimes->end];
             }
             $attack = Attack::of($work, $touched, $waiting->spared($stepTimes->start), $stepTimes->start);
             $layer = $this->layerOf($work, $stepTimes, $air);
-            $fixer = $work->kind === TechniqueKind::FixPigment ? $this->filmOf($work, $stepTimes, $air) : null;
+            $fixer = $work->kind->is(Nature::FixPigment) ? $this->filmOf($work, $stepTimes, $air) : null;
             foreach ($touched as $one) {
                 $after = $one->strata->after($work, $layer ?? $fixer, $stepTimes->end, $waiting->into);
                 foreach ($one->zones as $zone) {
@@ -266,7 +266,7 @@ final class Walker
 
     private function layerOf(Work $work, StepTimes $times, Air $air): ?Layer
     {
-        return $work->kind->leavesFilm() ? $this->filmOf($work, $times, $air) : null;
+        return $work->kind->is(Nature::LeavesFilm) ? $this->filmOf($work, $times, $air) : null;
     }
 
     /** What the product of a step becomes where it is left; null: it has none. */

@@ -15,8 +15,8 @@ use Ulvrach\Stuff\Drying\DryingLaw;
 use Ulvrach\Stuff\Drying\DryingModel;
 use Ulvrach\Stuff\Drying\OwnTimes;
 use Ulvrach\Stuff\Technique\CleanUpWindow;
+use Ulvrach\Stuff\Technique\Nature;
 use Ulvrach\Stuff\Technique\Technique;
-use Ulvrach\Stuff\Technique\TechniqueKind;
 
 /** From when and until when something can be done that does not stay possible: in the air of one bench. */
 final class Windows
@@ -53,7 +53,7 @@ final class Windows
      */
     public function throughCoat(Work $work, Strata $strata): ?array
     {
-        $coats = $work->kind === TechniqueKind::LiftOff ? $strata->aboveRelease() : [];
+        $coats = $work->kind->is(Nature::LiftOff) ? $strata->aboveRelease() : [];
         if ($coats === []) {
             return null;
         }
@@ -71,9 +71,12 @@ final class Windows
     public function liftOffFades(Work $work, Strata $strata): ?array
     {
         $coats =
-            $work->kind === TechniqueKind::LiftOff
+            $work->kind->is(Nature::LiftOff)
                 ? array_values(
-                    array_filter($strata->aboveRelease(), static fn (Layer $coat) => $coat->kind->paints()),
+                    array_filter(
+                        $strata->aboveRelease(),
+                        static fn (Layer $coat) => $coat->kind->is(Nature::CoatOfPaint),
+                    ),
                 )
                 : [];
         if ($coats === []) {
@@ -106,11 +109,11 @@ final class Windows
     public function closes(Work $work, array $touched, array $into): ?int
     {
         $closes = null;
-        foreach ($work->kind === TechniqueKind::CleanUp ? $touched : [] as $one) {
+        foreach ($work->kind->is(Nature::CleanUp) ? $touched : [] as $one) {
             $here = $this->cleaning($into, $one->strata)[3];
             $closes = $here === null ? $closes : min($closes ?? $here, $here);
         }
-        foreach ($work->kind === TechniqueKind::LiftOff ? $touched : [] as $one) {
+        foreach ($work->kind->is(Nature::LiftOff) ? $touched : [] as $one) {
             $here = $this->liftOffCloses($work, $one->strata);
             $closes = $here === null ? $closes : min($closes ?? $here, $here);
         }
@@ -128,7 +131,7 @@ final class Windows
     public function opener(Work $work, array $touched, array $into): ?array
     {
         $window = null;
-        foreach ($work->kind === TechniqueKind::CleanUp ? $touched : [] as $one) {
+        foreach ($work->kind->is(Nature::CleanUp) ? $touched : [] as $one) {
             [, , $closer, $closes] = $this->cleaning($into, $one->strata);
             if ($closer !== null && ($window === null || $closes - $closer->laidAt < $window[1]->minutes)) {
                 $window = [
@@ -138,7 +141,7 @@ final class Windows
             }
         }
         $hasWindow =
-            $work->kind === TechniqueKind::LiftOff || $work->kind === TechniqueKind::Unmask || $work->kind->paints();
+            $work->kind->isAny(Nature::LiftOff, Nature::Unmask, Nature::CoatOfPaint);
         foreach ($hasWindow ? $touched : [] as $one) {
             $strata = $one->strata;
             $closes = $this->liftOffCloses($work, $strata);
@@ -146,11 +149,12 @@ final class Windows
             if ($coat !== null && ($window === null || $closes - $coat->laidAt < $window[1]->minutes)) {
                 $window = [$coat->stepIndex, new Wait($closes - $coat->laidAt, DryingLaw::Water)];
             }
-            $film = $work->kind->paints() && $strata->aboveRelease() === [] ? $strata->releaseFilm() : null;
+            $isFirst = $work->kind->is(Nature::CoatOfPaint) && $strata->aboveRelease() === [];
+            $film = $isFirst ? $strata->releaseFilm() : null;
             if ($film !== null) {
                 $window = [$film->stepIndex, new Wait(Minutes::DAY, DryingLaw::None)];
             }
-            if ($work->kind === TechniqueKind::Unmask && $strata->maskedBy !== null) {
+            if ($work->kind->is(Nature::Unmask) && $strata->maskedBy !== null) {
                 $window = [$strata->maskedBy, new Wait(Minutes::DAY, DryingLaw::None)];
             }
         }
@@ -204,7 +208,7 @@ final class Windows
     {
         $cleaned = [];
         $last = null;
-        foreach ($work->kind === TechniqueKind::CleanUp ? $strata->exposed() : [] as $layer) {
+        foreach ($work->kind->is(Nature::CleanUp) ? $strata->exposed() : [] as $layer) {
             $window = $work->meets($layer) ? $this->cleanUpOf($layer, $strata) : null;
             if ($window === null) {
                 continue;

@@ -15,8 +15,9 @@ use Ulvrach\Stuff\Drying\CureTimes;
 use Ulvrach\Stuff\Material\Product;
 use Ulvrach\Stuff\Technique\Application;
 use Ulvrach\Stuff\Technique\Coverage;
+use Ulvrach\Stuff\Technique\Kind;
+use Ulvrach\Stuff\Technique\Nature;
 use Ulvrach\Stuff\Technique\Technique;
-use Ulvrach\Stuff\Technique\TechniqueKind;
 use Ulvrach\Stuff\Technique\TechniqueLibrary;
 
 /** One step as work: how it is done, with what, and which liquids it brings. It knows nothing of time or of layers. */
@@ -26,7 +27,7 @@ final readonly class Work
 
     public Technique $technique;
 
-    public TechniqueKind $kind;
+    public Kind $kind;
 
     public ?Product $product;
 
@@ -47,7 +48,7 @@ final readonly class Work
         $this->load = $this->step->load ?? $this->technique->loadBy($this->step->application);
         $this->isSpot =
             $this->step->extent?->isSpot() ??
-            ($this->kind->isSpot() && $this->technique->coverage === Coverage::Partial);
+            ($this->kind->is(Nature::Spots) && $this->technique->coverage === Coverage::Partial);
         $this->liquids = $this->liquidsOfStep($known);
     }
 
@@ -103,18 +104,18 @@ final readonly class Work
      */
     public function goesInto(Layer $layer): bool
     {
-        if ($this->product === null || ! $layer->kind->isWorkedWet() || ! $this->kind->isWorkedWet()) {
+        if ($this->product === null || ! $layer->kind->is(Nature::WorkedWet) || ! $this->kind->is(Nature::WorkedWet)) {
             return false;
         }
-        if ($this->kind === TechniqueKind::Filter || $layer->kind === TechniqueKind::Filter) {
+        if ($this->kind->is(Nature::Filter) || $layer->kind->is(Nature::Filter)) {
             return $this->technique === $layer->technique;
         }
         $family = $this->product->material->family;
-        if ($layer->kind === TechniqueKind::Pigment && ! $this->kind->isEarth()) {
+        if ($layer->kind->is(Nature::Pigment) && ! $this->kind->is(Nature::Earth)) {
             // A wash does not merge with pigment, it washes it away.
             return false;
         }
-        if ($this->kind === TechniqueKind::Sculpt) {
+        if ($this->kind->is(Nature::Sculpt)) {
             return $family === BinderFamily::WhiteGlue && $layer->film === $family;
         }
 
@@ -130,10 +131,10 @@ final readonly class Work
     {
         $liquids = [];
         $contact = $this->contact();
-        if ($this->kind === TechniqueKind::LiftOff && $contact !== null) {
+        if ($this->kind->is(Nature::LiftOff) && $contact !== null) {
             $carrier = $this->step->thinner ?? Carrier::Water;
             $liquids[] = $known->get($carrier, Contact::Scrub, null, $this->kind, false);
-        } elseif ($this->kind !== TechniqueKind::TestPatch && $contact !== null && $this->product !== null) {
+        } elseif (! $this->kind->is(Nature::TestPatch) && $contact !== null && $this->product !== null) {
             $carrier = $this->step->thinner ?? $this->product->material->carrier;
             if ($carrier !== null) {
                 $liquids[] = $known->get(

@@ -12,8 +12,8 @@ use Ulvrach\Stuff\Chemistry\Sheen;
 use Ulvrach\Stuff\Technique\Application;
 use Ulvrach\Stuff\Technique\ColourRole;
 use Ulvrach\Stuff\Technique\Coverage;
+use Ulvrach\Stuff\Technique\Nature;
 use Ulvrach\Stuff\Technique\Technique;
-use Ulvrach\Stuff\Technique\TechniqueKind;
 use Ulvrach\Stuff\Technique\TechniqueLibrary;
 
 /**
@@ -114,55 +114,48 @@ final class Finish
     {
         $sprayed = $step->application === Application::Airbrush || $step->application === Application::Can;
 
-        return match ($technique->kind) {
-            TechniqueKind::Prime, TechniqueKind::Colour => self::coat($technique, $step, $colour, $before, $sprayed),
-            TechniqueKind::Shade => self::shade($technique, $colour),
-            TechniqueKind::Detail => self::detail($technique, $colour),
-            TechniqueKind::Mask => [[Effect::Mask, null, 1.0, false]],
-            TechniqueKind::ClearCoat => [[Effect::Sheen, null, 1.0, $sprayed]],
-            TechniqueKind::Gloss => $technique->coverage === Coverage::Whole && $colour !== null
+        $kind = $technique->kind;
+
+        return match (true) {
+            $kind->isAny(Nature::Prime, Nature::Colour) => self::coat($technique, $step, $colour, $before, $sprayed),
+            $kind->is(Nature::Shade) => self::shade($technique, $colour),
+            $kind->is(Nature::Detail) => self::detail($technique, $colour),
+            $kind->is(Nature::Mask) => [[Effect::Mask, null, 1.0, false]],
+            $kind->is(Nature::ClearCoat) => [[Effect::Sheen, null, 1.0, $sprayed]],
+            $kind->is(Nature::Gloss) => $technique->coverage === Coverage::Whole && $colour !== null
                 ? [[Effect::Coat, $colour, 1.0, false], [Effect::Sheen, null, 1.0, false]]
                 : [[Effect::Sheen, null, 1.0, false]],
-            TechniqueKind::LiftOff => [[Effect::Worn, self::under($before), 0.5, false]],
-            TechniqueKind::Abrade => $technique->code === 'needle-scratches'
+            $kind->is(Nature::LiftOff) => [[Effect::Worn, self::under($before), 0.5, false]],
+            $kind->is(Nature::Abrade) => $technique->code === 'needle-scratches'
                 ? [[Effect::Scratches, self::under($before), 0.5, false]]
                 : [[Effect::Worn, self::under($before), 0.4, false]],
-            TechniqueKind::Decal => [[Effect::Marking, $colour, 1.0, false]],
-            TechniqueKind::Filter => [[Effect::Tint, $colour, $sprayed ? 0.14 : 0.18, $sprayed]],
-            TechniqueKind::Wash => self::wash($technique, $step, $colour),
-            TechniqueKind::Blend => match ($technique->role) {
+            $kind->is(Nature::Decal) => [[Effect::Marking, $colour, 1.0, false]],
+            $kind->is(Nature::Filter) => [[Effect::Tint, $colour, $sprayed ? 0.14 : 0.18, $sprayed]],
+            $kind->is(Nature::Wash) => self::wash($technique, $step, $colour),
+            $kind->is(Nature::Blend) => match ($technique->role) {
                 ColourRole::Dust => [[Effect::Dust, $colour, 0.4, true]],
                 ColourRole::Rust => [[Effect::Rust, $colour, 0.5, true]],
                 ColourRole::Shade => [[Effect::Shade, $colour, 0.5, true]],
                 default => [[Effect::Tint, $colour, 0.22, true]],
             },
-            TechniqueKind::Chips => match ($technique->code) {
+            $kind->is(Nature::Chips) => match ($technique->code) {
                 'dry-brush' => [[Effect::Highlight, $colour, 0.7, false]],
                 'tape-scratches' => [[Effect::Scratches, $colour, 0.5, false]],
                 'light-chips' => [[Effect::Chips, $colour, 0.5, false]],
                 default => [[Effect::Chips, $colour, $technique->role === ColourRole::Metal ? 0.3 : 0.4, false]],
             },
-            TechniqueKind::Streak => in_array($technique->code, ['oil-stain', 'fuel-stain'], true)
+            $kind->is(Nature::Streak) => in_array($technique->code, ['oil-stain', 'fuel-stain'], true)
                 ? [[Effect::Stain, $colour, 0.6, true]]
                 : [[Effect::Streaks, $colour, 0.5, true]],
-            TechniqueKind::Metal => $technique->code === 'metal-paint'
+            $kind->is(Nature::Metal) => $technique->code === 'metal-paint'
                 ? [[Effect::Detail, $colour, 0.6, false]]
                 : [[Effect::Polish, $colour, 0.6, false]],
-            TechniqueKind::Pigment => self::pigment($technique, $colour),
-            TechniqueKind::FixPigment => [[Effect::Fixed, null, self::FIXED, true]],
-            TechniqueKind::Mud => in_array($technique->code, ['mud-splash', 'speckle'], true)
+            $kind->is(Nature::Pigment) => self::pigment($technique, $colour),
+            $kind->is(Nature::FixPigment) => [[Effect::Fixed, null, self::FIXED, true]],
+            $kind->is(Nature::Mud) => in_array($technique->code, ['mud-splash', 'speckle'], true)
                 ? [[Effect::Splash, $colour, 0.5, false]]
                 : [[Effect::Mud, $colour, $technique->code === 'wet-mud' ? 0.4 : 0.6, false]],
-            TechniqueKind::Unmask,
-            TechniqueKind::ReleaseFilm,
-            TechniqueKind::Soften,
-            TechniqueKind::Sculpt,
-            TechniqueKind::Join,
-            TechniqueKind::Look,
-            TechniqueKind::TestPatch,
-            TechniqueKind::CleanUp,
-            TechniqueKind::Prepare,
-            TechniqueKind::WarmAir => [],
+            default => [],
         };
     }
 
@@ -173,7 +166,7 @@ final class Finish
             return [];
         }
         // Under a mask only what is left free takes the colour.
-        if ($before->maskedBy !== null && $technique->kind === TechniqueKind::Colour) {
+        if ($before->maskedBy !== null && $technique->kind->is(Nature::Colour)) {
             return [[Effect::Patches, $colour, 1.0, false]];
         }
         if ($technique->coverage === Coverage::Whole) {

@@ -8,7 +8,7 @@ use Ulvrach\Physics\Evaluation\Layer;
 use Ulvrach\Physics\Evaluation\Walk;
 use Ulvrach\Stuff\Chemistry\Sheen;
 use Ulvrach\Stuff\Technique\Coverage;
-use Ulvrach\Stuff\Technique\TechniqueKind;
+use Ulvrach\Stuff\Technique\Nature;
 
 /** What a scratch of any depth would uncover on a zone: the paint's own history, from the surface down to the part. */
 final readonly class Scratch
@@ -39,36 +39,12 @@ final readonly class Scratch
     /** Tints and dust go with the paint they lie on; what shows in a scratch is paint. */
     private static function isPaint(Layer $layer): bool
     {
-        return $layer->colour() !== null &&
-            match ($layer->kind) {
-                TechniqueKind::Prime, TechniqueKind::Colour, TechniqueKind::Detail => true,
-                TechniqueKind::Shade => $layer->coverage === Coverage::Grain && ! $layer->technique->role->isEarth(),
-                TechniqueKind::Mask,
-                TechniqueKind::Unmask,
-                TechniqueKind::ClearCoat,
-                TechniqueKind::ReleaseFilm,
-                TechniqueKind::LiftOff,
-                TechniqueKind::Abrade,
-                TechniqueKind::Decal,
-                TechniqueKind::Soften,
-                TechniqueKind::Filter,
-                TechniqueKind::Wash,
-                TechniqueKind::Blend,
-                TechniqueKind::Chips,
-                TechniqueKind::Streak,
-                TechniqueKind::Metal,
-                TechniqueKind::Pigment,
-                TechniqueKind::Mud,
-                TechniqueKind::FixPigment,
-                TechniqueKind::Gloss,
-                TechniqueKind::Sculpt,
-                TechniqueKind::Join,
-                TechniqueKind::Look,
-                TechniqueKind::TestPatch,
-                TechniqueKind::CleanUp,
-                TechniqueKind::Prepare,
-                TechniqueKind::WarmAir => false,
-            };
+        $isTone = $layer->kind->is(Nature::Shade);
+
+        return $layer->colour() !== null && match (true) {
+            $isTone => $layer->coverage === Coverage::Grain && ! $layer->technique->role->isEarth(),
+            default => $layer->kind->is(Nature::Paint),
+        };
     }
 
     /** @param  list<Layer>  $layers */
@@ -76,7 +52,7 @@ final readonly class Scratch
     {
         foreach ($layers as $place => $layer) {
             $next = $layers[$place + 1] ?? null;
-            if ($layer->kind === TechniqueKind::ClearCoat && $next !== null && $next->colour() !== null) {
+            if ($layer->kind->is(Nature::ClearCoat) && $next !== null && $next->colour() !== null) {
                 return $layer->sheen !== Sheen::Matte || $layer->coats > 1;
             }
         }
@@ -95,11 +71,11 @@ final readonly class Scratch
         }
         $warnings = [];
         $deepest = $colours[count($colours) - 1];
-        if ($deepest->kind !== TechniqueKind::Prime) {
+        if (! $deepest->kind->is(Nature::Prime)) {
             $number = $deepest->stepIndex + 1;
             $warnings[] = "Under the colour of step {$number} there is bare {$part}: a deep scratch shows it.";
         }
-        if (count($colours) === 2 && $deepest->kind === TechniqueKind::Prime) {
+        if (count($colours) === 2 && $deepest->kind->is(Nature::Prime)) {
             $warnings[] =
                 'A scratch shows the primer at once: no colour lies between that a real vehicle would show.';
         }

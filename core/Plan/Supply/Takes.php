@@ -13,8 +13,8 @@ use Ulvrach\Stuff\Material\Material;
 use Ulvrach\Stuff\Material\Product;
 use Ulvrach\Stuff\Technique\Application;
 use Ulvrach\Stuff\Technique\Coverage;
+use Ulvrach\Stuff\Technique\Nature;
 use Ulvrach\Stuff\Technique\Technique;
-use Ulvrach\Stuff\Technique\TechniqueKind;
 use Ulvrach\Stuff\Technique\TechniqueLibrary;
 
 /**
@@ -95,8 +95,8 @@ final class Takes
         }
 
         return $percent !== null ? $percent / 100.0 : match (true) {
-            ($step->extent->places ?? []) !== [], $technique->kind->isSpot() => self::SPOTS / 100.0,
-            $technique->kind === TechniqueKind::Shade => self::PARTIAL,
+            ($step->extent->places ?? []) !== [], $technique->kind->is(Nature::Spots) => self::SPOTS / 100.0,
+            $technique->kind->is(Nature::Shade) => self::PARTIAL,
             $technique->coverage === Coverage::Partial => self::PARTIAL,
             default => 1.0,
         };
@@ -105,20 +105,7 @@ final class Takes
     /** ml on 100 cm², of what is laid wet. */
     private static function wetFilm(Step $step, Technique $technique): float
     {
-        $usual = match ($technique->kind) {
-            // Floods the surface, and most of it is wiped off again.
-            TechniqueKind::Wash => 0.8,
-            TechniqueKind::Filter, TechniqueKind::Soften => 0.4,
-            TechniqueKind::Blend, TechniqueKind::Streak => 0.1,
-            TechniqueKind::Chips, TechniqueKind::Metal => 0.15,
-            // Powder and paste, as they lie: a tenth of a millimetre of dust, one of mud.
-            TechniqueKind::Pigment => 0.6,
-            TechniqueKind::Mud => 8.0,
-            TechniqueKind::FixPigment => 1.0,
-            TechniqueKind::ReleaseFilm => 0.5,
-            TechniqueKind::Sculpt, TechniqueKind::Join => 1.5,
-            default => self::film($step->application),
-        };
+        $usual = $technique->kind->wetFilm ?? self::film($step->application);
 
         return $usual * match ($step->load) {
             Load::Dab => 0.2,
@@ -143,7 +130,7 @@ final class Takes
     /** Only films are laid in coats; a wash of "two coats" is two washes. */
     private static function coats(Step $step, Technique $technique): int
     {
-        return $technique->kind === TechniqueKind::Mud ? 1 : max(1, $step->coats);
+        return $technique->kind->is(Nature::Mud) ? 1 : max(1, $step->coats);
     }
 
     /** Of what leaves the tool, how much arrives on the model. */
@@ -180,8 +167,7 @@ final class Takes
         return match (true) {
             // Washes and filters come as they are used.
             $isReady, $step->application === Application::Can, $step->application === Application::Dry => 1.0,
-            in_array($technique->kind, [TechniqueKind::Wash, TechniqueKind::Filter], true) => 0.12,
-            $technique->kind === TechniqueKind::Streak => 0.3,
+            $technique->kind->paint !== null => $technique->kind->paint,
             $material->family === BinderFamily::ArtistOil => 0.9,
             $step->application !== Application::Airbrush => 0.9,
             $material->isClear() => 0.7,

@@ -7,7 +7,8 @@ namespace Ulvrach\Stuff\Drying;
 use Ulvrach\Quantity\Minutes;
 use Ulvrach\Stuff\Chemistry\BinderFamily;
 use Ulvrach\Stuff\Chemistry\Load;
-use Ulvrach\Stuff\Technique\TechniqueKind;
+use Ulvrach\Stuff\Technique\Kind;
+use Ulvrach\Stuff\Technique\Nature;
 
 /** Drying times at reference conditions, one row a product group; docs/sources.md, "drying table". */
 final class CureTable
@@ -19,7 +20,7 @@ final class CureTable
     private static array $laid = [];
 
     /** The row for what a step lays down: the family decides, then what it is used for and whether it is sprayed. */
-    public static function for(BinderFamily $film, TechniqueKind $kind, Load $load): CureTimes
+    public static function for(BinderFamily $film, Kind $kind, Load $load): CureTimes
     {
         $isSprayed = $load->contact()->isSprayed();
 
@@ -41,14 +42,14 @@ final class CureTable
         return self::$rows ??= self::build();
     }
 
-    private static function key(BinderFamily $film, TechniqueKind $kind, bool $sprayed): string
+    private static function key(BinderFamily $film, Kind $kind, bool $sprayed): string
     {
-        $clear = $kind === TechniqueKind::ClearCoat || $kind === TechniqueKind::Gloss;
+        $clear = $kind->isAny(Nature::ClearCoat, Nature::Gloss);
 
         return match ($film) {
             BinderFamily::Lacquer => $clear
                 ? 'lacquer clear'
-                : ($kind === TechniqueKind::Prime
+                : ($kind->is(Nature::Prime)
                     ? 'lacquer primer'
                     : 'lacquer paint'),
             BinderFamily::WaterborneAcrylic => $clear
@@ -58,7 +59,7 @@ final class CureTable
                     : 'acrylic brushed'),
             BinderFamily::AlcoholAcrylic => $clear ? 'acrylic clear' : 'alcohol acrylic',
             BinderFamily::Enamel => self::enamel($kind),
-            BinderFamily::ArtistOil => self::isTint($kind) ? 'blended oil' : 'artist oil',
+            BinderFamily::ArtistOil => $kind->is(Nature::Tint) ? 'blended oil' : 'artist oil',
             BinderFamily::ChippingFluid => 'chipping fluid',
             BinderFamily::Hairspray => 'hairspray',
             BinderFamily::ClayWash => 'clay wash',
@@ -73,23 +74,14 @@ final class CureTable
         };
     }
 
-    private static function enamel(TechniqueKind $kind): string
+    private static function enamel(Kind $kind): string
     {
-        return $kind === TechniqueKind::Filter
+        return $kind->is(Nature::Filter)
             ? 'enamel filter'
-            : (self::isTint($kind) || $kind === TechniqueKind::Mud ? 'enamel wash' : 'enamel paint');
+            : ($kind->isAny(Nature::Tint, Nature::Mud) ? 'enamel wash' : 'enamel paint');
     }
 
     /** Worked until hardly any of it is left. */
-    private static function isTint(TechniqueKind $kind): bool
-    {
-        return in_array(
-            $kind,
-            [TechniqueKind::Filter, TechniqueKind::Wash, TechniqueKind::Streak, TechniqueKind::Blend],
-            true,
-        );
-    }
-
     /** @return array<string, CureTimes> */
     private static function build(): array
     {

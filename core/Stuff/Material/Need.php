@@ -7,8 +7,8 @@ namespace Ulvrach\Stuff\Material;
 use Ulvrach\Light\Colour\Lab;
 use Ulvrach\Stuff\Chemistry\BinderFamily;
 use Ulvrach\Stuff\Chemistry\Sheen;
+use Ulvrach\Stuff\Technique\Nature;
 use Ulvrach\Stuff\Technique\Technique;
-use Ulvrach\Stuff\Technique\TechniqueKind;
 
 /**
  * What a piece of work asks of a product. Families and colour are conditions; among products that meet them the one of
@@ -18,8 +18,6 @@ final readonly class Need
 {
     /** CIEDE2000 within which a colour still does for a purpose that has a usual colour: another brown, not a green. */
     public const SAME_PURPOSE = 16.0;
-
-    private const PAINTED = [TechniqueKind::Prime, TechniqueKind::Colour, TechniqueKind::Detail, TechniqueKind::Chips];
 
     /**
      * @param  list<BinderFamily>  $families  that will do
@@ -60,7 +58,7 @@ final readonly class Need
             sheenMatters: $want !== null && $want->colour === null && $want->sheen !== null,
             colour: $want?->colour === null ? null : Lab::fromHex($want->colour),
             within: $want?->anyColour === true ? INF : self::SAME_PURPOSE,
-            hides: in_array($technique->kind, self::PAINTED, true),
+            hides: $technique->kind->is(Nature::Hides),
         );
     }
 

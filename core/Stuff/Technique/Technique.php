@@ -12,6 +12,8 @@ use Ulvrach\Stuff\Chemistry\Sheen;
 /** One way of doing something to a surface: what it takes, what it leaves, how long the hands are on it. */
 final readonly class Technique
 {
+    public Kind $kind;
+
     /**
      * @param  list<BinderFamily>  $families  what it can be done with; empty: no product
      * @param  Want|null  $wants  what a newcomer to it would take; null exactly where it takes no product
@@ -34,7 +36,7 @@ final readonly class Technique
     public function __construct(
         public string $code,
         public string $name,
-        public TechniqueKind $kind,
+        TechniqueKind $kind,
         public Stage $stage,
         public array $families,
         public Application $application,
@@ -61,6 +63,7 @@ final readonly class Technique
         public int $restMinutes = 0,
         public int $pauseMinutes = 0,
     ) {
+        $this->kind = Kinds::of($kind);
     }
 
     /** How much liquid reaches the surface when it is done this way. */
@@ -77,15 +80,13 @@ final readonly class Technique
     /** Whether its minutes are those of a smooth face, and a busy one takes as many times as long as it says. */
     public function followsDetail(): bool
     {
-        return $this->kind === TechniqueKind::Wash ||
-            $this->kind === TechniqueKind::Blend ||
-            $this->kind === TechniqueKind::CleanUp;
+        return $this->kind->isAny(Nature::Wash, Nature::Blend, Nature::CleanUp);
     }
 
     /** Priming and trials meet the bare part on purpose. */
     public function isGroundWork(): bool
     {
-        return $this->stage === Stage::Ground || $this->kind === TechniqueKind::TestPatch;
+        return $this->stage === Stage::Ground || $this->kind->is(Nature::TestPatch);
     }
 
     public function takesProduct(): bool

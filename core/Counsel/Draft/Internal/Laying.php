@@ -24,8 +24,8 @@ use Ulvrach\Stuff\Material\StarterShelf;
 use Ulvrach\Stuff\Palette\Cup;
 use Ulvrach\Stuff\Palette\Palette;
 use Ulvrach\Stuff\Technique\Application;
+use Ulvrach\Stuff\Technique\Nature;
 use Ulvrach\Stuff\Technique\Technique;
-use Ulvrach\Stuff\Technique\TechniqueKind;
 use Ulvrach\Stuff\Technique\TechniqueLibrary;
 
 /** A plan that grows step by step, with the reason for each. */
@@ -164,8 +164,8 @@ final class Laying
 
     private static function isThin(Technique $technique): bool
     {
-        return $technique->kind === TechniqueKind::Wash || $technique->kind === TechniqueKind::Streak ||
-            ($technique->kind === TechniqueKind::Filter && $technique->application === Application::Brush);
+        return $technique->kind->isAny(Nature::Wash, Nature::Streak) ||
+            ($technique->kind->is(Nature::Filter) && $technique->application === Application::Brush);
     }
 
     /** Paint of a colour: a jar that has it, else a mix of one's own jars, else one to buy. */

@@ -17,7 +17,7 @@ use Ulvrach\Physics\Evaluation\Strata;
 use Ulvrach\Physics\Evaluation\Threat;
 use Ulvrach\Stuff\Chemistry\Carrier;
 use Ulvrach\Stuff\Chemistry\Sheen;
-use Ulvrach\Stuff\Technique\TechniqueKind;
+use Ulvrach\Stuff\Technique\Nature;
 
 /**
  * A liquid harms a film within its reach. The rules of this family share the table and the remedies, and divide the
@@ -77,7 +77,7 @@ abstract class AttackRule extends RuleBase
     {
         $step = $bench->step($finding->stepId);
         $kind = $bench->walk->layers[$bench->indexOf($finding->stepId)]?->kind;
-        $sheen = $kind === TechniqueKind::Filter || $kind === TechniqueKind::Pigment ? Sheen::Satin : Sheen::Gloss;
+        $sheen = $kind?->isAny(Nature::Filter, Nature::Pigment) === true ? Sheen::Satin : Sheen::Gloss;
         $candidates = [
             $bench->clearCoatBefore($finding->stepId, $sheen, $finding->zones),
             $bench->waitUntilReady($finding->stepId),

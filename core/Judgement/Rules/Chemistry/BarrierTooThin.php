@@ -12,7 +12,7 @@ use Ulvrach\Judgement\Rules\Severity;
 use Ulvrach\Physics\Evaluation\Situation;
 use Ulvrach\Physics\Evaluation\Strata;
 use Ulvrach\Stuff\Chemistry\Sheen;
-use Ulvrach\Stuff\Technique\TechniqueKind;
+use Ulvrach\Stuff\Technique\Nature;
 
 final class BarrierTooThin extends RuleBase
 {
@@ -26,10 +26,7 @@ final class BarrierTooThin extends RuleBase
         .'paint below.';
 
     protected const WATCHES = [
-        TechniqueKind::Wash,
-        TechniqueKind::Filter,
-        TechniqueKind::Blend,
-        TechniqueKind::Streak,
+        Nature::Tint,
     ];
 
     public function examine(Situation $situation, Strata $below): ?Finding
@@ -37,7 +34,7 @@ final class BarrierTooThin extends RuleBase
         $top = $below->top();
         if (
             $top === null ||
-            $top->kind !== TechniqueKind::ClearCoat ||
+            ! $top->kind->is(Nature::ClearCoat) ||
             $top->coats > 1 ||
             $top->sheen === Sheen::Matte ||
             ! $this->isSpirit($situation)

@@ -14,7 +14,7 @@ use Ulvrach\Stuff\Chemistry\AttackTable;
 use Ulvrach\Stuff\Chemistry\BinderFamily;
 use Ulvrach\Stuff\Chemistry\Carrier;
 use Ulvrach\Stuff\Chemistry\CureState;
-use Ulvrach\Stuff\Technique\TechniqueKind;
+use Ulvrach\Stuff\Technique\Nature;
 
 final class CleanUpDoesNothing extends RuleBase
 {
@@ -26,10 +26,8 @@ final class CleanUpDoesNothing extends RuleBase
         .'the fresh film alone only wets it.';
 
     protected const WATCHES = [
-        TechniqueKind::Wash,
-        TechniqueKind::Blend,
-        TechniqueKind::Streak,
-        TechniqueKind::CleanUp,
+        Nature::DrawnOff,
+        Nature::CleanUp,
     ];
 
     public function concerns(Situation $situation): bool
@@ -64,7 +62,7 @@ final class CleanUpDoesNothing extends RuleBase
     /** @return list<BinderFamily> what is to be cleaned off: its own film, or those of the steps before */
     private function films(Situation $situation, Strata $below): array
     {
-        return $situation->kind === TechniqueKind::CleanUp
+        return $situation->kind->is(Nature::CleanUp)
             ? array_map(static fn (array $cleaned) => $cleaned[0]->film, $situation->cleanedLayers($below))
             : ($situation->product === null ? [] : [$situation->product->material->family]);
     }

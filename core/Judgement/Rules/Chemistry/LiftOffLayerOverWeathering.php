@@ -16,7 +16,7 @@ use Ulvrach\Stuff\Chemistry\AttackTable;
 use Ulvrach\Stuff\Chemistry\BinderFamily;
 use Ulvrach\Stuff\Chemistry\Carrier;
 use Ulvrach\Stuff\Chemistry\Sheen;
-use Ulvrach\Stuff\Technique\TechniqueKind;
+use Ulvrach\Stuff\Technique\Nature;
 
 final class LiftOffLayerOverWeathering extends RuleBase
 {
@@ -29,12 +29,12 @@ final class LiftOffLayerOverWeathering extends RuleBase
     public const EXPLANATION = 'The water that lifts chips scrubs whatever lies open below, and weathering is the '
         .'first to go.';
 
-    protected const WATCHES = [TechniqueKind::ReleaseFilm];
+    protected const WATCHES = [Nature::ReleaseFilm];
 
     public function examine(Situation $situation, Strata $below): ?Finding
     {
         foreach ($below->exposed() as $layer) {
-            if ($layer->kind->isWeathering() && $this->isHarmed($layer, $situation)) {
+            if ($layer->kind->is(Nature::Weathering) && $this->isHarmed($layer, $situation)) {
                 $number = $layer->stepIndex + 1;
 
                 return $this->finding(

@@ -14,7 +14,7 @@ use Ulvrach\Plan\ZoneKind;
 use Ulvrach\Stuff\Chemistry\Carrier;
 use Ulvrach\Stuff\Chemistry\Contact;
 use Ulvrach\Stuff\Chemistry\Substrate;
-use Ulvrach\Stuff\Technique\TechniqueKind;
+use Ulvrach\Stuff\Technique\Nature;
 
 final class SpiritFloodsGluedLinks extends RuleBase
 {
@@ -25,7 +25,7 @@ final class SpiritFloodsGluedLinks extends RuleBase
     public const EXPLANATION = 'Spirit creeps between single links and lets their glued joints go; a glaze that is '
         .'drained at once does not.';
 
-    protected const WATCHES = [TechniqueKind::Wash, TechniqueKind::Blend, TechniqueKind::Streak];
+    protected const WATCHES = [Nature::DrawnOff];
 
     /** Washes that run over whole faces, and into every joint. */
     private const OVER_ALL = ['enamel-wash', 'oil-wash'];

@@ -14,7 +14,7 @@ use Ulvrach\Physics\Evaluation\Strata;
 use Ulvrach\Stuff\Chemistry\BinderFamily;
 use Ulvrach\Stuff\Chemistry\Sheen;
 use Ulvrach\Stuff\Material\Need;
-use Ulvrach\Stuff\Technique\TechniqueKind;
+use Ulvrach\Stuff\Technique\Nature;
 
 final class SpiritInCleanAir extends RuleBase
 {
@@ -52,15 +52,15 @@ final class SpiritInCleanAir extends RuleBase
     public function remedies(Finding $finding, Workbench $bench): array
     {
         $kind = $bench->techniqueOf($finding->stepId)->kind;
-        $swap = match ($kind) {
-            TechniqueKind::Wash => [
+        $swap = match (true) {
+            $kind->is(Nature::Wash) => [
                 $bench->insteadUse($finding->stepId, 'clay-wash', 'Use a clay wash instead'),
                 $bench->insteadUse($finding->stepId, 'acrylic-wash', 'Use an acrylic wash instead'),
             ],
-            TechniqueKind::Filter => [
+            $kind->is(Nature::Filter) => [
                 $bench->insteadUse($finding->stepId, 'air-filter', 'Mist an acrylic filter instead'),
             ],
-            TechniqueKind::Prime => [
+            $kind->is(Nature::Prime) => [
                 $bench->insteadUse(
                     $finding->stepId,
                     'prime',
@@ -68,7 +68,7 @@ final class SpiritInCleanAir extends RuleBase
                     $bench->need('prime')->inFamilies(BinderFamily::WaterborneAcrylic),
                 ),
             ],
-            TechniqueKind::ClearCoat => [
+            $kind->is(Nature::ClearCoat) => [
                 $bench->insteadUse(
                     $finding->stepId,
                     'clear-coat',
@@ -78,31 +78,7 @@ final class SpiritInCleanAir extends RuleBase
                     ),
                 ),
             ],
-            TechniqueKind::Colour,
-            TechniqueKind::Shade,
-            TechniqueKind::Detail,
-            TechniqueKind::Mask,
-            TechniqueKind::Unmask,
-            TechniqueKind::ReleaseFilm,
-            TechniqueKind::LiftOff,
-            TechniqueKind::Abrade,
-            TechniqueKind::Decal,
-            TechniqueKind::Soften,
-            TechniqueKind::Blend,
-            TechniqueKind::Chips,
-            TechniqueKind::Streak,
-            TechniqueKind::Metal,
-            TechniqueKind::Pigment,
-            TechniqueKind::Mud,
-            TechniqueKind::FixPigment,
-            TechniqueKind::Gloss,
-            TechniqueKind::Sculpt,
-            TechniqueKind::Join,
-            TechniqueKind::Look,
-            TechniqueKind::TestPatch,
-            TechniqueKind::CleanUp,
-            TechniqueKind::Prepare,
-            TechniqueKind::WarmAir => [],
+            default => [],
         };
 
         return [...$swap, $bench->leaveOut($finding->stepId, $finding->zones)];

@@ -13,7 +13,7 @@ use Ulvrach\Physics\Evaluation\Strata;
 use Ulvrach\Quantity\Minutes;
 use Ulvrach\Stuff\Chemistry\Carrier;
 use Ulvrach\Stuff\Technique\CleanUpWindow;
-use Ulvrach\Stuff\Technique\TechniqueKind;
+use Ulvrach\Stuff\Technique\Nature;
 
 final class CleanedOutsideWindow extends RuleBase
 {
@@ -25,15 +25,13 @@ final class CleanedOutsideWindow extends RuleBase
         .'set, it stays, or takes the paint along.';
 
     protected const WATCHES = [
-        TechniqueKind::Wash,
-        TechniqueKind::Blend,
-        TechniqueKind::Streak,
-        TechniqueKind::CleanUp,
+        Nature::DrawnOff,
+        Nature::CleanUp,
     ];
 
     public function examine(Situation $situation, Strata $below): ?Finding
     {
-        if ($situation->kind === TechniqueKind::CleanUp) {
+        if ($situation->kind->is(Nature::CleanUp)) {
             return $this->examineStepOfItsOwn($situation, $below);
         }
         $window = $situation->cleanUpWindow($below);

@@ -14,7 +14,7 @@ use Ulvrach\Physics\Evaluation\Strata;
 use Ulvrach\Plan\BenchConditions;
 use Ulvrach\Plan\Edit\SetBench;
 use Ulvrach\Stuff\Chemistry\BinderFamily;
-use Ulvrach\Stuff\Technique\TechniqueKind;
+use Ulvrach\Stuff\Technique\Nature;
 
 final class DampAir extends RuleBase
 {
@@ -26,11 +26,10 @@ final class DampAir extends RuleBase
         .'lacquer draws water and turns milky.';
 
     protected const WATCHES = [
-        TechniqueKind::ClearCoat,
-        TechniqueKind::ReleaseFilm,
-        TechniqueKind::Prime,
-        TechniqueKind::Colour,
-        TechniqueKind::Shade,
+        Nature::ClearCoat,
+        Nature::ReleaseFilm,
+        Nature::Prime,
+        Nature::CoatOfPaint,
     ];
 
     /** Percent relative humidity above which it happens; bench experience. */
@@ -47,12 +46,12 @@ final class DampAir extends RuleBase
     {
         $humidity = $situation->plan->bench->humidityPercent;
         $isLacquer = $situation->product?->material->family === BinderFamily::Lacquer;
-        $isFilm = $situation->kind === TechniqueKind::ReleaseFilm;
+        $isFilm = $situation->kind->is(Nature::ReleaseFilm);
         $isHeavy = $situation->step->coats >= ($isFilm ? self::HEAVY : 2);
         $limit = match (true) {
             $isLacquer => self::LACQUER_BLUSHES,
             $isFilm && $isHeavy => self::HEAVY_FILM_CRAZES,
-            $isHeavy && $situation->kind === TechniqueKind::ClearCoat => self::WATER_CRAZES,
+            $isHeavy && $situation->kind->is(Nature::ClearCoat) => self::WATER_CRAZES,
             default => 100.0,
         };
         if ($humidity <= $limit || ($isLacquer && ! $situation->work->load->contact()->isSprayed())) {

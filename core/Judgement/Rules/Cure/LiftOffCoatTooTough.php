@@ -11,7 +11,7 @@ use Ulvrach\Judgement\Rules\Severity;
 use Ulvrach\Physics\Evaluation\Situation;
 use Ulvrach\Physics\Evaluation\Strata;
 use Ulvrach\Stuff\Chemistry\BinderFamily;
-use Ulvrach\Stuff\Technique\TechniqueKind;
+use Ulvrach\Stuff\Technique\Nature;
 
 final class LiftOffCoatTooTough extends RuleBase
 {
@@ -22,7 +22,7 @@ final class LiftOffCoatTooTough extends RuleBase
     public const EXPLANATION = 'Water must get through the coat to the film below: thin coats of acrylic let it in, '
         .'thick ones and other families keep it out.';
 
-    protected const WATCHES = [TechniqueKind::LiftOff];
+    protected const WATCHES = [Nature::LiftOff];
 
     private const MOST_COATS = 2;
 
@@ -37,7 +37,7 @@ final class LiftOffCoatTooTough extends RuleBase
         $coats = 0;
         foreach ($below->aboveRelease() as $layer) {
             $coats += $layer->coats;
-            if ($layer->kind->paints() && ! in_array($layer->film, self::LETS_WATER_IN, true)) {
+            if ($layer->kind->is(Nature::CoatOfPaint) && ! in_array($layer->film, self::LETS_WATER_IN, true)) {
                 $number = $layer->stepIndex + 1;
 
                 return $this->finding(
@@ -49,7 +49,7 @@ final class LiftOffCoatTooTough extends RuleBase
                     ['coat' => null],
                 );
             }
-            if ($layer->kind->paints() && $coats > self::MOST_COATS) {
+            if ($layer->kind->is(Nature::CoatOfPaint) && $coats > self::MOST_COATS) {
                 return $this->finding(
                     Severity::Risk,
                     $situation,

@@ -12,7 +12,7 @@ use Ulvrach\Physics\Evaluation\Layer;
 use Ulvrach\Physics\Evaluation\Situation;
 use Ulvrach\Physics\Evaluation\Strata;
 use Ulvrach\Quantity\Minutes;
-use Ulvrach\Stuff\Technique\TechniqueKind;
+use Ulvrach\Stuff\Technique\Nature;
 
 final class LiftOffWindowMissed extends RuleBase
 {
@@ -23,7 +23,7 @@ final class LiftOffWindowMissed extends RuleBase
     public const EXPLANATION = 'A chipping film takes its colour coat within a day, and water gets through that coat '
         .'for a few hours; then it only comes off in sheets, or not at all.';
 
-    protected const WATCHES = [TechniqueKind::LiftOff, TechniqueKind::Colour, TechniqueKind::Shade];
+    protected const WATCHES = [Nature::LiftOff, Nature::CoatOfPaint];
 
     /** Minutes within which the colour must go on; drying table, "chipping fluid". */
     private const COAT_WITHIN = Minutes::DAY;
@@ -36,7 +36,7 @@ final class LiftOffWindowMissed extends RuleBase
             return null;
         }
 
-        return $situation->kind === TechniqueKind::LiftOff
+        return $situation->kind->is(Nature::LiftOff)
             ? $this->worked($situation, $below, $below->aboveRelease())
             : $this->coated($situation, $below, $below->layers[$below->release]);
     }
@@ -44,8 +44,8 @@ final class LiftOffWindowMissed extends RuleBase
     public function remedies(Finding $finding, Workbench $bench): array
     {
         $after = (string) $finding->facts['after'];
-        $film = $bench->lastStepOfKindBefore($finding->stepId, [TechniqueKind::ReleaseFilm], $finding->zones[0]);
-        $isLift = $bench->techniqueOf($finding->stepId)->kind === TechniqueKind::LiftOff;
+        $film = $bench->lastStepOfKindBefore($finding->stepId, [Nature::ReleaseFilm], $finding->zones[0]);
+        $isLift = $bench->techniqueOf($finding->stepId)->kind->is(Nature::LiftOff);
 
         return [
             $bench->inOneSitting($finding->stepId, $after),

@@ -18,7 +18,7 @@ use Ulvrach\Plan\Plan;
 use Ulvrach\Plan\Step;
 use Ulvrach\Quantity\Minutes;
 use Ulvrach\Stuff\Technique\Application;
-use Ulvrach\Stuff\Technique\TechniqueKind;
+use Ulvrach\Stuff\Technique\Nature;
 
 final class MaskLeftOn extends RuleBase implements JourneyRule
 {
@@ -33,7 +33,7 @@ final class MaskLeftOn extends RuleBase implements JourneyRule
 
     protected const CERTAIN = true;
 
-    protected const WATCHES = [TechniqueKind::Unmask];
+    protected const WATCHES = [Nature::Unmask];
 
     public function examine(Situation $situation, Strata $below): ?Finding
     {
@@ -66,7 +66,7 @@ final class MaskLeftOn extends RuleBase implements JourneyRule
 
     public function remedies(Finding $finding, Workbench $bench): array
     {
-        $painted = $bench->firstStepOfKindAfter($finding->stepId, [TechniqueKind::Colour], $finding->zones[0]);
+        $painted = $bench->firstStepOfKindAfter($finding->stepId, [Nature::Colour], $finding->zones[0]);
         if ($finding->facts['mask'] === null) {
             $at = $bench->indexOf($painted->id ?? $finding->stepId) + 1;
             $unmask = new Step(
@@ -84,7 +84,7 @@ final class MaskLeftOn extends RuleBase implements JourneyRule
             ];
         }
         $mask = $bench->plan->steps[(int) $finding->facts['mask']]->id;
-        $first = $bench->firstStepOfKindAfter($mask, [TechniqueKind::Colour], $finding->zones[0]);
+        $first = $bench->firstStepOfKindAfter($mask, [Nature::Colour], $finding->zones[0]);
 
         return [
             ...$first === null ? [] : [$bench->inOneSitting($finding->stepId, $first->id)],

@@ -12,7 +12,7 @@ use Ulvrach\Physics\Evaluation\Situation;
 use Ulvrach\Physics\Evaluation\Strata;
 use Ulvrach\Quantity\Minutes;
 use Ulvrach\Quantity\Span;
-use Ulvrach\Stuff\Technique\TechniqueKind;
+use Ulvrach\Stuff\Technique\Nature;
 
 final class MaskOnSoftPaint extends RuleBase
 {
@@ -23,7 +23,7 @@ final class MaskOnSoftPaint extends RuleBase
     public const EXPLANATION = 'Tape and putty sink into paint that has not hardened through and take it along when '
         .'they come off.';
 
-    protected const WATCHES = [TechniqueKind::Mask];
+    protected const WATCHES = [Nature::Mask];
 
     /** Minutes after which putty and paper lift nothing. */
     private const OVERNIGHT = 12 * Minutes::HOUR;

@@ -11,7 +11,7 @@ use Ulvrach\Judgement\Rules\Severity;
 use Ulvrach\Physics\Evaluation\Situation;
 use Ulvrach\Physics\Evaluation\Strata;
 use Ulvrach\Stuff\Chemistry\BinderFamily;
-use Ulvrach\Stuff\Technique\TechniqueKind;
+use Ulvrach\Stuff\Technique\Nature;
 
 final class MaskOnWhatHoldsWeakly extends RuleBase
 {
@@ -22,7 +22,7 @@ final class MaskOnWhatHoldsWeakly extends RuleBase
     public const EXPLANATION = 'A mask takes along whatever holds less well than its glue: loose grains, a clay wash, '
         .'an unsealed decal.';
 
-    protected const WATCHES = [TechniqueKind::Mask];
+    protected const WATCHES = [Nature::Mask];
 
     public function examine(Situation $situation, Strata $below): ?Finding
     {

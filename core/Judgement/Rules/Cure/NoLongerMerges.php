@@ -13,7 +13,7 @@ use Ulvrach\Physics\Evaluation\Layer;
 use Ulvrach\Physics\Evaluation\Situation;
 use Ulvrach\Physics\Evaluation\Strata;
 use Ulvrach\Quantity\Minutes;
-use Ulvrach\Stuff\Technique\TechniqueKind;
+use Ulvrach\Stuff\Technique\Nature;
 
 final class NoLongerMerges extends RuleBase
 {
@@ -25,24 +25,24 @@ final class NoLongerMerges extends RuleBase
         .'coat, the next pass drags it.';
 
     protected const WATCHES = [
-        TechniqueKind::Wash,
-        TechniqueKind::Blend,
-        TechniqueKind::Streak,
-        TechniqueKind::Mud,
-        TechniqueKind::Filter,
-        TechniqueKind::Pigment,
-        TechniqueKind::Chips,
-        TechniqueKind::Metal,
-        TechniqueKind::Gloss,
-        TechniqueKind::Sculpt,
-        TechniqueKind::Colour,
-        TechniqueKind::Shade,
-        TechniqueKind::Detail,
+        Nature::Wash,
+        Nature::Blend,
+        Nature::Streak,
+        Nature::Mud,
+        Nature::Filter,
+        Nature::Pigment,
+        Nature::Chips,
+        Nature::Metal,
+        Nature::Gloss,
+        Nature::Sculpt,
+        Nature::Colour,
+        Nature::Shade,
+        Nature::Detail,
     ];
 
     public function concerns(Situation $situation): bool
     {
-        return $situation->kind->isWorkedWet() || $situation->step->merge !== null;
+        return $situation->kind->is(Nature::WorkedWet) || $situation->step->merge !== null;
     }
 
     public function examine(Situation $situation, Strata $below): ?Finding

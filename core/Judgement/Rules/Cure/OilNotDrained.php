@@ -12,7 +12,7 @@ use Ulvrach\Judgement\Rules\Severity;
 use Ulvrach\Physics\Evaluation\Situation;
 use Ulvrach\Physics\Evaluation\Strata;
 use Ulvrach\Quantity\Minutes;
-use Ulvrach\Stuff\Technique\TechniqueKind;
+use Ulvrach\Stuff\Technique\Nature;
 
 final class OilNotDrained extends RuleBase
 {
@@ -26,10 +26,7 @@ final class OilNotDrained extends RuleBase
         .'glossy.';
 
     protected const WATCHES = [
-        TechniqueKind::Filter,
-        TechniqueKind::Wash,
-        TechniqueKind::Blend,
-        TechniqueKind::Streak,
+        Nature::Tint,
     ];
 
     public function concerns(Situation $situation): bool

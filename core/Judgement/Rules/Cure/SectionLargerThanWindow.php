@@ -11,7 +11,7 @@ use Ulvrach\Judgement\Rules\Severity;
 use Ulvrach\Physics\Evaluation\Situation;
 use Ulvrach\Physics\Evaluation\Strata;
 use Ulvrach\Quantity\Minutes;
-use Ulvrach\Stuff\Technique\TechniqueKind;
+use Ulvrach\Stuff\Technique\Nature;
 
 final class SectionLargerThanWindow extends RuleBase
 {
@@ -22,7 +22,7 @@ final class SectionLargerThanWindow extends RuleBase
     public const EXPLANATION = 'Cleaning takes longer than applying, so the last inch of a large section has set '
         .'before the cleaner gets there.';
 
-    protected const WATCHES = [TechniqueKind::Wash, TechniqueKind::Blend, TechniqueKind::Streak];
+    protected const WATCHES = [Nature::DrawnOff];
 
     public function concerns(Situation $situation): bool
     {

@@ -19,7 +19,7 @@ use Ulvrach\Stuff\Chemistry\CureState;
 use Ulvrach\Stuff\Chemistry\Load;
 use Ulvrach\Stuff\Chemistry\Sheen;
 use Ulvrach\Stuff\Technique\Coverage;
-use Ulvrach\Stuff\Technique\TechniqueKind;
+use Ulvrach\Stuff\Technique\Nature;
 
 final class TooEarly extends RuleBase
 {
@@ -32,7 +32,7 @@ final class TooEarly extends RuleBase
 
     public function concerns(Situation $situation): bool
     {
-        return $situation->kind !== TechniqueKind::Mask &&
+        return ! $situation->kind->is(Nature::Mask) &&
             ($situation->start < $situation->ready || $situation->step->waitMinutes !== null);
     }
 
@@ -43,7 +43,7 @@ final class TooEarly extends RuleBase
             return null;
         }
         // An empty wait has weighed what can be lost; who names a time is told of the doubt.
-        $isAsked = $situation->step->waitMinutes !== null && $hold->layer->kind !== TechniqueKind::Sculpt;
+        $isAsked = $situation->step->waitMinutes !== null && ! $hold->layer->kind->is(Nature::Sculpt);
         $until = $isAsked ? $hold->sure : $hold->until;
         if ($until <= $situation->start) {
             return null;
@@ -78,8 +78,8 @@ final class TooEarly extends RuleBase
     private function isSaidElsewhere(Hold $hold, Situation $situation, Strata $below): bool
     {
         $film = $below->releaseFilm();
-        $isLift = $situation->kind === TechniqueKind::LiftOff;
-        if ($situation->kind === TechniqueKind::CleanUp && $situation->mergesInto($hold->layer)) {
+        $isLift = $situation->kind->is(Nature::LiftOff);
+        if ($situation->kind->is(Nature::CleanUp) && $situation->mergesInto($hold->layer)) {
             return true;
         }
         if ($isLift && $film !== null && $hold->layer->stepIndex < $film->stepIndex) {
@@ -115,13 +115,13 @@ final class TooEarly extends RuleBase
     {
         $layer = $hold->layer;
         if ($situation->start >= $hold->soonest) {
-            return $layer->kind === TechniqueKind::Decal ? Severity::Risk : Severity::Note;
+            return $layer->kind->is(Nature::Decal) ? Severity::Risk : Severity::Note;
         }
         // What is torn then is the mask's own edge, or a coat that is sprayed again.
-        if ($situation->kind === TechniqueKind::Unmask) {
+        if ($situation->kind->is(Nature::Unmask)) {
             return Severity::Note;
         }
-        if ($situation->kind === TechniqueKind::LiftOff) {
+        if ($situation->kind->is(Nature::LiftOff)) {
             return Severity::Risk;
         }
         $isTorn =
@@ -140,7 +140,7 @@ final class TooEarly extends RuleBase
 
         return match (true) {
             $layer->load === Load::Dab, $layer->isSpot && $situation->work->isSpot => Severity::Note,
-            $isTorn, $layer->kind === TechniqueKind::Decal => Severity::Stop,
+            $isTorn, $layer->kind->is(Nature::Decal) => Severity::Stop,
             default => Severity::Risk,
         };
     }

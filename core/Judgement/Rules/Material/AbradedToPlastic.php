@@ -11,7 +11,7 @@ use Ulvrach\Judgement\Rules\RuleKind;
 use Ulvrach\Judgement\Rules\Severity;
 use Ulvrach\Physics\Evaluation\Situation;
 use Ulvrach\Physics\Evaluation\Strata;
-use Ulvrach\Stuff\Technique\TechniqueKind;
+use Ulvrach\Stuff\Technique\Nature;
 
 final class AbradedToPlastic extends RuleBase
 {
@@ -24,12 +24,12 @@ final class AbradedToPlastic extends RuleBase
     public const EXPLANATION = 'Rubbing wears the paint down to what lies under it: without a primer or a barrier that '
         .'is bare plastic.';
 
-    protected const WATCHES = [TechniqueKind::Abrade];
+    protected const WATCHES = [Nature::Abrade];
 
     public function examine(Situation $situation, Strata $below): ?Finding
     {
         return $below->layers !== [] &&
-            ! $below->has(TechniqueKind::Prime, TechniqueKind::ClearCoat, TechniqueKind::ReleaseFilm)
+            ! $below->has(Nature::Prime, Nature::ClearCoat, Nature::ReleaseFilm)
             ? $this->finding(
                 Severity::Risk,
                 $situation,

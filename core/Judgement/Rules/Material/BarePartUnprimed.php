@@ -10,7 +10,7 @@ use Ulvrach\Judgement\Rules\RuleBase;
 use Ulvrach\Judgement\Rules\Severity;
 use Ulvrach\Physics\Evaluation\Situation;
 use Ulvrach\Physics\Evaluation\Strata;
-use Ulvrach\Stuff\Technique\TechniqueKind;
+use Ulvrach\Stuff\Technique\Nature;
 
 final class BarePartUnprimed extends RuleBase
 {
@@ -22,10 +22,9 @@ final class BarePartUnprimed extends RuleBase
         .'edges and flakes when the part bends.';
 
     protected const WATCHES = [
-        TechniqueKind::Colour,
-        TechniqueKind::Shade,
-        TechniqueKind::ClearCoat,
-        TechniqueKind::ReleaseFilm,
+        Nature::CoatOfPaint,
+        Nature::ClearCoat,
+        Nature::ReleaseFilm,
     ];
 
     public function examine(Situation $situation, Strata $below): ?Finding

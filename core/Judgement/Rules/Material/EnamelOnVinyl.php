@@ -12,7 +12,7 @@ use Ulvrach\Physics\Evaluation\Situation;
 use Ulvrach\Physics\Evaluation\Strata;
 use Ulvrach\Stuff\Chemistry\BinderFamily;
 use Ulvrach\Stuff\Chemistry\Substrate;
-use Ulvrach\Stuff\Technique\TechniqueKind;
+use Ulvrach\Stuff\Technique\Nature;
 
 final class EnamelOnVinyl extends RuleBase
 {
@@ -23,11 +23,8 @@ final class EnamelOnVinyl extends RuleBase
     public const EXPLANATION = 'The softener in vinyl keeps enamel from hardening: it stays tacky for good.';
 
     protected const WATCHES = [
-        TechniqueKind::Prime,
-        TechniqueKind::Colour,
-        TechniqueKind::Shade,
-        TechniqueKind::Detail,
-        TechniqueKind::Wash,
+        Nature::Paint,
+        Nature::Wash,
     ];
 
     public function examine(Situation $situation, Strata $below): ?Finding

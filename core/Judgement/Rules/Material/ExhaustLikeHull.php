@@ -13,7 +13,7 @@ use Ulvrach\Judgement\Rules\Severity;
 use Ulvrach\Physics\Evaluation\Strata;
 use Ulvrach\Plan\Plan;
 use Ulvrach\Plan\ZoneKind;
-use Ulvrach\Stuff\Technique\TechniqueKind;
+use Ulvrach\Stuff\Technique\Nature;
 
 final class ExhaustLikeHull extends EndRule implements JourneyRule
 {
@@ -27,7 +27,7 @@ final class ExhaustLikeHull extends EndRule implements JourneyRule
 
     public function conclude(Plan $plan, Strata $zone, array $times): ?Finding
     {
-        if ($zone->zone->kind !== ZoneKind::Exhaust || ! $zone->has(TechniqueKind::Colour)) {
+        if ($zone->zone->kind !== ZoneKind::Exhaust || ! $zone->has(Nature::Colour)) {
             return null;
         }
         foreach ($zone->layers as $layer) {

@@ -13,7 +13,7 @@ use Ulvrach\Physics\Evaluation\Situation;
 use Ulvrach\Physics\Evaluation\Strata;
 use Ulvrach\Plan\Terrain;
 use Ulvrach\Stuff\Technique\ColourRole;
-use Ulvrach\Stuff\Technique\TechniqueKind;
+use Ulvrach\Stuff\Technique\Nature;
 
 final class GroundDisagrees extends RuleBase
 {
@@ -27,11 +27,11 @@ final class GroundDisagrees extends RuleBase
         .'dust.';
 
     protected const WATCHES = [
-        TechniqueKind::Mud,
-        TechniqueKind::Pigment,
-        TechniqueKind::Shade,
-        TechniqueKind::Colour,
-        TechniqueKind::Blend,
+        Nature::Mud,
+        Nature::Pigment,
+        Nature::Shade,
+        Nature::Colour,
+        Nature::Blend,
     ];
 
     public function concerns(Situation $situation): bool

@@ -13,7 +13,7 @@ use Ulvrach\Judgement\Rules\Severity;
 use Ulvrach\Physics\Evaluation\Strata;
 use Ulvrach\Plan\Plan;
 use Ulvrach\Plan\ZoneKind;
-use Ulvrach\Stuff\Technique\TechniqueKind;
+use Ulvrach\Stuff\Technique\Nature;
 
 final class InteriorLeftClean extends EndRule implements PlanRule
 {
@@ -30,14 +30,14 @@ final class InteriorLeftClean extends EndRule implements PlanRule
         $mud = array_filter(
             $strata,
             static fn (Strata $zone) => $zone->zone->kind !== ZoneKind::Interior &&
-                $zone->lastStepOf(TechniqueKind::Mud) >= 0,
+                $zone->lastStepOf(Nature::Mud) >= 0,
         );
         $findings = [];
         foreach ($mud === [] ? [] : $strata as $zone) {
             $isClean =
                 $zone->zone->kind === ZoneKind::Interior &&
-                $zone->has(TechniqueKind::Colour) &&
-                $zone->lastStepOf(TechniqueKind::Mud, TechniqueKind::Pigment, TechniqueKind::Blend) < 0;
+                $zone->has(Nature::Colour) &&
+                $zone->lastStepOf(Nature::Mud, Nature::Pigment, Nature::Blend) < 0;
             if ($isClean && $zone->closedBy === null) {
                 $findings[] = [
                     $this->findingOn(

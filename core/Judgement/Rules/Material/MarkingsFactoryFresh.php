@@ -14,7 +14,7 @@ use Ulvrach\Physics\Evaluation\Layer;
 use Ulvrach\Physics\Evaluation\Strata;
 use Ulvrach\Plan\Plan;
 use Ulvrach\Stuff\Technique\ColourRole;
-use Ulvrach\Stuff\Technique\TechniqueKind;
+use Ulvrach\Stuff\Technique\Nature;
 
 final class MarkingsFactoryFresh extends EndRule implements JourneyRule
 {
@@ -28,12 +28,14 @@ final class MarkingsFactoryFresh extends EndRule implements JourneyRule
 
     public function conclude(Plan $plan, Strata $zone, array $times): ?Finding
     {
-        $decal = $zone->lastStepOf(TechniqueKind::Decal);
-        $weathering = count(array_filter($zone->layers, static fn (Layer $layer) => $layer->kind->isWeathering()));
+        $decal = $zone->lastStepOf(Nature::Decal);
+        $weathering = count(
+            array_filter($zone->layers, static fn (Layer $layer) => $layer->kind->is(Nature::Weathering)),
+        );
         $after = array_filter(
             $zone->layers,
             static fn (Layer $layer) => $layer->stepIndex > $decal &&
-                ($layer->kind->isWeathering() || $layer->technique->role === ColourRole::Dust),
+                ($layer->kind->is(Nature::Weathering) || $layer->technique->role === ColourRole::Dust),
         );
 
         return $decal >= 0 && $weathering >= 2 && $after === []

@@ -12,7 +12,7 @@ use Ulvrach\Judgement\Rules\Severity;
 use Ulvrach\Physics\Evaluation\Situation;
 use Ulvrach\Physics\Evaluation\Strata;
 use Ulvrach\Quantity\RealSize;
-use Ulvrach\Stuff\Technique\TechniqueKind;
+use Ulvrach\Stuff\Technique\Nature;
 
 final class MarksOutOfScale extends RuleBase
 {
@@ -26,10 +26,8 @@ final class MarksOutOfScale extends RuleBase
         .'1:72 is a hole of 36 mm.';
 
     protected const WATCHES = [
-        TechniqueKind::Chips,
-        TechniqueKind::LiftOff,
-        TechniqueKind::Abrade,
-        TechniqueKind::Mud,
+        Nature::Wear,
+        Nature::Mud,
     ];
 
     public function concerns(Situation $situation): bool
@@ -40,7 +38,7 @@ final class MarksOutOfScale extends RuleBase
     public function examine(Situation $situation, Strata $below): ?Finding
     {
         $mark = $situation->technique->markMm;
-        $limit = RealSize::of($situation->kind === TechniqueKind::Mud ? 'clod' : 'chip')->most;
+        $limit = RealSize::of($situation->kind->is(Nature::Mud) ? 'clod' : 'chip')->most;
         if ($mark === null || $mark * $situation->plan->build->scale <= $limit) {
             return null;
         }
@@ -58,7 +56,7 @@ final class MarksOutOfScale extends RuleBase
     public function remedies(Finding $finding, Workbench $bench): array
     {
         $finer =
-            $bench->techniqueOf($finding->stepId)->kind === TechniqueKind::Chips
+            $bench->techniqueOf($finding->stepId)->kind->is(Nature::Chips)
                 ? [
                     $bench->chipsInstead($finding->stepId, 'brush-chips', 'Paint them with the finest brush instead'),
                 ]

@@ -12,7 +12,7 @@ use Ulvrach\Judgement\Rules\RuleKind;
 use Ulvrach\Judgement\Rules\Severity;
 use Ulvrach\Plan\DepictedMaterial;
 use Ulvrach\Plan\Plan;
-use Ulvrach\Stuff\Technique\TechniqueKind;
+use Ulvrach\Stuff\Technique\Nature;
 
 final class MaterialNotToldApart extends EndRule implements PlanRule
 {
@@ -47,7 +47,7 @@ final class MaterialNotToldApart extends EndRule implements PlanRule
                 $soft &&
                 $paint !== null &&
                 isset($metal[$paint->product->id]) &&
-                $paint->kind === TechniqueKind::Colour
+                $paint->kind->is(Nature::Colour)
             ) {
                 $findings[] = [
                     $this->findingOn(

@@ -13,7 +13,7 @@ use Ulvrach\Judgement\Rules\Severity;
 use Ulvrach\Light\Colour\Lab;
 use Ulvrach\Plan\Plan;
 use Ulvrach\Stuff\Material\Need;
-use Ulvrach\Stuff\Technique\TechniqueKind;
+use Ulvrach\Stuff\Technique\Nature;
 
 final class OneEarthTone extends EndRule implements PlanRule
 {
@@ -34,7 +34,7 @@ final class OneEarthTone extends EndRule implements PlanRule
                 if ($layer->technique->role->isEarth()) {
                     $tones[$layer->product->id] = true;
                     $last =
-                        $layer->kind === TechniqueKind::Mud &&
+                        $layer->kind->is(Nature::Mud) &&
                         ($last === null || $layer->stepIndex >= $last[0]->stepIndex)
                             ? [$layer, $zone]
                             : $last;

@@ -11,7 +11,7 @@ use Ulvrach\Judgement\Rules\Remedy\Workbench;
 use Ulvrach\Judgement\Rules\RuleKind;
 use Ulvrach\Judgement\Rules\Severity;
 use Ulvrach\Plan\Plan;
-use Ulvrach\Stuff\Technique\TechniqueKind;
+use Ulvrach\Stuff\Technique\Nature;
 
 final class OneKindOfChips extends EndRule implements PlanRule
 {
@@ -29,12 +29,12 @@ final class OneKindOfChips extends EndRule implements PlanRule
         $last = null;
         foreach ($strata as $zone) {
             foreach ($zone->layers as $layer) {
-                if ($layer->kind === TechniqueKind::Chips) {
+                if ($layer->kind->is(Nature::Chips)) {
                     $tools[$layer->technique->code] = true;
                     $last = [$layer, $zone];
                 }
             }
-            if ($zone->lastStepOf(TechniqueKind::LiftOff, TechniqueKind::Abrade) >= 0) {
+            if ($zone->lastStepOf(Nature::LiftOff, Nature::Abrade) >= 0) {
                 return [];
             }
         }

@@ -10,7 +10,7 @@ use Ulvrach\Judgement\Rules\RuleBase;
 use Ulvrach\Judgement\Rules\Severity;
 use Ulvrach\Physics\Evaluation\Situation;
 use Ulvrach\Physics\Evaluation\Strata;
-use Ulvrach\Stuff\Technique\TechniqueKind;
+use Ulvrach\Stuff\Technique\Nature;
 
 final class RustOnWhatCannotRust extends RuleBase
 {
@@ -21,10 +21,10 @@ final class RustOnWhatCannotRust extends RuleBase
     public const EXPLANATION = 'Only steel rusts: aluminium turns grey, wood rots, rubber, canvas and fibreglass fade.';
 
     protected const WATCHES = [
-        TechniqueKind::Wash,
-        TechniqueKind::Streak,
-        TechniqueKind::Pigment,
-        TechniqueKind::ReleaseFilm,
+        Nature::Wash,
+        Nature::Streak,
+        Nature::Pigment,
+        Nature::ReleaseFilm,
     ];
 
     /** Degrees of hue, least chroma and L* of a ground that reads as rust where it is uncovered. */
@@ -36,12 +36,12 @@ final class RustOnWhatCannotRust extends RuleBase
 
     public function concerns(Situation $situation): bool
     {
-        return $situation->technique->depictsRust || $situation->kind === TechniqueKind::ReleaseFilm;
+        return $situation->technique->depictsRust || $situation->kind->is(Nature::ReleaseFilm);
     }
 
     public function examine(Situation $situation, Strata $below): ?Finding
     {
-        if ($situation->kind === TechniqueKind::ReleaseFilm) {
+        if ($situation->kind->is(Nature::ReleaseFilm)) {
             return $this->underTheFilm($situation, $below);
         }
 
@@ -81,7 +81,7 @@ final class RustOnWhatCannotRust extends RuleBase
     /** A run may cross wood or canvas below something of steel. */
     private function severity(Situation $situation, Strata $below): Severity
     {
-        return $situation->kind === TechniqueKind::Streak && Fitting::isNamed($situation, $below)
+        return $situation->kind->is(Nature::Streak) && Fitting::isNamed($situation, $below)
             ? Severity::Note
             : Severity::Risk;
     }

@@ -12,7 +12,7 @@ use Ulvrach\Judgement\Rules\Severity;
 use Ulvrach\Physics\Evaluation\Situation;
 use Ulvrach\Physics\Evaluation\Strata;
 use Ulvrach\Plan\ZoneKind;
-use Ulvrach\Stuff\Technique\TechniqueKind;
+use Ulvrach\Stuff\Technique\Nature;
 
 final class TooBrightToRun extends RuleBase
 {
@@ -25,7 +25,7 @@ final class TooBrightToRun extends RuleBase
     public const EXPLANATION = 'What runs on the ground is polished by grit, which leaves it bright but grey; chrome '
         .'and new silver belong to parts that nothing grinds.';
 
-    protected const WATCHES = [TechniqueKind::Metal, TechniqueKind::Chips, TechniqueKind::Detail];
+    protected const WATCHES = [Nature::Metal, Nature::Chips, Nature::Detail];
 
     /** CIELAB lightness above which a metal reads as chrome or new silver; docs/sources.md, "bright metal". */
     private const CHROME = 72.0;

@@ -13,7 +13,7 @@ use Ulvrach\Judgement\Rules\Severity;
 use Ulvrach\Physics\Evaluation\Strata;
 use Ulvrach\Plan\Plan;
 use Ulvrach\Plan\ZoneKind;
-use Ulvrach\Stuff\Technique\TechniqueKind;
+use Ulvrach\Stuff\Technique\Nature;
 
 final class TrackFacesUnpolished extends EndRule implements JourneyRule
 {
@@ -31,7 +31,7 @@ final class TrackFacesUnpolished extends EndRule implements JourneyRule
         if (
             $zone->zone->kind !== ZoneKind::Tracks ||
             count($zone->layers) < 2 ||
-            $zone->lastStepOf(TechniqueKind::Metal) >= 0
+            $zone->lastStepOf(Nature::Metal) >= 0
         ) {
             return null;
         }

@@ -11,7 +11,7 @@ use Ulvrach\Judgement\Rules\RuleKind;
 use Ulvrach\Judgement\Rules\Severity;
 use Ulvrach\Physics\Evaluation\Situation;
 use Ulvrach\Physics\Evaluation\Strata;
-use Ulvrach\Stuff\Technique\TechniqueKind;
+use Ulvrach\Stuff\Technique\Nature;
 
 final class WearBeyondService extends RuleBase
 {
@@ -25,14 +25,12 @@ final class WearBeyondService extends RuleBase
         .'is not believed.';
 
     protected const WATCHES = [
-        TechniqueKind::Chips,
-        TechniqueKind::LiftOff,
-        TechniqueKind::Abrade,
-        TechniqueKind::Wash,
-        TechniqueKind::Streak,
-        TechniqueKind::Blend,
-        TechniqueKind::Detail,
-        TechniqueKind::Pigment,
+        Nature::Wear,
+        Nature::Wash,
+        Nature::Streak,
+        Nature::Blend,
+        Nature::Detail,
+        Nature::Pigment,
     ];
 
     public function concerns(Situation $situation): bool

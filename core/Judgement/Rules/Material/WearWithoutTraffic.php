@@ -13,7 +13,7 @@ use Ulvrach\Physics\Evaluation\Situation;
 use Ulvrach\Physics\Evaluation\Strata;
 use Ulvrach\Plan\Place;
 use Ulvrach\Plan\Traffic;
-use Ulvrach\Stuff\Technique\TechniqueKind;
+use Ulvrach\Stuff\Technique\Nature;
 
 final class WearWithoutTraffic extends RuleBase
 {
@@ -25,7 +25,7 @@ final class WearWithoutTraffic extends RuleBase
 
     public const EXPLANATION = 'Paint wears where boots, hands and stowage rub; a sheltered corner keeps it.';
 
-    protected const WATCHES = [TechniqueKind::Chips, TechniqueKind::LiftOff, TechniqueKind::Abrade];
+    protected const WATCHES = [Nature::Wear];
 
     private const RUBBED = [
         Place::Edges,

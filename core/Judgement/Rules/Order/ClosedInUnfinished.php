@@ -10,7 +10,7 @@ use Ulvrach\Judgement\Rules\RuleBase;
 use Ulvrach\Judgement\Rules\Severity;
 use Ulvrach\Physics\Evaluation\Situation;
 use Ulvrach\Physics\Evaluation\Strata;
-use Ulvrach\Stuff\Technique\TechniqueKind;
+use Ulvrach\Stuff\Technique\Nature;
 
 final class ClosedInUnfinished extends RuleBase
 {
@@ -22,7 +22,7 @@ final class ClosedInUnfinished extends RuleBase
 
     protected const CERTAIN = true;
 
-    protected const WATCHES = [TechniqueKind::Join];
+    protected const WATCHES = [Nature::Join];
 
     public function concerns(Situation $situation): bool
     {
@@ -31,7 +31,7 @@ final class ClosedInUnfinished extends RuleBase
 
     public function examine(Situation $situation, Strata $below): ?Finding
     {
-        return ! $below->has(TechniqueKind::Colour, TechniqueKind::Detail)
+        return ! $below->has(Nature::Colour, Nature::Detail)
             ? $this->finding(Severity::Risk, $situation, $below, 'It is closed in before it has any colour.')
             : null;
     }

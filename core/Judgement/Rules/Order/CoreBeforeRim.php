@@ -11,7 +11,7 @@ use Ulvrach\Judgement\Rules\RuleKind;
 use Ulvrach\Judgement\Rules\Severity;
 use Ulvrach\Physics\Evaluation\Situation;
 use Ulvrach\Physics\Evaluation\Strata;
-use Ulvrach\Stuff\Technique\TechniqueKind;
+use Ulvrach\Stuff\Technique\Nature;
 
 final class CoreBeforeRim extends RuleBase
 {
@@ -24,7 +24,7 @@ final class CoreBeforeRim extends RuleBase
     public const EXPLANATION = 'The light rim of a chip is painted first and the dark core inside it; the other way '
         .'round the rim covers the core.';
 
-    protected const WATCHES = [TechniqueKind::Chips];
+    protected const WATCHES = [Nature::Chips];
 
     public function concerns(Situation $situation): bool
     {

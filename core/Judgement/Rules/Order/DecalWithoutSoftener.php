@@ -11,7 +11,7 @@ use Ulvrach\Judgement\Rules\RuleKind;
 use Ulvrach\Judgement\Rules\Severity;
 use Ulvrach\Physics\Evaluation\Situation;
 use Ulvrach\Physics\Evaluation\Strata;
-use Ulvrach\Stuff\Technique\TechniqueKind;
+use Ulvrach\Stuff\Technique\Nature;
 
 final class DecalWithoutSoftener extends RuleBase
 {
@@ -24,12 +24,12 @@ final class DecalWithoutSoftener extends RuleBase
     public const EXPLANATION = 'Over rivets and edges a film bridges the hollow unless softener has drawn it down; '
         .'under clear coat it stays so.';
 
-    protected const WATCHES = [TechniqueKind::ClearCoat];
+    protected const WATCHES = [Nature::ClearCoat];
 
     public function examine(Situation $situation, Strata $below): ?Finding
     {
-        $decal = $below->lastStepOf(TechniqueKind::Decal);
-        if ($decal < 0 || $below->lastStepOf(TechniqueKind::Soften, TechniqueKind::ClearCoat) > $decal) {
+        $decal = $below->lastStepOf(Nature::Decal);
+        if ($decal < 0 || $below->lastStepOf(Nature::Soften, Nature::ClearCoat) > $decal) {
             return null;
         }
         $number = $decal + 1;

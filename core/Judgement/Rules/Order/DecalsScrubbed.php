@@ -11,7 +11,7 @@ use Ulvrach\Judgement\Rules\Severity;
 use Ulvrach\Physics\Evaluation\Situation;
 use Ulvrach\Physics\Evaluation\Strata;
 use Ulvrach\Stuff\Chemistry\BinderFamily;
-use Ulvrach\Stuff\Technique\TechniqueKind;
+use Ulvrach\Stuff\Technique\Nature;
 
 final class DecalsScrubbed extends RuleBase
 {
@@ -21,7 +21,7 @@ final class DecalsScrubbed extends RuleBase
 
     public const EXPLANATION = 'The wet brush that lifts chips lifts an unsealed decal just as well.';
 
-    protected const WATCHES = [TechniqueKind::LiftOff];
+    protected const WATCHES = [Nature::LiftOff];
 
     public function examine(Situation $situation, Strata $below): ?Finding
     {

@@ -11,7 +11,7 @@ use Ulvrach\Judgement\Rules\RuleKind;
 use Ulvrach\Judgement\Rules\Severity;
 use Ulvrach\Physics\Evaluation\Situation;
 use Ulvrach\Physics\Evaluation\Strata;
-use Ulvrach\Stuff\Technique\TechniqueKind;
+use Ulvrach\Stuff\Technique\Nature;
 
 final class FilterAfterWash extends RuleBase
 {
@@ -23,17 +23,17 @@ final class FilterAfterWash extends RuleBase
 
     public const EXPLANATION = 'A filter over a wash softens the lines that the wash has just drawn.';
 
-    protected const WATCHES = [TechniqueKind::Filter];
+    protected const WATCHES = [Nature::Filter];
 
     public function examine(Situation $situation, Strata $below): ?Finding
     {
-        return $below->lastStepOf(TechniqueKind::Wash) >= 0
+        return $below->lastStepOf(Nature::Wash) >= 0
             ? $this->finding(
                 Severity::Note,
                 $situation,
                 $below,
                 'The filter softens the lines of the wash before it.',
-                ['wash' => $situation->plan->steps[$below->lastStepOf(TechniqueKind::Wash)]->id],
+                ['wash' => $situation->plan->steps[$below->lastStepOf(Nature::Wash)]->id],
             )
             : null;
     }

@@ -12,7 +12,7 @@ use Ulvrach\Judgement\Rules\Severity;
 use Ulvrach\Physics\Evaluation\Situation;
 use Ulvrach\Physics\Evaluation\Strata;
 use Ulvrach\Stuff\Chemistry\Sheen;
-use Ulvrach\Stuff\Technique\TechniqueKind;
+use Ulvrach\Stuff\Technique\Nature;
 
 final class FilterOverUnsealedWash extends RuleBase
 {
@@ -25,12 +25,12 @@ final class FilterOverUnsealedWash extends RuleBase
     public const EXPLANATION = 'Who seals between solvent steps keeps the lines of a wash under a coat before the '
         .'filter goes over them.';
 
-    protected const WATCHES = [TechniqueKind::Filter];
+    protected const WATCHES = [Nature::Filter];
 
     public function examine(Situation $situation, Strata $below): ?Finding
     {
-        $wash = $below->lastStepOf(TechniqueKind::Wash);
-        if ($wash < 0 || $below->lastStepOf(TechniqueKind::ClearCoat) > $wash) {
+        $wash = $below->lastStepOf(Nature::Wash);
+        if ($wash < 0 || $below->lastStepOf(Nature::ClearCoat) > $wash) {
             return null;
         }
         $number = $wash + 1;

@@ -11,7 +11,7 @@ use Ulvrach\Judgement\Rules\Severity;
 use Ulvrach\Physics\Evaluation\Situation;
 use Ulvrach\Physics\Evaluation\Strata;
 use Ulvrach\Stuff\Chemistry\Sheen;
-use Ulvrach\Stuff\Technique\TechniqueKind;
+use Ulvrach\Stuff\Technique\Nature;
 
 final class GlueOnMatte extends RuleBase
 {
@@ -21,13 +21,13 @@ final class GlueOnMatte extends RuleBase
 
     public const EXPLANATION = 'Glue that is squeezed out dries with a shine, and on a matte finish that line stays.';
 
-    protected const WATCHES = [TechniqueKind::Join];
+    protected const WATCHES = [Nature::Join];
 
     public function examine(Situation $situation, Strata $below): ?Finding
     {
         $top = $below->top();
 
-        return $top?->kind === TechniqueKind::ClearCoat && $below->sheen() === Sheen::Matte
+        return $top !== null && $top->kind->is(Nature::ClearCoat) && $below->sheen() === Sheen::Matte
             ? $this->finding(
                 Severity::Note,
                 $situation,

@@ -12,7 +12,7 @@ use Ulvrach\Judgement\Rules\Severity;
 use Ulvrach\Physics\Evaluation\Layer;
 use Ulvrach\Physics\Evaluation\Strata;
 use Ulvrach\Plan\Plan;
-use Ulvrach\Stuff\Technique\TechniqueKind;
+use Ulvrach\Stuff\Technique\Nature;
 use Ulvrach\Stuff\Technique\TechniqueLibrary;
 
 final class LiftOffLayerAfterColour extends EndRule implements PlanRule
@@ -33,7 +33,7 @@ final class LiftOffLayerAfterColour extends EndRule implements PlanRule
             $hasColour = false;
             foreach ($zone->layers as $layer) {
                 if (
-                    $layer->kind === TechniqueKind::ReleaseFilm &&
+                    $layer->kind->is(Nature::ReleaseFilm) &&
                     $hasColour &&
                     ! $this->isPainted($layer, $zone, $plan)
                 ) {
@@ -47,7 +47,7 @@ final class LiftOffLayerAfterColour extends EndRule implements PlanRule
                         $zone,
                     ];
                 }
-                $hasColour = $hasColour || $layer->kind === TechniqueKind::Colour;
+                $hasColour = $hasColour || $layer->kind->is(Nature::Colour);
             }
         }
 
@@ -60,7 +60,7 @@ final class LiftOffLayerAfterColour extends EndRule implements PlanRule
         foreach ($zone->journey as $index) {
             if (
                 $index > $film->stepIndex &&
-                TechniqueLibrary::get($plan->steps[$index]->technique)->kind->paints()
+                TechniqueLibrary::get($plan->steps[$index]->technique)->kind->is(Nature::CoatOfPaint)
             ) {
                 return true;
             }
@@ -71,8 +71,8 @@ final class LiftOffLayerAfterColour extends EndRule implements PlanRule
 
     public function remedies(Finding $finding, Workbench $bench): array
     {
-        $colour = $bench->lastStepOfKindBefore($finding->stepId, [TechniqueKind::Colour], $finding->zones[0]);
-        $lift = $bench->firstStepOfKindAfter($finding->stepId, [TechniqueKind::LiftOff], $finding->zones[0]);
+        $colour = $bench->lastStepOfKindBefore($finding->stepId, [Nature::Colour], $finding->zones[0]);
+        $lift = $bench->firstStepOfKindAfter($finding->stepId, [Nature::LiftOff], $finding->zones[0]);
         $remedies = [];
         if ($colour !== null) {
             $remedies[] =

@@ -10,7 +10,7 @@ use Ulvrach\Judgement\Rules\RuleBase;
 use Ulvrach\Judgement\Rules\Severity;
 use Ulvrach\Physics\Evaluation\Situation;
 use Ulvrach\Physics\Evaluation\Strata;
-use Ulvrach\Stuff\Technique\TechniqueKind;
+use Ulvrach\Stuff\Technique\Nature;
 
 final class LiftOffLayerSealedIn extends RuleBase
 {
@@ -23,13 +23,13 @@ final class LiftOffLayerSealedIn extends RuleBase
 
     protected const CERTAIN = true;
 
-    protected const WATCHES = [TechniqueKind::ClearCoat];
+    protected const WATCHES = [Nature::ClearCoat];
 
     public function examine(Situation $situation, Strata $below): ?Finding
     {
         $film = $below->releaseFilm();
         // The first coat seals it in; the next ones change nothing.
-        if ($film === null || $below->lastStepOf(TechniqueKind::ClearCoat) > $film->stepIndex) {
+        if ($film === null || $below->lastStepOf(Nature::ClearCoat) > $film->stepIndex) {
             return null;
         }
         $number = $film->stepIndex + 1;
@@ -45,7 +45,7 @@ final class LiftOffLayerSealedIn extends RuleBase
 
     public function remedies(Finding $finding, Workbench $bench): array
     {
-        $lift = $bench->firstStepOfKindAfter($finding->stepId, [TechniqueKind::LiftOff], $finding->zones[0]);
+        $lift = $bench->firstStepOfKindAfter($finding->stepId, [Nature::LiftOff], $finding->zones[0]);
         $film = (string) $finding->facts['film'];
 
         return [

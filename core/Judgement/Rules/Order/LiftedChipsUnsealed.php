@@ -14,7 +14,7 @@ use Ulvrach\Physics\Evaluation\Strata;
 use Ulvrach\Plan\Plan;
 use Ulvrach\Stuff\Chemistry\Sheen;
 use Ulvrach\Stuff\Material\Need;
-use Ulvrach\Stuff\Technique\TechniqueKind;
+use Ulvrach\Stuff\Technique\Nature;
 
 final class LiftedChipsUnsealed extends EndRule implements JourneyRule
 {
@@ -29,12 +29,12 @@ final class LiftedChipsUnsealed extends EndRule implements JourneyRule
 
     public function conclude(Plan $plan, Strata $zone, array $times): ?Finding
     {
-        $lifted = $zone->lastStepOf(TechniqueKind::LiftOff);
-        if ($lifted < 0 || $zone->lastStepOf(TechniqueKind::ClearCoat) > $lifted) {
+        $lifted = $zone->lastStepOf(Nature::LiftOff);
+        if ($lifted < 0 || $zone->lastStepOf(Nature::ClearCoat) > $lifted) {
             return null;
         }
 
-        if (! $zone->has(TechniqueKind::ReleaseFilm)) {
+        if (! $zone->has(Nature::ReleaseFilm)) {
             // Salt is brushed off with the chips, and leaves nothing that water could wake.
             return null;
         }

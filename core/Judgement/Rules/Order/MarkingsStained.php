@@ -12,7 +12,7 @@ use Ulvrach\Judgement\Rules\Severity;
 use Ulvrach\Physics\Evaluation\Situation;
 use Ulvrach\Physics\Evaluation\Strata;
 use Ulvrach\Stuff\Chemistry\Sheen;
-use Ulvrach\Stuff\Technique\TechniqueKind;
+use Ulvrach\Stuff\Technique\Nature;
 
 final class MarkingsStained extends RuleBase
 {
@@ -24,12 +24,12 @@ final class MarkingsStained extends RuleBase
 
     public const EXPLANATION = 'Brown and ochre tints yellow white markings for good unless a clear coat lies between.';
 
-    protected const WATCHES = [TechniqueKind::Filter, TechniqueKind::Wash, TechniqueKind::Blend];
+    protected const WATCHES = [Nature::Tint];
 
     public function examine(Situation $situation, Strata $below): ?Finding
     {
         foreach ($below->exposed() as $layer) {
-            if ($layer->kind === TechniqueKind::Decal && $situation->product?->material->colour !== null) {
+            if ($layer->kind->is(Nature::Decal) && $situation->product?->material->colour !== null) {
                 $number = $layer->stepIndex + 1;
 
                 return $this->finding(

@@ -11,7 +11,7 @@ use Ulvrach\Judgement\Rules\Severity;
 use Ulvrach\Physics\Evaluation\Situation;
 use Ulvrach\Physics\Evaluation\Strata;
 use Ulvrach\Stuff\Technique\ColourRole;
-use Ulvrach\Stuff\Technique\TechniqueKind;
+use Ulvrach\Stuff\Technique\Nature;
 
 final class MetalOverWash extends RuleBase
 {
@@ -21,12 +21,12 @@ final class MetalOverWash extends RuleBase
 
     public const EXPLANATION = 'Metal brushed over raised detail lies on top of the wash around it and hides its line.';
 
-    protected const WATCHES = [TechniqueKind::Metal];
+    protected const WATCHES = [Nature::Metal];
 
     public function examine(Situation $situation, Strata $below): ?Finding
     {
         foreach ($below->exposed() as $layer) {
-            if ($layer->kind === TechniqueKind::Wash && $layer->technique->role === ColourRole::Shade) {
+            if ($layer->kind->is(Nature::Wash) && $layer->technique->role === ColourRole::Shade) {
                 $number = $layer->stepIndex + 1;
 
                 return $this->finding(

@@ -15,7 +15,7 @@ use Ulvrach\Physics\Evaluation\Strata;
 use Ulvrach\Stuff\Chemistry\BinderFamily;
 use Ulvrach\Stuff\Chemistry\Sheen;
 use Ulvrach\Stuff\Technique\ColourRole;
-use Ulvrach\Stuff\Technique\TechniqueKind;
+use Ulvrach\Stuff\Technique\Nature;
 
 final class MetalUnderMatteCoat extends RuleBase
 {
@@ -27,7 +27,7 @@ final class MetalUnderMatteCoat extends RuleBase
 
     public const EXPLANATION = 'A matte coat scatters the light that made metal shine: it turns into grey paint.';
 
-    protected const WATCHES = [TechniqueKind::ClearCoat];
+    protected const WATCHES = [Nature::ClearCoat];
 
     public function concerns(Situation $situation): bool
     {
@@ -57,7 +57,7 @@ final class MetalUnderMatteCoat extends RuleBase
     private function shines(Layer $layer): bool
     {
         return $layer->product->material->metallic ||
-            $layer->kind === TechniqueKind::Metal ||
+            $layer->kind->is(Nature::Metal) ||
             ($layer->film === BinderFamily::MetalPencil && $layer->technique->role === ColourRole::Metal);
     }
 

@@ -11,7 +11,7 @@ use Ulvrach\Judgement\Rules\RuleKind;
 use Ulvrach\Judgement\Rules\Severity;
 use Ulvrach\Physics\Evaluation\Situation;
 use Ulvrach\Physics\Evaluation\Strata;
-use Ulvrach\Stuff\Technique\TechniqueKind;
+use Ulvrach\Stuff\Technique\Nature;
 use Ulvrach\Stuff\Technique\TechniqueLibrary;
 
 final class NoLookBeforeSeal extends RuleBase
@@ -25,7 +25,9 @@ final class NoLookBeforeSeal extends RuleBase
     public const EXPLANATION = 'A clear coat locks in what lies below; what was missed is found in a fresh look, and '
         .'afterwards it is too late.';
 
-    protected const WATCHES = [TechniqueKind::ClearCoat];
+    protected const WATCHES = [Nature::ClearCoat];
+
+    private const WORTH_A_LOOK = [Nature::Decal, Nature::DrawnOff, Nature::Chips, Nature::LiftOff];
 
     public function concerns(Situation $situation): bool
     {
@@ -34,15 +36,7 @@ final class NoLookBeforeSeal extends RuleBase
 
     public function examine(Situation $situation, Strata $below): ?Finding
     {
-        $work = $below->lastStepOf(
-            TechniqueKind::Decal,
-            TechniqueKind::Wash,
-            TechniqueKind::Blend,
-            TechniqueKind::Streak,
-            TechniqueKind::Chips,
-            TechniqueKind::LiftOff,
-        );
-        if ($work < 0) {
+        if ($below->lastStepOf(...self::WORTH_A_LOOK) < 0) {
             return null;
         }
 
@@ -57,21 +51,13 @@ final class NoLookBeforeSeal extends RuleBase
     /** It is asked once: who has heard it knows it. */
     private function isFirst(Situation $situation): bool
     {
-        $done = [
-            TechniqueKind::Decal,
-            TechniqueKind::Wash,
-            TechniqueKind::Blend,
-            TechniqueKind::Streak,
-            TechniqueKind::Chips,
-            TechniqueKind::LiftOff,
-        ];
         $isWorked = false;
         foreach (array_slice($situation->plan->steps, 0, $situation->index) as $step) {
             $kind = TechniqueLibrary::get($step->technique)->kind;
-            if ($isWorked && $kind === TechniqueKind::ClearCoat) {
+            if ($isWorked && $kind->is(Nature::ClearCoat)) {
                 return false;
             }
-            $isWorked = $isWorked || in_array($kind, $done, true);
+            $isWorked = $isWorked || $kind->isAny(...self::WORTH_A_LOOK);
         }
 
         return true;
@@ -81,7 +67,7 @@ final class NoLookBeforeSeal extends RuleBase
     private function isLookedAt(Situation $situation): bool
     {
         foreach ($situation->plan->steps as $step) {
-            if (TechniqueLibrary::get($step->technique)->kind === TechniqueKind::Look) {
+            if (TechniqueLibrary::get($step->technique)->kind->is(Nature::Look)) {
                 return true;
             }
         }

@@ -10,7 +10,7 @@ use Ulvrach\Judgement\Rules\RuleBase;
 use Ulvrach\Judgement\Rules\Severity;
 use Ulvrach\Physics\Evaluation\Situation;
 use Ulvrach\Physics\Evaluation\Strata;
-use Ulvrach\Stuff\Technique\TechniqueKind;
+use Ulvrach\Stuff\Technique\Nature;
 
 final class NothingToClean extends RuleBase
 {
@@ -23,7 +23,7 @@ final class NothingToClean extends RuleBase
 
     protected const CERTAIN = true;
 
-    protected const WATCHES = [TechniqueKind::CleanUp];
+    protected const WATCHES = [Nature::CleanUp];
 
     public function examine(Situation $situation, Strata $below): ?Finding
     {

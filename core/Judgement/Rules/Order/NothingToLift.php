@@ -12,7 +12,7 @@ use Ulvrach\Physics\Evaluation\Situation;
 use Ulvrach\Physics\Evaluation\Strata;
 use Ulvrach\Stuff\Chemistry\BinderFamily;
 use Ulvrach\Stuff\Technique\Application;
-use Ulvrach\Stuff\Technique\TechniqueKind;
+use Ulvrach\Stuff\Technique\Nature;
 use Ulvrach\Stuff\Technique\TechniqueLibrary;
 
 final class NothingToLift extends RuleBase
@@ -26,7 +26,7 @@ final class NothingToLift extends RuleBase
 
     protected const CERTAIN = true;
 
-    protected const WATCHES = [TechniqueKind::LiftOff];
+    protected const WATCHES = [Nature::LiftOff];
 
     public function examine(Situation $situation, Strata $below): ?Finding
     {
@@ -77,12 +77,13 @@ final class NothingToLift extends RuleBase
     private function isSaidOfTheFilm(Situation $situation, Strata $below): bool
     {
         foreach (array_slice($situation->plan->steps, $situation->index + 1) as $step) {
-            if ($step->covers($below->zone->id) && TechniqueLibrary::get($step->technique)->kind->paints()) {
+            $paints = TechniqueLibrary::get($step->technique)->kind->is(Nature::CoatOfPaint);
+            if ($paints && $step->covers($below->zone->id)) {
                 return false;
             }
         }
         foreach (array_slice($below->layers, 0, (int) $below->release) as $layer) {
-            if ($layer->kind === TechniqueKind::Colour) {
+            if ($layer->kind->is(Nature::Colour)) {
                 return true;
             }
         }
@@ -92,7 +93,7 @@ final class NothingToLift extends RuleBase
 
     public function remedies(Finding $finding, Workbench $bench): array
     {
-        $colour = $bench->lastStepOfKindBefore($finding->stepId, [TechniqueKind::Colour], $finding->zones[0]);
+        $colour = $bench->lastStepOfKindBefore($finding->stepId, [Nature::Colour], $finding->zones[0]);
         $film = $finding->facts['film'];
         $remedies = ($finding->facts['dry'] ?? null) === 1 ? [$bench->liftWithWater($finding->stepId)] : [];
         if ($colour !== null && $film === null) {

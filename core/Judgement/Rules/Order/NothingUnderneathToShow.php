@@ -12,7 +12,7 @@ use Ulvrach\Physics\Evaluation\Situation;
 use Ulvrach\Physics\Evaluation\Strata;
 use Ulvrach\Stuff\Material\Need;
 use Ulvrach\Stuff\Technique\Library\Families;
-use Ulvrach\Stuff\Technique\TechniqueKind;
+use Ulvrach\Stuff\Technique\Nature;
 
 final class NothingUnderneathToShow extends RuleBase
 {
@@ -23,11 +23,11 @@ final class NothingUnderneathToShow extends RuleBase
     public const EXPLANATION = 'A lifted chip shows what lies under the chipping film, and that is worn by the same '
         .'brush: bare plastic or primer shines through if no chip colour was laid.';
 
-    protected const WATCHES = [TechniqueKind::ReleaseFilm];
+    protected const WATCHES = [Nature::ReleaseFilm];
 
     public function examine(Situation $situation, Strata $below): ?Finding
     {
-        if ($below->has(TechniqueKind::Colour, TechniqueKind::Shade, TechniqueKind::Wash, TechniqueKind::Detail)) {
+        if ($below->has(Nature::Colour, Nature::Shade, Nature::Wash, Nature::Detail)) {
             return null;
         }
         $shows = $below->layers === [] ? "the bare {$below->zone->substrate->label()}" : 'only the primer';
@@ -43,7 +43,7 @@ final class NothingUnderneathToShow extends RuleBase
     /** Dark as worn steel, and another colour than the one that comes over the film. */
     private function chipColour(Finding $finding, Workbench $bench): Need
     {
-        $over = $bench->firstStepOfKindAfter($finding->stepId, [TechniqueKind::Colour], $finding->zones[0]);
+        $over = $bench->firstStepOfKindAfter($finding->stepId, [Nature::Colour], $finding->zones[0]);
         $colour = $over === null ? null : $bench->plan->productOf($over)?->material->colour;
 
         return $bench

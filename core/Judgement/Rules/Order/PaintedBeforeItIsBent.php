@@ -12,7 +12,7 @@ use Ulvrach\Physics\Evaluation\Situation;
 use Ulvrach\Physics\Evaluation\Strata;
 use Ulvrach\Plan\ZoneKind;
 use Ulvrach\Stuff\Chemistry\Substrate;
-use Ulvrach\Stuff\Technique\TechniqueKind;
+use Ulvrach\Stuff\Technique\Nature;
 
 final class PaintedBeforeItIsBent extends RuleBase
 {
@@ -22,13 +22,13 @@ final class PaintedBeforeItIsBent extends RuleBase
 
     public const EXPLANATION = 'Vinyl gives when it is stretched round the wheels, paint does not: it flakes off.';
 
-    protected const WATCHES = [TechniqueKind::Join];
+    protected const WATCHES = [Nature::Join];
 
     public function examine(Situation $situation, Strata $below): ?Finding
     {
         return $below->zone->substrate === Substrate::Vinyl &&
             $below->zone->kind === ZoneKind::Tracks &&
-            $below->has(TechniqueKind::Colour)
+            $below->has(Nature::Colour)
             ? $this->finding(
                 Severity::Risk,
                 $situation,

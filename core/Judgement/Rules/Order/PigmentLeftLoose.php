@@ -12,7 +12,7 @@ use Ulvrach\Judgement\Rules\RuleKind;
 use Ulvrach\Judgement\Rules\Severity;
 use Ulvrach\Physics\Evaluation\Strata;
 use Ulvrach\Plan\Plan;
-use Ulvrach\Stuff\Technique\TechniqueKind;
+use Ulvrach\Stuff\Technique\Nature;
 
 final class PigmentLeftLoose extends EndRule implements JourneyRule
 {
@@ -26,8 +26,8 @@ final class PigmentLeftLoose extends EndRule implements JourneyRule
 
     public function conclude(Plan $plan, Strata $zone, array $times): ?Finding
     {
-        $pigment = $zone->lastStepOf(TechniqueKind::Pigment);
-        if ($pigment < 0 || $zone->lastStepOf(TechniqueKind::FixPigment, TechniqueKind::ClearCoat) > $pigment) {
+        $pigment = $zone->lastStepOf(Nature::Pigment);
+        if ($pigment < 0 || $zone->lastStepOf(Nature::FixPigment, Nature::ClearCoat) > $pigment) {
             return null;
         }
 

@@ -11,7 +11,7 @@ use Ulvrach\Judgement\Rules\RuleKind;
 use Ulvrach\Judgement\Rules\Severity;
 use Ulvrach\Physics\Evaluation\Situation;
 use Ulvrach\Physics\Evaluation\Strata;
-use Ulvrach\Stuff\Technique\TechniqueKind;
+use Ulvrach\Stuff\Technique\Nature;
 
 final class PostShadeBeforeDecals extends RuleBase
 {
@@ -23,7 +23,7 @@ final class PostShadeBeforeDecals extends RuleBase
 
     public const EXPLANATION = 'A shade along the edges has to run over the markings too, or they float on top of it.';
 
-    protected const WATCHES = [TechniqueKind::Decal];
+    protected const WATCHES = [Nature::Decal];
 
     public function examine(Situation $situation, Strata $below): ?Finding
     {

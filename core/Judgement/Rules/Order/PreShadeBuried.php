@@ -11,7 +11,7 @@ use Ulvrach\Judgement\Rules\RuleKind;
 use Ulvrach\Judgement\Rules\Severity;
 use Ulvrach\Physics\Evaluation\Situation;
 use Ulvrach\Physics\Evaluation\Strata;
-use Ulvrach\Stuff\Technique\TechniqueKind;
+use Ulvrach\Stuff\Technique\Nature;
 
 final class PreShadeBuried extends RuleBase
 {
@@ -24,7 +24,7 @@ final class PreShadeBuried extends RuleBase
     public const EXPLANATION = 'A pre-shade shows through thin, translucent coats; a brush or several full coats bury '
         .'it.';
 
-    protected const WATCHES = [TechniqueKind::Colour];
+    protected const WATCHES = [Nature::Colour];
 
     /** Coats that hide what lies below. */
     private const OPAQUE = 3;

@@ -12,7 +12,7 @@ use Ulvrach\Judgement\Rules\Severity;
 use Ulvrach\Physics\Evaluation\Situation;
 use Ulvrach\Physics\Evaluation\Strata;
 use Ulvrach\Stuff\Chemistry\Sheen;
-use Ulvrach\Stuff\Technique\TechniqueKind;
+use Ulvrach\Stuff\Technique\Nature;
 
 final class ShineLostUnderMatte extends RuleBase
 {
@@ -25,7 +25,7 @@ final class ShineLostUnderMatte extends RuleBase
     public const EXPLANATION = 'Wet mud, oil, lenses and glass live from their shine, and a matte coat takes it: they '
         .'come after it.';
 
-    protected const WATCHES = [TechniqueKind::ClearCoat];
+    protected const WATCHES = [Nature::ClearCoat];
 
     public function concerns(Situation $situation): bool
     {
@@ -35,7 +35,7 @@ final class ShineLostUnderMatte extends RuleBase
     public function examine(Situation $situation, Strata $below): ?Finding
     {
         foreach ($below->exposed() as $layer) {
-            if ($layer->kind === TechniqueKind::Gloss || $layer->technique->code === 'wet-mud') {
+            if ($layer->kind->is(Nature::Gloss) || $layer->technique->code === 'wet-mud') {
                 $number = $layer->stepIndex + 1;
 
                 return $this->finding(

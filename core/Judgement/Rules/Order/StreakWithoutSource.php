@@ -12,7 +12,7 @@ use Ulvrach\Judgement\Rules\RuleKind;
 use Ulvrach\Judgement\Rules\Severity;
 use Ulvrach\Physics\Evaluation\Situation;
 use Ulvrach\Physics\Evaluation\Strata;
-use Ulvrach\Stuff\Technique\TechniqueKind;
+use Ulvrach\Stuff\Technique\Nature;
 use Ulvrach\Stuff\Technique\TechniqueLibrary;
 
 final class StreakWithoutSource extends RuleBase
@@ -26,7 +26,7 @@ final class StreakWithoutSource extends RuleBase
     public const EXPLANATION = 'A rust streak runs down from bare metal: where nothing is chipped or rusted above it, '
         .'nobody believes it.';
 
-    protected const WATCHES = [TechniqueKind::Streak];
+    protected const WATCHES = [Nature::Streak];
 
     public function concerns(Situation $situation): bool
     {
@@ -74,12 +74,8 @@ final class StreakWithoutSource extends RuleBase
         foreach (array_slice($situation->plan->steps, $situation->index + 1) as $step) {
             $technique = TechniqueLibrary::get($step->technique);
             $isSource =
-                in_array(
-                    $technique->kind,
-                    [TechniqueKind::Chips, TechniqueKind::LiftOff, TechniqueKind::Abrade],
-                    true,
-                ) ||
-                ($technique->depictsRust && $technique->kind !== TechniqueKind::Streak);
+                $technique->kind->is(Nature::Wear) ||
+                ($technique->depictsRust && ! $technique->kind->is(Nature::Streak));
             if ($isSource && $step->covers($below->zone->id)) {
                 return true;
             }
@@ -91,7 +87,7 @@ final class StreakWithoutSource extends RuleBase
     private function isRusted(Strata $below): bool
     {
         foreach ($below->layers as $layer) {
-            if ($layer->technique->depictsRust && $layer->kind !== TechniqueKind::Streak) {
+            if ($layer->technique->depictsRust && ! $layer->kind->is(Nature::Streak)) {
                 return true;
             }
         }

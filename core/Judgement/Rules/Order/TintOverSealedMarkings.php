@@ -12,7 +12,7 @@ use Ulvrach\Judgement\Rules\Severity;
 use Ulvrach\Physics\Evaluation\Situation;
 use Ulvrach\Physics\Evaluation\Strata;
 use Ulvrach\Stuff\Chemistry\BinderFamily;
-use Ulvrach\Stuff\Technique\TechniqueKind;
+use Ulvrach\Stuff\Technique\Nature;
 
 final class TintOverSealedMarkings extends RuleBase
 {
@@ -24,7 +24,7 @@ final class TintOverSealedMarkings extends RuleBase
 
     public const EXPLANATION = 'A clear coat keeps a tint from soaking into white markings, not from lying on them.';
 
-    protected const WATCHES = [TechniqueKind::Filter];
+    protected const WATCHES = [Nature::Filter];
 
     /** Chroma and degrees of hue, from red to yellow, of a tint that yellows white. */
     private const WARM_CHROMA = 12.0;
@@ -40,7 +40,7 @@ final class TintOverSealedMarkings extends RuleBase
 
     public function examine(Situation $situation, Strata $below): ?Finding
     {
-        $decal = $below->lastStepOf(TechniqueKind::Decal);
+        $decal = $below->lastStepOf(Nature::Decal);
         if ($decal < 0 || $this->isOpen($below)) {
             return null;
         }

@@ -11,7 +11,7 @@ use Ulvrach\Judgement\Rules\RuleKind;
 use Ulvrach\Judgement\Rules\Severity;
 use Ulvrach\Physics\Evaluation\Situation;
 use Ulvrach\Physics\Evaluation\Strata;
-use Ulvrach\Stuff\Technique\TechniqueKind;
+use Ulvrach\Stuff\Technique\Nature;
 
 final class WashNeverCleaned extends RuleBase
 {
@@ -24,7 +24,7 @@ final class WashNeverCleaned extends RuleBase
     public const EXPLANATION = 'A wash over everything darkens everything, unless what lies on the raised faces is '
         .'taken off again.';
 
-    protected const WATCHES = [TechniqueKind::Wash];
+    protected const WATCHES = [Nature::Wash];
 
     /** Washes that go over whole faces. */
     private const OVER_ALL = ['enamel-wash', 'oil-wash', 'clay-wash'];

@@ -11,7 +11,7 @@ use Ulvrach\Judgement\Rules\RuleKind;
 use Ulvrach\Judgement\Rules\Severity;
 use Ulvrach\Physics\Evaluation\Situation;
 use Ulvrach\Physics\Evaluation\Strata;
-use Ulvrach\Stuff\Technique\TechniqueKind;
+use Ulvrach\Stuff\Technique\Nature;
 
 final class WetMudBeforeDry extends RuleBase
 {
@@ -24,7 +24,7 @@ final class WetMudBeforeDry extends RuleBase
     public const EXPLANATION = 'Mud dries from the outside: what is fresh and dark lies on top of what is pale and '
         .'old.';
 
-    protected const WATCHES = [TechniqueKind::Mud];
+    protected const WATCHES = [Nature::Mud];
 
     public function examine(Situation $situation, Strata $below): ?Finding
     {

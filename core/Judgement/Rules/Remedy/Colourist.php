@@ -15,7 +15,7 @@ use Ulvrach\Stuff\Material\ProductShelf;
 use Ulvrach\Stuff\Palette\Cup;
 use Ulvrach\Stuff\Palette\Palette;
 use Ulvrach\Stuff\Technique\ColourRole;
-use Ulvrach\Stuff\Technique\TechniqueKind;
+use Ulvrach\Stuff\Technique\Nature;
 
 /**
  * Proposes other colours for a step: jars that differ more, or less, from what they go on, and mixes of the jars that
@@ -54,11 +54,11 @@ final readonly class Colourist
         $technique = $this->bench->techniqueOf($finding->stepId);
         // Another jar for the same purpose: rust stays rust, and lines stay the colour of dirt.
         $isDirt =
-            in_array($technique->kind, [TechniqueKind::Wash, TechniqueKind::Streak], true) &&
+            $technique->kind->isAny(Nature::Wash, Nature::Streak) &&
             in_array($technique->role, [ColourRole::Shade, ColourRole::Grime], true);
         $usual = $isDirt ? $this->bench->need('enamel-wash') : Need::of($technique);
         $need = $usual->inFamilies(...$technique->families);
-        if ($technique->kind->isWeathering() && $usual->colour !== null) {
+        if ($technique->kind->is(Nature::Weathering) && $usual->colour !== null) {
             $need = $need->within(self::SAME_DIRT);
         }
         $remedies = [];

@@ -9,7 +9,7 @@ use Ulvrach\Physics\Evaluation\Walk;
 use Ulvrach\Plan\Plan;
 use Ulvrach\Stuff\Technique\Application;
 use Ulvrach\Stuff\Technique\ColourRole;
-use Ulvrach\Stuff\Technique\TechniqueKind;
+use Ulvrach\Stuff\Technique\Nature;
 use Ulvrach\Stuff\Technique\TechniqueLibrary;
 
 /** What no modeller would do, however well it clears a finding. */
@@ -32,24 +32,24 @@ final class Sense
             $technique = TechniqueLibrary::get($step->technique);
             $kind = $technique->kind;
             foreach ($step->zones as $zone) {
-                if ($kind->isWeathering() || $kind === TechniqueKind::LiftOff || $kind === TechniqueKind::Abrade) {
+                if ($kind->isAny(Nature::Weathering, Nature::Wear)) {
                     $found += isset($paint[$zone]) ? [] : ["{$step->id} {$zone} wears what is not there" => true];
                 }
-                if ($kind === TechniqueKind::Colour && $technique->role === ColourRole::Base && isset($final[$zone])) {
+                if ($kind->is(Nature::Colour) && $technique->role === ColourRole::Base && isset($final[$zone])) {
                     $found["{$final[$zone]} {$zone} comes before the colours"] = true;
                 }
                 if (
-                    $kind === TechniqueKind::ClearCoat &&
+                    $kind->is(Nature::ClearCoat) &&
                     $step->application === Application::Brush &&
                     isset($loose[$zone])
                 ) {
                     $found["{$step->id} {$zone} brushes loose pigment away"] = true;
                 }
-                $paint += $kind === TechniqueKind::Prime || $kind->paints() || $kind === TechniqueKind::Detail
+                $paint += $kind->is(Nature::Paint)
                     ? [$zone => true]
                     : [];
                 $final += $step->technique === 'final-coat' ? [$zone => $step->id] : [];
-                if ($kind === TechniqueKind::Pigment) {
+                if ($kind->is(Nature::Pigment)) {
                     $loose[$zone] = true;
                 } else {
                     unset($loose[$zone]);

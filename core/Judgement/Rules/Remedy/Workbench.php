@@ -27,8 +27,8 @@ use Ulvrach\Stuff\Material\ProductShelf;
 use Ulvrach\Stuff\Material\Shelf;
 use Ulvrach\Stuff\Material\Shelves;
 use Ulvrach\Stuff\Technique\Application;
+use Ulvrach\Stuff\Technique\Nature;
 use Ulvrach\Stuff\Technique\Technique;
-use Ulvrach\Stuff\Technique\TechniqueKind;
 use Ulvrach\Stuff\Technique\TechniqueLibrary;
 
 /**
@@ -540,12 +540,12 @@ final readonly class Workbench
         return TechniqueLibrary::get($this->step($stepId)->technique);
     }
 
-    /** @param  list<TechniqueKind>  $kinds */
-    public function lastStepOfKindBefore(string $stepId, array $kinds, string $zoneId): ?Step
+    /** @param  list<Nature>  $natures  one of which is enough */
+    public function lastStepOfKindBefore(string $stepId, array $natures, string $zoneId): ?Step
     {
         for ($index = $this->indexOf($stepId) - 1; $index >= 0; $index--) {
             $step = $this->plan->steps[$index];
-            if ($step->covers($zoneId) && in_array(TechniqueLibrary::get($step->technique)->kind, $kinds, true)) {
+            if ($step->covers($zoneId) && TechniqueLibrary::get($step->technique)->kind->isAny(...$natures)) {
                 return $step;
             }
         }
@@ -553,12 +553,12 @@ final readonly class Workbench
         return null;
     }
 
-    /** @param  list<TechniqueKind>  $kinds */
-    public function firstStepOfKindAfter(string $stepId, array $kinds, string $zoneId): ?Step
+    /** @param  list<Nature>  $natures  one of which is enough */
+    public function firstStepOfKindAfter(string $stepId, array $natures, string $zoneId): ?Step
     {
         for ($index = $this->indexOf($stepId) + 1, $last = count($this->plan->steps); $index < $last; $index++) {
             $step = $this->plan->steps[$index];
-            if ($step->covers($zoneId) && in_array(TechniqueLibrary::get($step->technique)->kind, $kinds, true)) {
+            if ($step->covers($zoneId) && TechniqueLibrary::get($step->technique)->kind->isAny(...$natures)) {
                 return $step;
             }
         }

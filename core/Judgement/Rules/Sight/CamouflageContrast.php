@@ -13,7 +13,7 @@ use Ulvrach\Judgement\Rules\Severity;
 use Ulvrach\Physics\Evaluation\Walk;
 use Ulvrach\Physics\Forecast\Forecast;
 use Ulvrach\Physics\Forecast\Spot;
-use Ulvrach\Stuff\Technique\TechniqueKind;
+use Ulvrach\Stuff\Technique\Nature;
 
 final class CamouflageContrast extends EndRule implements SeenRule
 {
@@ -85,7 +85,7 @@ final class CamouflageContrast extends EndRule implements SeenRule
             $isNew =
                 $colours->has(Spot::Patch) &&
                 $index > $forecast->lastCoatOn($zone) &&
-                $walk->situations[$index]->kind === TechniqueKind::Colour &&
+                $walk->situations[$index]->kind->is(Nature::Colour) &&
                 ($before === null || $before->of(Spot::Patch)->differenceTo($colours->of(Spot::Patch)) > 0.0) &&
                 $before?->of(Spot::Face)->differenceTo($colours->of(Spot::Face)) === 0.0;
             if ($isNew) {

@@ -15,7 +15,7 @@ use Ulvrach\Physics\Evaluation\Strata;
 use Ulvrach\Plan\Plan;
 use Ulvrach\Stuff\Technique\ColourRole;
 use Ulvrach\Stuff\Technique\Coverage;
-use Ulvrach\Stuff\Technique\TechniqueKind;
+use Ulvrach\Stuff\Technique\Nature;
 
 final class ChipsSkipAColour extends EndRule implements JourneyRule
 {
@@ -40,12 +40,12 @@ final class ChipsSkipAColour extends EndRule implements JourneyRule
             return null;
         }
         [$paint, $before] = $history;
-        if ($zone->lastStepOf(TechniqueKind::LiftOff, TechniqueKind::Abrade) > $paint->stepIndex) {
+        if ($zone->lastStepOf(Nature::LiftOff, Nature::Abrade) > $paint->stepIndex) {
             return null;
         }
         $first = null;
         foreach ($zone->layers as $layer) {
-            if ($layer->stepIndex < $paint->stepIndex || $layer->kind !== TechniqueKind::Chips) {
+            if ($layer->stepIndex < $paint->stepIndex || ! $layer->kind->is(Nature::Chips)) {
                 continue;
             }
             if (! $this->differ($layer, $before)) {
@@ -93,12 +93,7 @@ final class ChipsSkipAColour extends EndRule implements JourneyRule
             }
             // What was sealed, marked or filmed over was finished once; without that it is a tone of the same coat.
             $isApart =
-                $isApart ||
-                in_array(
-                    $layer->kind,
-                    [TechniqueKind::ClearCoat, TechniqueKind::ReleaseFilm, TechniqueKind::Decal],
-                    true,
-                );
+                $isApart || $layer->kind->isAny(Nature::ClearCoat, Nature::ReleaseFilm, Nature::Decal);
         }
 
         return null;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Ulvrach\Judgement\Rules\Sight;
 
 use Ulvrach\Physics\Evaluation\Situation;
-use Ulvrach\Stuff\Technique\TechniqueKind;
+use Ulvrach\Stuff\Technique\Nature;
 
 final class ChipsTooFaint extends TooFaintRule
 {
@@ -18,6 +18,6 @@ final class ChipsTooFaint extends TooFaintRule
 
     protected function isAbout(Situation $situation): bool
     {
-        return $situation->kind === TechniqueKind::Chips;
+        return $situation->kind->is(Nature::Chips);
     }
 }

@@ -10,7 +10,7 @@ use Ulvrach\Physics\Forecast\Colours;
 use Ulvrach\Physics\Forecast\Spot;
 use Ulvrach\Stuff\Technique\ColourRole;
 use Ulvrach\Stuff\Technique\Coverage;
-use Ulvrach\Stuff\Technique\TechniqueKind;
+use Ulvrach\Stuff\Technique\Nature;
 
 /**
  * A mark held against the face around it: as it is laid, and as it is when all is done.
@@ -24,18 +24,19 @@ final readonly class Contrast
     {
         $technique = $situation->technique;
         if ($technique->coverage === Coverage::Whole) {
-            return $situation->kind === TechniqueKind::Wash && $technique->role === ColourRole::Shade
+            return $situation->kind->is(Nature::Wash) && $technique->role === ColourRole::Shade
                 ? Spot::Recess
                 : null;
         }
 
-        return match ($situation->kind) {
-            TechniqueKind::Wash => Spot::Recess,
-            TechniqueKind::Streak => Spot::Streak,
-            TechniqueKind::Chips => $technique->code === 'dry-brush' ? null : Spot::Chip,
-            TechniqueKind::Pigment,
-            TechniqueKind::Blend,
-            TechniqueKind::Detail => $technique->role === ColourRole::Rust ? Spot::Recess : null,
+        $kind = $situation->kind;
+
+        return match (true) {
+            $kind->is(Nature::Wash) => Spot::Recess,
+            $kind->is(Nature::Streak) => Spot::Streak,
+            $kind->is(Nature::Chips) => $technique->code === 'dry-brush' ? null : Spot::Chip,
+            $technique->role === ColourRole::Rust &&
+            $kind->isAny(Nature::Pigment, Nature::Blend, Nature::Detail) => Spot::Recess,
             default => null,
         };
     }
@@ -47,8 +48,8 @@ final readonly class Contrast
     public static function reads(Situation $situation): float
     {
         return match (true) {
-            $situation->kind === TechniqueKind::Chips => 8.0,
-            $situation->kind === TechniqueKind::Streak, $situation->technique->role === ColourRole::Rust => 2.5,
+            $situation->kind->is(Nature::Chips) => 8.0,
+            $situation->kind->is(Nature::Streak), $situation->technique->role === ColourRole::Rust => 2.5,
             default => 5.0,
         };
     }

@@ -11,7 +11,7 @@ use Ulvrach\Judgement\Rules\RuleKind;
 use Ulvrach\Judgement\Rules\Severity;
 use Ulvrach\Physics\Evaluation\Situation;
 use Ulvrach\Physics\Evaluation\Strata;
-use Ulvrach\Stuff\Technique\TechniqueKind;
+use Ulvrach\Stuff\Technique\Nature;
 
 final class HighlightNotSmaller extends RuleBase
 {
@@ -24,7 +24,7 @@ final class HighlightNotSmaller extends RuleBase
     public const EXPLANATION = 'Each lighter pass covers less than the one before, or nothing is left of the earlier '
         .'tone.';
 
-    protected const WATCHES = [TechniqueKind::Shade];
+    protected const WATCHES = [Nature::Shade];
 
     public function concerns(Situation $situation): bool
     {
@@ -40,7 +40,7 @@ final class HighlightNotSmaller extends RuleBase
         $isOnAll = array_diff($situation->plan->steps[$first]->zones, $situation->step->zones) === [];
         $number = $first + 1;
 
-        return $isOnAll && $below->lastStepOf(TechniqueKind::Shade) >= $first
+        return $isOnAll && $below->lastStepOf(Nature::Shade) >= $first
             ? $this->finding(
                 Severity::Note,
                 $situation,

@@ -11,7 +11,7 @@ use Ulvrach\Judgement\Rules\RuleKind;
 use Ulvrach\Judgement\Rules\Severity;
 use Ulvrach\Physics\Evaluation\Situation;
 use Ulvrach\Physics\Evaluation\Strata;
-use Ulvrach\Stuff\Technique\TechniqueKind;
+use Ulvrach\Stuff\Technique\Nature;
 
 final class LightenerTurnsTheHue extends RuleBase
 {
@@ -24,7 +24,7 @@ final class LightenerTurnsTheHue extends RuleBase
     public const EXPLANATION = 'A tone is lightened with a hue that keeps it: yellow or buff into olive, off-white '
         .'into sand; another hue reads as another paint.';
 
-    protected const WATCHES = [TechniqueKind::Shade];
+    protected const WATCHES = [Nature::Shade];
 
     /** CIEDE2000 at one lightness beyond which a light tone is another colour. */
     private const ANOTHER_COLOUR = 14.0;

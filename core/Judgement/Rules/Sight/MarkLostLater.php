@@ -15,7 +15,7 @@ use Ulvrach\Physics\Evaluation\Walk;
 use Ulvrach\Physics\Forecast\Forecast;
 use Ulvrach\Physics\Forecast\Spot;
 use Ulvrach\Stuff\Technique\ColourRole;
-use Ulvrach\Stuff\Technique\TechniqueKind;
+use Ulvrach\Stuff\Technique\Nature;
 
 final class MarkLostLater extends EndRule implements SeenRule
 {
@@ -30,12 +30,12 @@ final class MarkLostLater extends EndRule implements SeenRule
 
     /** Work that mutes what lies below without meaning to cover it. */
     private const MUTES = [
-        TechniqueKind::Filter,
-        TechniqueKind::ClearCoat,
-        TechniqueKind::Wash,
-        TechniqueKind::Blend,
-        TechniqueKind::Shade,
-        TechniqueKind::FixPigment,
+        Nature::Filter,
+        Nature::ClearCoat,
+        Nature::Wash,
+        Nature::Blend,
+        Nature::Shade,
+        Nature::FixPigment,
     ];
 
     /** CIEDE2000 that a mark has to lose for anybody to miss it. */
@@ -126,7 +126,7 @@ final class MarkLostLater extends EndRule implements SeenRule
     /** One tone laid over another of its purpose builds on it; mud, soot and paint are meant to cover. */
     private static function mutes(Situation $by, Situation $mark): bool
     {
-        $mutes = in_array($by->kind, self::MUTES, true) || $by->technique->role === ColourRole::Dust;
+        $mutes = $by->kind->isAny(...self::MUTES) || $by->technique->role === ColourRole::Dust;
 
         return $mutes && $by->technique->role !== $mark->technique->role;
     }

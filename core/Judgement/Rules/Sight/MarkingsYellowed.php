@@ -14,7 +14,7 @@ use Ulvrach\Physics\Evaluation\Situation;
 use Ulvrach\Physics\Evaluation\Walk;
 use Ulvrach\Physics\Forecast\Forecast;
 use Ulvrach\Physics\Forecast\Spot;
-use Ulvrach\Stuff\Technique\TechniqueKind;
+use Ulvrach\Stuff\Technique\Nature;
 
 final class MarkingsYellowed extends EndRule implements SeenRule
 {
@@ -36,7 +36,7 @@ final class MarkingsYellowed extends EndRule implements SeenRule
     private const YELLOWED = 7.0;
 
     /** Of filters over markings another rule speaks. */
-    private const LEAVES = [TechniqueKind::Wash, TechniqueKind::Blend, TechniqueKind::Shade, TechniqueKind::Streak];
+    private const LEAVES = [Nature::Wash, Nature::Blend, Nature::Shade, Nature::Streak];
 
     public function foresee(Walk $walk, Forecast $forecast): array
     {
@@ -92,7 +92,7 @@ final class MarkingsYellowed extends EndRule implements SeenRule
         $isWhite = $first->l > self::LIGHT && $first->chroma() < self::WHITE;
         $turned = $before->b - $first->b;
 
-        return $isWhite && $turned > self::YELLOWED && in_array($situation->kind, self::LEAVES, true)
+        return $isWhite && $turned > self::YELLOWED && $situation->kind->isAny(...self::LEAVES)
             ? [$situation, $turned]
             : null;
     }

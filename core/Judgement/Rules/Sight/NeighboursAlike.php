@@ -14,7 +14,7 @@ use Ulvrach\Physics\Evaluation\Strata;
 use Ulvrach\Plan\Panel;
 use Ulvrach\Plan\Step;
 use Ulvrach\Plan\Zone;
-use Ulvrach\Stuff\Technique\TechniqueKind;
+use Ulvrach\Stuff\Technique\Nature;
 
 final class NeighboursAlike extends RuleBase
 {
@@ -27,7 +27,7 @@ final class NeighboursAlike extends RuleBase
     public const EXPLANATION = 'Panels are tinted one by one so that they differ; two that meet along an edge and have '
         .'the same tint read as one.';
 
-    protected const WATCHES = [TechniqueKind::Filter, TechniqueKind::Blend];
+    protected const WATCHES = [Nature::Filter, Nature::Blend];
 
     /** CIEDE2000 below which two tints side by side look the same; docs/sources.md, "seen side by side". */
     private const ALIKE = 3.0;

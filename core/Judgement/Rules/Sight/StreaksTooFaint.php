@@ -6,7 +6,7 @@ namespace Ulvrach\Judgement\Rules\Sight;
 
 use Ulvrach\Physics\Evaluation\Situation;
 use Ulvrach\Stuff\Technique\ColourRole;
-use Ulvrach\Stuff\Technique\TechniqueKind;
+use Ulvrach\Stuff\Technique\Nature;
 
 final class StreaksTooFaint extends TooFaintRule
 {
@@ -19,6 +19,6 @@ final class StreaksTooFaint extends TooFaintRule
 
     protected function isAbout(Situation $situation): bool
     {
-        return $situation->kind === TechniqueKind::Streak && $situation->technique->role !== ColourRole::Rust;
+        return $situation->kind->is(Nature::Streak) && $situation->technique->role !== ColourRole::Rust;
     }
 }

@@ -9,7 +9,7 @@ use Ulvrach\Judgement\Rules\Remedy\Workbench;
 use Ulvrach\Judgement\Rules\RuleKind;
 use Ulvrach\Physics\Evaluation\Situation;
 use Ulvrach\Stuff\Technique\ColourRole;
-use Ulvrach\Stuff\Technique\TechniqueKind;
+use Ulvrach\Stuff\Technique\Nature;
 
 final class WashTooStrong extends MarkRule
 {
@@ -27,7 +27,7 @@ final class WashTooStrong extends MarkRule
 
     protected function isAbout(Situation $situation): bool
     {
-        return $situation->kind === TechniqueKind::Wash && $situation->technique->role === ColourRole::Shade;
+        return $situation->kind->is(Nature::Wash) && $situation->technique->role === ColourRole::Shade;
     }
 
     protected function fault(Situation $situation, Contrast $now, Contrast $before): ?string

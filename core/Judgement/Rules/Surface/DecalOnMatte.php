@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Ulvrach\Judgement\Rules\Surface;
 
 use Ulvrach\Stuff\Chemistry\Sheen;
-use Ulvrach\Stuff\Technique\TechniqueKind;
+use Ulvrach\Stuff\Technique\Nature;
 
 final class DecalOnMatte extends WrongSheen
 {
@@ -16,7 +16,7 @@ final class DecalOnMatte extends WrongSheen
     public const EXPLANATION = 'A decal lies flat only on a smooth surface; over a rough one air stays under the film '
         .'and shines like silver.';
 
-    protected const WATCHES = [TechniqueKind::Decal];
+    protected const WATCHES = [Nature::Decal];
 
     protected const WRONG = Sheen::Matte;
 

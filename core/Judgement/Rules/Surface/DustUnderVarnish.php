@@ -11,7 +11,7 @@ use Ulvrach\Judgement\Rules\Severity;
 use Ulvrach\Physics\Evaluation\Situation;
 use Ulvrach\Physics\Evaluation\Strata;
 use Ulvrach\Stuff\Chemistry\BinderFamily;
-use Ulvrach\Stuff\Technique\TechniqueKind;
+use Ulvrach\Stuff\Technique\Nature;
 
 final class DustUnderVarnish extends RuleBase
 {
@@ -22,12 +22,12 @@ final class DustUnderVarnish extends RuleBase
     public const EXPLANATION = 'A sprayed varnish wets loose pigment through: it turns darker and flatter, and half '
         .'of a light dust is gone.';
 
-    protected const WATCHES = [TechniqueKind::ClearCoat, TechniqueKind::FixPigment];
+    protected const WATCHES = [Nature::ClearCoat, Nature::FixPigment];
 
     public function examine(Situation $situation, Strata $below): ?Finding
     {
         $top = $below->top();
-        if ($situation->kind === TechniqueKind::FixPigment && ! $this->isVarnish($situation)) {
+        if ($situation->kind->is(Nature::FixPigment) && ! $this->isVarnish($situation)) {
             return null;
         }
 

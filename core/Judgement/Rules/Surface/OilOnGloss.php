@@ -6,7 +6,7 @@ namespace Ulvrach\Judgement\Rules\Surface;
 
 use Ulvrach\Judgement\Rules\RuleKind;
 use Ulvrach\Judgement\Rules\Severity;
-use Ulvrach\Stuff\Technique\TechniqueKind;
+use Ulvrach\Stuff\Technique\Nature;
 
 final class OilOnGloss extends WrongSheen
 {
@@ -20,7 +20,7 @@ final class OilOnGloss extends WrongSheen
 
     protected const SEVERITY = Severity::Note;
 
-    protected const WATCHES = [TechniqueKind::Blend];
+    protected const WATCHES = [Nature::Blend];
 
     protected const HAPPENS = 'The oil slides on the gloss and is wiped away instead of blended.';
 }

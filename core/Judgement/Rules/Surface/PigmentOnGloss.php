@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Ulvrach\Judgement\Rules\Surface;
 
 use Ulvrach\Stuff\Chemistry\Sheen;
-use Ulvrach\Stuff\Technique\TechniqueKind;
+use Ulvrach\Stuff\Technique\Nature;
 
 final class PigmentOnGloss extends WrongSheen
 {
@@ -16,7 +16,7 @@ final class PigmentOnGloss extends WrongSheen
     public const EXPLANATION = 'Pigment holds only in the tooth of a matte surface; on gloss it slides off at the '
         .'first touch.';
 
-    protected const WATCHES = [TechniqueKind::Pigment];
+    protected const WATCHES = [Nature::Pigment];
 
     protected const RIGHT = Sheen::Matte;
 

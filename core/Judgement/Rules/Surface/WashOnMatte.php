@@ -10,7 +10,7 @@ use Ulvrach\Physics\Evaluation\Strata;
 use Ulvrach\Plan\DepictedMaterial;
 use Ulvrach\Stuff\Chemistry\BinderFamily;
 use Ulvrach\Stuff\Chemistry\Sheen;
-use Ulvrach\Stuff\Technique\TechniqueKind;
+use Ulvrach\Stuff\Technique\Nature;
 
 final class WashOnMatte extends WrongSheen
 {
@@ -22,7 +22,7 @@ final class WashOnMatte extends WrongSheen
         'Matte paint soaks a spirit wash up: it stains the faces, leaves tide marks and cannot '.
         'be cleaned back; on gloss it runs along the lines.';
 
-    protected const WATCHES = [TechniqueKind::Wash];
+    protected const WATCHES = [Nature::Wash];
 
     protected const WRONG = Sheen::Matte;
 

@@ -21,8 +21,8 @@ use Ulvrach\Plan\Terrain;
 use Ulvrach\Plan\Weather;
 use Ulvrach\Plan\ZoneKind;
 use Ulvrach\Stuff\Chemistry\Carrier;
+use Ulvrach\Stuff\Technique\Nature;
 use Ulvrach\Stuff\Technique\Stage;
-use Ulvrach\Stuff\Technique\TechniqueKind;
 use Ulvrach\Stuff\Technique\TechniqueLibrary;
 
 /** The medium tank of the coast road, some weeks of work, from plain jars; or with something else about it. */
@@ -150,7 +150,7 @@ it('wears nothing that cannot wear, and shines nothing under a matte coat', func
         $kind = TechniqueLibrary::get($step->technique)->kind;
         foreach ($step->zones as $zone) {
             $of = $draft->verdict->plan->zones[$zone];
-            if ($kind === TechniqueKind::Chips || $step->technique === 'rust-streak') {
+            if ($kind->is(Nature::Chips) || $step->technique === 'rust-streak') {
                 expect($of->depicts->rusts())->toBeTrue("{$step->id} on {$zone}");
             }
             if ($of->kind === ZoneKind::Glass) {

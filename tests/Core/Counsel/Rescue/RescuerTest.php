@@ -81,7 +81,7 @@ it('never advises a liquid that takes what lies below along, nor a step that rui
                             $film = array_values(array_filter(
                                 $open,
                                 static fn (Layer $one) => $mishap->about === [] ||
-                                    in_array($one->kind, $mishap->about, true),
+                                    $one->kind->isAny(...$mishap->about),
                             ))[0];
                             $power = static fn (Layer $one) => AttackTable::afterContact(
                                 AttackTable::onFilm($one->behavesAs, $way->liquid, $one->stateAt($minute)) ?? 0,

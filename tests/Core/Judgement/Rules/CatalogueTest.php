@@ -31,7 +31,7 @@ it('says of every technique all that a modeller asks', function (string $code) {
 it('prompts at kinds of work that exist', function () {
     $kinds = array_map(static fn ($technique) => $technique->kind, TechniqueLibrary::all());
     foreach (Habit::all() as $habit) {
-        foreach ($habit->kinds as $kind) {
+        foreach ($habit->kinds() as $kind) {
             expect($kinds)->toContain($kind);
         }
         expect($habit->text)

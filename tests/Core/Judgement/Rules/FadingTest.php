@@ -11,7 +11,7 @@ use Ulvrach\Plan\Log\EntryKind;
 use Ulvrach\Plan\Log\Log;
 use Ulvrach\Plan\Log\Trial;
 use Ulvrach\Stuff\Chemistry\CureState;
-use Ulvrach\Stuff\Technique\TechniqueKind;
+use Ulvrach\Stuff\Technique\Nature;
 
 /** Codes whose gravity is a matter of time. */
 const FADING = [
@@ -121,7 +121,7 @@ it('waits for nothing that a step is worked into', function () {
             foreach ($walk->layers as $layer) {
                 if (
                     $layer !== null &&
-                    $situation->kind !== TechniqueKind::CleanUp &&
+                    ! $situation->kind->is(Nature::CleanUp) &&
                     $situation->mergesInto($layer)
                 ) {
                     $merging++;

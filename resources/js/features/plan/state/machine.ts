@@ -1,7 +1,8 @@
 import { replaceEqualDeep } from '@tanstack/react-query'
 import type { Outcome } from '@/contract'
-import type { BuildState, LogEntry } from '@/features/build'
+import type { BuildState, LogEntry, Step } from '@/features/build'
 import type { PlanEdit } from './edits'
+import { rebased } from './rebase'
 import { Trail } from './trail'
 
 /**
@@ -20,15 +21,21 @@ export type Machine = {
     /** What undo and redo lead to, as far as this page has seen it. */
     trail: Trail<Outcome>
     unsaved: Unsaved | null
+    /** Changes that were asked for so far: the number of the next one. */
+    count: number
+    /** How often in a row the server could not be reached. */
+    tries: number
 }
 
 export type Change =
-    | { kind: 'edit'; edits: PlanEdit[]; label?: string }
+    /** `base`: the steps that it replaces, as they were shown when it was made. */
+    | { kind: 'edit'; edits: PlanEdit[]; label?: string; base?: readonly Step[] }
     | { kind: 'undo' }
     | { kind: 'redo' }
     | { kind: 'log'; entries: LogEntry[] }
 
 type Waiting = {
+    /** Its number among all that were asked for. */
     id: number
     change: Change
     /** Whether its outcome was known before the server has said so. */
@@ -52,7 +59,7 @@ export type Event =
     /**
      * Somebody wants a change; `foreseen`: what the server has told that an edit comes to on the version that is saved.
      */
-    | { type: 'asked'; id: number; change: Change; foreseen: Outcome | null }
+    | { type: 'asked'; change: Change; foreseen: Outcome | null }
     /** What `toSend` said is on its way. */
     | { type: 'sent' }
     | { type: 'answered'; state: BuildState }
@@ -65,7 +72,8 @@ export type Event =
     | { type: 'tookUp' }
 
 export function begin(saved: BuildState): Machine {
-    return { saved, waiting: [], isSending: false, ahead: null, trail: Trail.at(saved.version), unsaved: null }
+    const trail: Machine['trail'] = Trail.at(saved.version)
+    return { saved, waiting: [], isSending: false, ahead: null, trail, unsaved: null, count: 0, tries: 0 }
 }
 
 export function reduce(machine: Machine, event: Event): Machine {
@@ -103,10 +111,28 @@ export function reduce(machine: Machine, event: Event): Machine {
     }
 }
 
-/** What is to be sent now; null: nothing, or something is on its way already. */
-export function toSend(machine: Machine): { version: number; change: Change } | null {
-    const next = machine.waiting[0]
-    return next === undefined || machine.isSending ? null : { version: machine.saved.version, change: next.change }
+/**
+ * What is to be sent now, as it stands on what is saved by then; null: nothing, or something is on its way already.
+ */
+export function toSend({ waiting, isSending, saved }: Machine): { version: number; change: Change } | null {
+    const change = waiting[0]?.change
+    if (change === undefined || isSending) return null
+    if (change.kind !== 'edit' || change.base === undefined) return { version: saved.version, change }
+    const bases = new Map(change.base.map((step) => [step.id, step]))
+    return { version: saved.version, change: { ...change, edits: rebased(change.edits, bases, saved.plan) } }
+}
+
+/** Milliseconds until what could not be sent is sent again: each time longer, up to half a minute. */
+const AGAIN = [1_000, 2_000, 4_000, 8_000, 15_000, 30_000] as const
+
+/** Milliseconds to wait before what could not be sent is asked for again; null: the server is not out of reach. */
+export function pauseOf({ unsaved, tries }: Machine): number | null {
+    return unsaved?.reason === 'offline' ? (AGAIN[Math.max(0, tries - 1)] ?? 30_000) : null
+}
+
+/** How a change that was asked for has ended: whether it is saved; null: it is still under way. */
+export function endOf({ waiting, unsaved }: Machine, id: number): boolean | null {
+    return waiting.some((one) => one.id === id) ? null : unsaved === null
 }
 
 /** The changes to ask for again, once the machine was told that they were taken up. */
@@ -134,18 +160,28 @@ export function canForesee(machine: Machine): boolean {
 
 const isBlocked = ({ unsaved }: Machine) => unsaved !== null && unsaved.reason !== 'refused'
 
-function asked(machine: Machine, { id, change, foreseen }: Extract<Event, { type: 'asked' }>): Machine {
+function asked(before: Machine, event: Extract<Event, { type: 'asked' }>): Machine {
+    const machine = { ...before, count: before.count + 1 }
+    const change = based(event.change, machine)
     const { unsaved } = machine
     if (unsaved !== null && unsaved.reason !== 'refused') {
         // What comes after an unsaved change was made on top of it, so it waits behind it.
         return { ...machine, unsaved: { ...unsaved, changes: [...unsaved.changes, change] } }
     }
     if (asksForNothing(change, machine)) return machine
-    const outcome = foretell(machine, change, foreseen)
-    const waiting = [...machine.waiting, { id, change, isForeseen: outcome !== null }]
+    const outcome = foretell(machine, change, event.foreseen)
+    const waiting = [...machine.waiting, { id: before.count, change, isForeseen: outcome !== null }]
     if (outcome === null || change.kind === 'log') return { ...machine, waiting }
     const here = machine.ahead ?? outcomeOf(machine.saved)
     return { ...machine, waiting, ahead: share(here, outcome), trail: machine.trail.leave(here, change.kind) }
+}
+
+/** A change with the steps that it replaces as they are shown; one that is asked for again keeps what it was made on. */
+function based(change: Change, machine: Machine): Change {
+    if (change.kind !== 'edit' || change.base !== undefined) return change
+    const replaced = new Set(change.edits.flatMap((edit) => (edit.edit === 'replace-step' ? [edit.step.id] : [])))
+    const base = shownIn(machine).plan.steps.filter((step) => replaced.has(step.id))
+    return base.length === 0 ? change : { ...change, base }
 }
 
 /** A key pressed once more than there is something to take back asks for nothing. */
@@ -168,12 +204,14 @@ function answered(machine: Machine, state: BuildState): Machine {
         trail = trail.leave(before, first.change.kind)
     const saved = share({ ...machine.saved, ...machine.ahead }, state)
     const next: Machine = {
+        ...machine,
         saved,
         waiting: rest,
         isSending: false,
         ahead: rest.length === 0 ? null : machine.ahead,
         trail: trail.goesOnAt(state.version),
         unsaved: machine.unsaved?.reason === 'refused' ? null : machine.unsaved,
+        tries: 0,
     }
     return dropEmpty(next)
 }
@@ -193,7 +231,8 @@ function failed(machine: Machine, failure: Failure): Machine {
         // The others were made on top of it, but may well stand without it.
         return { ...still, waiting: machine.waiting.slice(1), unsaved: failure }
     }
-    return { ...still, waiting: [], unsaved: { ...failure, changes } }
+    const tries = failure.reason === 'offline' ? machine.tries + 1 : 0
+    return { ...still, waiting: [], unsaved: { ...failure, changes }, tries }
 }
 
 function withoutUnsaved(machine: Machine): Machine {

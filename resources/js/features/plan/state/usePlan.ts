@@ -9,23 +9,19 @@ import {
     outcomeSchema,
     remediesSchema,
 } from '@/contract'
-import type { BuildState, Finding, LogEntry, Step } from '@/features/build'
+import type { BuildState, Finding, LogEntry } from '@/features/build'
 import type { PlanEdit } from './edits'
 import {
-    begin,
     type Change,
     canForesee,
-    type Event,
     type Failure,
     type Machine,
-    reduce,
+    pauseOf,
     shownIn,
-    toAskAgain,
-    toSend,
     type Unsaved,
     unconfirmed,
 } from './machine'
-import { rebased } from './rebase'
+import { PlanStore } from './store'
 
 export type { Change, Outcome, Unsaved }
 
@@ -67,33 +63,6 @@ export const remediesQuery = (buildId: string, stamp: string, finding: Finding) 
 /** Milliseconds after which a change that is not saved yet is said to be under way. */
 const SLOW = 500
 
-/** Milliseconds until what could not be sent is sent again: each time longer, up to half a minute. */
-const AGAIN = [1_000, 2_000, 4_000, 8_000, 15_000, 30_000] as const
-
-/** A machine that lives outside React: dispatching is immediate, whoever draws it is told. */
-class Store {
-    #machine: Machine
-    #listeners = new Set<() => void>()
-
-    constructor(saved: BuildState) {
-        this.#machine = begin(saved)
-    }
-
-    get = (): Machine => this.#machine
-
-    subscribe = (listener: () => void): (() => void) => {
-        this.#listeners.add(listener)
-        return () => this.#listeners.delete(listener)
-    }
-
-    dispatch(event: Event): void {
-        const next = reduce(this.#machine, event)
-        if (next === this.#machine) return
-        this.#machine = next
-        for (const listener of this.#listeners) listener()
-    }
-}
-
 const NOTHING = { subscribe: () => () => undefined, get: () => null }
 
 /**
@@ -103,77 +72,35 @@ const NOTHING = { subscribe: () => () => undefined, get: () => null }
 export function usePlan(id: string) {
     const queries = useQueryClient()
     const query = useQuery(buildQuery(id))
-    const store = useRef<Store | null>(null)
+    const store = useRef<PlanStore | null>(null)
     const [, begun] = useState(false)
-    const results = useRef(new Map<number, (isSaved: boolean) => void>())
-    const count = useRef(0)
-    // Steps as they were shown when a change of them was asked for.
-    const bases = useRef(new WeakMap<Change, ReadonlyMap<string, Step>>())
-
     const loaded = query.data
-    if (store.current === null && loaded !== undefined) store.current = new Store(loaded)
+    if (store.current === null && loaded !== undefined) {
+        store.current = new PlanStore(
+            loaded,
+            (version, change) => post(id, version, change).catch(failureOf),
+            (saved) => queries.setQueryData(buildQuery(id).queryKey, saved),
+        )
+    }
     useEffect(() => {
-        if (loaded === undefined) return
-        if (store.current === null) store.current = new Store(loaded)
-        else if (loaded !== store.current.get().saved) store.current.dispatch({ type: 'loaded', state: loaded })
+        if (loaded === undefined || store.current === null) return
+        if (loaded !== store.current.get().saved) store.current.dispatch({ type: 'loaded', state: loaded })
         begun(true)
     }, [loaded])
     const { subscribe, get } = store.current ?? NOTHING
     const machine = useSyncExternalStore<Machine | null>(subscribe, get)
 
-    const settle = useCallback(() => {
-        const waiting = new Set(store.current?.get().waiting.map((one) => one.id))
-        for (const [change, resolve] of results.current) {
-            if (waiting.has(change)) continue
-            results.current.delete(change)
-            resolve(store.current?.get().unsaved === null)
-        }
-    }, [])
-
-    const work = useCallback(async () => {
-        const machines = store.current
-        if (machines === null) return
-        for (let next = toSend(machines.get()); next !== null; next = toSend(machines.get())) {
-            machines.dispatch({ type: 'sent' })
-            try {
-                const { change } = next
-                const base = bases.current.get(change)
-                const state = await post(
-                    id,
-                    next.version,
-                    change.kind === 'edit' && base !== undefined
-                        ? { ...change, edits: rebased(change.edits, base, machines.get().saved.plan) }
-                        : change,
-                )
-                machines.dispatch({ type: 'answered', state })
-                queries.setQueryData(buildQuery(id).queryKey, machines.get().saved)
-            } catch (error) {
-                machines.dispatch({ type: 'failed', failure: failureOf(error) })
-            }
-            settle()
-        }
-        settle()
-    }, [id, queries, settle])
-
     const apply = useCallback(
         (change: Change): Promise<boolean> => {
-            const machines = store.current
-            if (machines === null) return Promise.resolve(false)
-            const { saved } = machines.get()
+            const plan = store.current
+            if (plan === null) return Promise.resolve(false)
             const foreseen =
-                change.kind === 'edit' && canForesee(machines.get())
-                    ? queries.getQueryData(previewQuery(id, stampOf(saved), change.edits).queryKey)
+                change.kind === 'edit' && canForesee(plan.get())
+                    ? queries.getQueryData(previewQuery(id, stampOf(plan.get().saved), change.edits).queryKey)
                     : undefined
-            const own = ++count.current
-            const { plan } = shownIn(machines.get())
-            bases.current.set(change, new Map(plan.steps.map((step) => [step.id, step])))
-            return new Promise((resolve) => {
-                results.current.set(own, resolve)
-                machines.dispatch({ type: 'asked', id: own, change, foreseen: foreseen ?? null })
-                void work()
-            })
+            return plan.ask(change, foreseen)
         },
-        [id, queries, work],
+        [id, queries],
     )
 
     const edit = useCallback(
@@ -185,14 +112,13 @@ export function usePlan(id: string) {
     // What was not confirmed before a reload is asked for again, once the plan is there.
     const isRestored = useRef(false)
     useEffect(() => {
-        const machines = store.current
-        if (loaded === undefined || machines === null || isRestored.current) return
+        if (loaded === undefined || store.current === null || isRestored.current) return
         isRestored.current = true
         const kept = keptChanges(id)
         if (kept === null) return
         if (kept.version === loaded.version) for (const change of kept.changes) void apply(change)
         else
-            machines.dispatch({
+            store.current.dispatch({
                 type: 'restored',
                 changes: kept.changes,
                 message: 'Before this page was loaded again you had made a change, and the plan has changed since.',
@@ -204,37 +130,20 @@ export function usePlan(id: string) {
         keepHere(keyOf(id), changes.length === 0 ? null : { version: machine.saved.version, changes })
     }, [id, machine])
 
-    const sendAgain = useCallback(async () => {
-        const machines = store.current
-        if (machines === null || machines.get().unsaved === null) return
-        const changes = toAskAgain(machines.get())
-        machines.dispatch({ type: 'tookUp' })
-        await Promise.all(changes.map(apply))
-    }, [apply])
-
-    const giveUp = useCallback(() => {
-        const machines = store.current
-        if (machines === null) return
-        machines.dispatch({ type: 'gaveUp' })
-        queries.setQueryData(buildQuery(id).queryKey, machines.get().saved)
-    }, [id, queries])
-
+    const sendAgain = useCallback(async () => store.current?.askAgain(), [])
+    const giveUp = useCallback(() => store.current?.giveUp(), [])
     useEffect(() => {
         const onOnline = () => void sendAgain()
         window.addEventListener('online', onOnline)
         return () => window.removeEventListener('online', onOnline)
     }, [sendAgain])
-    const tries = useRef(0)
-    const isOffline = machine?.unsaved?.reason === 'offline'
-    const isQuiet = machine !== null && machine.unsaved === null && machine.waiting.length === 0
+    const pause = machine === null ? null : pauseOf(machine)
+    const tries = machine?.tries
     useEffect(() => {
-        if (isQuiet) tries.current = 0
-        if (!isOffline) return
-        const pause = AGAIN[Math.min(tries.current, AGAIN.length - 1)]
-        tries.current += 1
+        if (pause === null || tries === undefined) return
         const timer = setTimeout(() => void sendAgain(), pause)
         return () => clearTimeout(timer)
-    }, [isOffline, isQuiet, sendAgain])
+    }, [pause, tries, sendAgain])
 
     const state = useMemo(() => (machine === null ? undefined : shownIn(machine)), [machine])
     return {

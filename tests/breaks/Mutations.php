@@ -31,7 +31,7 @@ final class Mutations
         ['a call that is left out', '/^ {4,}(?:\$this->|void |await )?\w+(?:(?:->|\.)\w+)*\([^;{}\n]*\);?$/m', ''],
         ['a field that is dropped', '/^ {8,}(?:\'\w+\' =>|\w+:) [^{}\[\]\n]*,$/m', ''],
         ['arguments that are swapped', '/(?<=\w\()(\$?\w+), (\$?\w+)(?=[,)])/', '@swap'],
-        ['nothing for what there is', '/ \?\? (?=[\w$\[\'(])/', ' ?? null ?? '],
+        ['a default that is missing', '/ \?\? (?=[\w$\[\'(-])/', '@without'],
         ['the least for the most', '/(?<![\w$>])(?:Math\.)?max\(/', '@min'],
         ['the most for the least', '/(?<![\w$>])(?:Math\.)?min\(/', '@max'],
     ];
@@ -51,7 +51,9 @@ final class Mutations
                 $new = match ($by) {
                     '@plus' => (string) ((int) $text + 1),
                     '@tenth' => (string) (1.1 * (float) $text),
-                    '@swap' => $match[2][0].', '.$match[1][0],
+                    '@swap' => self::cut($source, $match[2]).', '.self::cut($source, $match[1]),
+                    // Whoever needs the default finds that there is none.
+                    '@without' => $isPhp ? ' ?? throw new \Exception() ?? ' : ' ?? (() => { throw new Error() })() ?? ',
                     '@min' => str_replace('max', 'min', $text),
                     '@max' => str_replace('min', 'max', $text),
                     default => $by,
@@ -63,6 +65,12 @@ final class Mutations
         }
 
         return $found;
+    }
+
+    /** @param  array{string, int}  $match  as it is with what is no code blanked out, and its offset */
+    private static function cut(string $source, array $match): string
+    {
+        return substr($source, $match[1], strlen($match[0]));
     }
 
     /** The source with all that is no code blanked out, of the same length. */

@@ -206,6 +206,16 @@ describe('exposure', function () {
             ->and($wet(Trace::Chips, 'canvas'))->toBe(0.0);
     });
 
+    it('says why there is mud, and why there is none', function () {
+        [, $told] = DraftKit::stories()['autumn mud'];
+        $plan = DraftKit::plan('tank', 'sealed-steps', [Terrain::WetClay, 12]);
+        $exposure = new Exposure($plan->build, $told, true);
+        $why = static fn (string $zone) => $exposure->of($plan->zones[$zone])[Trace::Mud->value]->reason;
+
+        expect($why('tracks'))->toEndWith(', as high as wheels throw it.')
+            ->and($why('turret'))->toBe('Nothing throws mud as high as that.');
+    });
+
     it('runs down what a slope tilts, towards its low end', function () use ($exposed) {
         $level = $exposed(['weather' => Weather::Wet]);
         $nose = $exposed(['weather' => Weather::Wet, 'pose' => Pose::NoseDown]);

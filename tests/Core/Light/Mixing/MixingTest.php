@@ -119,6 +119,39 @@ it('finds the same as looking at every mix', function (int $count, int $parts) {
     }
 })->with(['a small shelf' => [6, 12], 'one beyond what is gone through whole' => [24, 6]]);
 
+it('knows every way to share parts, and none that is another one doubled', function (int $paints, int $most) {
+    $all = [];
+    foreach (range(1, $most) as $a) {
+        foreach (range(1, $most) as $b) {
+            foreach ($paints === 2 ? [0] : range(1, $most) as $c) {
+                $parts = $paints === 2 ? [$a, $b] : [$a, $b, $c];
+                $isDoubled = false;
+                for ($by = 2; $by <= $most; $by++) {
+                    $isDoubled = $isDoubled || array_filter($parts, static fn (int $one) => $one % $by !== 0) === [];
+                }
+                if (array_sum($parts) <= $most && ! $isDoubled) {
+                    $all[] = $parts;
+                }
+            }
+        }
+    }
+
+    expect(Parts::of($paints, $most))->toEqualCanonicalizing($all);
+})->with([[2, 2], [2, 3], [2, 12], [3, 3], [3, 4], [3, 12]]);
+
+it('mixes three paints in twelve parts where nothing is said', function () {
+    $paints = shelf(60, 3);
+    $most = $parts = 0;
+    foreach ([[30, -12, 8], [45, 3, 25], [60, -4, -14], [70, 6, 3]] as [$l, $a, $b]) {
+        foreach ((new MixSolver($paints, Observer::weights()))->closest(new Lab($l, $a, $b), 60) as $mix) {
+            $most = max($most, count($mix->parts));
+            $parts = max($parts, array_sum($mix->parts));
+        }
+    }
+
+    expect([$most, $parts])->toBe([3, 12]);
+});
+
 it('takes one paint where several are the same', function () {
     $same = array_fill(0, 40, PaintMaker::paint(Lab::fromHex('#566043'), 0.8));
     $found = (new MixSolver($same, Observer::weights()))->closest(new Lab(50, 0, 0))[0];

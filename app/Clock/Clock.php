@@ -12,7 +12,6 @@ use App\Plans\OwnPlans;
 use App\Plans\UnreadablePlan;
 use App\Room\Forecasts;
 use Illuminate\Contracts\Cache\Repository;
-use Ulvrach\Judgement\Rules\Evaluator;
 use Ulvrach\Judgement\Rules\Finding;
 use Ulvrach\Judgement\Rules\Verdict;
 use Ulvrach\Physics\Evaluation\Forecast;
@@ -46,7 +45,6 @@ final readonly class Clock
 
     public function __construct(
         private Judge $judge,
-        private Evaluator $evaluator,
         private Timetabler $timetabler,
         private Shedder $shedder,
         private Forecasts $forecasts,
@@ -89,7 +87,7 @@ final readonly class Clock
                 $with = clone $work;
                 [$verdict, $heldBack] = $this->judge->alone(
                     $build,
-                    fn (): array => $this->addTo($with, $id, $whatIf->applyTo($id, $file->plan), $file->log, $week),
+                    fn (): array => $this->addTo($with, $build, $whatIf->applyTo($id, $file->plan), $file->log, $week),
                 );
                 [$work, $verdicts[$id], $held[$id]] = [$with, $verdict, $heldBack];
             } catch (UnreadablePlan $bad) {
@@ -190,12 +188,12 @@ final readonly class Clock
     }
 
     /** @return array{Verdict, array<string, Finding>} and by id: steps that are not laid, each with its stop */
-    private function addTo(Workload $work, string $id, Plan $plan, Log $log, Week $week): array
+    private function addTo(Workload $work, Build $build, Plan $plan, Log $log, Week $week): array
     {
-        $verdict = $this->evaluator->evaluate($plan, $log);
+        $verdict = $this->judge->of($build, $plan, $log);
         $held = HeldBack::of($verdict);
         $due = $plan->build->due;
-        $work->add($id, $verdict->walk, $due === null ? null : $week->endOfDay($due), $held);
+        $work->add($build->id, $verdict->walk, $due === null ? null : $week->endOfDay($due), $held);
 
         return [$verdict, $held];
     }

@@ -60,6 +60,9 @@ final readonly class WhatIf
     public function applyTo(string $build, Plan $own): Plan
     {
         $plan = $this->plans[$build] ?? $own;
+        if ($this->school === null && $this->cabinetC === null && ! $this->isOtherRoom()) {
+            return $plan;
+        }
         $bench = $plan->bench;
 
         return $plan->with(

@@ -8,13 +8,17 @@ use App\Models\Build;
 use Psr\Log\LoggerInterface;
 use Ulvrach\CoreError;
 use Ulvrach\Judgement\Rules\Evaluator;
+use Ulvrach\Judgement\Rules\Finding;
 use Ulvrach\Judgement\Rules\Verdict;
 use Ulvrach\Physics\Evaluation\Walk;
 use Ulvrach\Physics\Evaluation\Walker;
+use Ulvrach\Physics\Forecast\Forecast as ColourForecast;
 use Ulvrach\Plan\Fault;
 use Ulvrach\Plan\File\BadPlanFile;
 use Ulvrach\Plan\Log\Log;
 use Ulvrach\Plan\Plan;
+use Ulvrach\Report\VerdictReport;
+use Ulvrach\SharedMemory;
 use Ulvrach\Stuff\Technique\TechniqueLibrary;
 
 /**
@@ -23,15 +27,19 @@ use Ulvrach\Stuff\Technique\TechniqueLibrary;
  */
 final class Judge
 {
-    /** @var \WeakMap<Plan, Verdict> what was judged on the way into the database, so that nobody judges it again */
-    private \WeakMap $judged;
+    /**
+     * @var \WeakMap<Plan, array{Log, Walk, Verdict|null}> what was walked through and judged of a plan last, with which
+     *   log, so that nobody does it again while a request lasts
+     */
+    private \WeakMap $known;
 
     public function __construct(
         private readonly Evaluator $evaluator,
         private readonly Walker $walker,
         private readonly LoggerInterface $logger,
+        private readonly SharedMemory $memory,
     ) {
-        $this->judged = new \WeakMap();
+        $this->known = new \WeakMap();
     }
 
     /**
@@ -42,7 +50,7 @@ final class Judge
     public function mustBear(Plan $plan, Log $log): Verdict
     {
         try {
-            return $this->judged[$plan] = $this->evaluator->evaluate($plan, $log);
+            return $this->judged($plan, $log);
         } catch (\Throwable $fault) {
             if (! self::isOfThePlan($fault)) {
                 throw $fault;
@@ -66,19 +74,99 @@ final class Judge
     /** The verdict on the plan of a build as mustBear() has just found it, with the log that it was found with. */
     public function known(Build $build): ?Verdict
     {
-        return $this->judged[$build->head->document] ?? null;
+        return $this->known[$build->head->document][2] ?? null;
     }
 
     /** @throws UnreadablePlan if the program fails at it */
     public function verdict(Build $build, Log $log): Verdict
     {
-        return $this->alone($build, fn (): Verdict => $this->evaluator->evaluate($build->head->document, $log));
+        return $this->alone($build, fn (): Verdict => $this->remembered($build, $log));
     }
 
     /** @throws UnreadablePlan if the program fails at it */
     public function walk(Build $build, Log $log): Walk
     {
-        return $this->alone($build, fn (): Walk => $this->walker->walk($build->head->document, $log));
+        return $this->alone($build, fn (): Walk => $this->walked($build->head->document, $log));
+    }
+
+    /**
+     * The verdict on a build as data; remembered like the verdict.
+     *
+     * @return array<string, mixed>
+     *
+     * @throws UnreadablePlan if the program fails at it
+     */
+    public function report(Build $build, Log $log): array
+    {
+        return $this->alone($build, function () use ($build, $log): array {
+            $key = 'report '.self::keyOf($build, $log);
+            /** @var array<string, mixed>|null $report */
+            $report = $this->memory->find($key);
+            if ($report === null) {
+                $report = VerdictReport::of($this->remembered($build, $log));
+                $this->memory->keep($key, $report);
+            }
+
+            return $report;
+        });
+    }
+
+    /** What the rules have to say of a plan that stays is remembered; what it comes to is worked out anew. */
+    private function remembered(Build $build, Log $log): Verdict
+    {
+        $plan = $build->head->document;
+        $walk = $this->walked($plan, $log);
+        $key = 'findings '.self::keyOf($build, $log);
+        /** @var list<Finding>|null $findings */
+        $findings = isset($this->known[$plan][2]) ? null : $this->memory->find($key);
+        if ($findings === null) {
+            $verdict = $this->judged($plan, $log);
+            $this->memory->keep($key, $verdict->findings);
+
+            return $verdict;
+        }
+        $verdict = new Verdict($walk, $findings, ColourForecast::of($walk));
+        $this->known[$plan] = [$log, $walk, $verdict];
+
+        return $verdict;
+    }
+
+    /** Says all that a verdict depends on, whatever revisions are called and wherever they come from. */
+    private static function keyOf(Build $build, Log $log): string
+    {
+        $document = $build->head->getAttributes()['document'] ?? '';
+
+        return hash('xxh128', is_string($document) ? $document : '')
+            .' '.hash('xxh128', serialize([$log->entries, $log->elsewhere]));
+    }
+
+    /**
+     * The verdict on a plan of a build, changed or not, with whatever is thrown: for work that is done alone().
+     */
+    public function of(Build $build, Plan $plan, Log $log): Verdict
+    {
+        return $plan === $build->head->document ? $this->remembered($build, $log) : $this->judged($plan, $log);
+    }
+
+    private function judged(Plan $plan, Log $log): Verdict
+    {
+        $walk = $this->walked($plan, $log);
+        $verdict = $this->known[$plan][2] ?? $this->evaluator->judge($walk);
+        $this->known[$plan] = [$log, $walk, $verdict];
+
+        return $verdict;
+    }
+
+    private function walked(Plan $plan, Log $log): Walk
+    {
+        $known = $this->known[$plan] ?? null;
+        if ($known !== null && $known[0] === $log) {
+            return $known[1];
+        }
+        $walk = $this->walker->walk($plan, $log);
+        $this->known[$plan] = [$log, $walk, null];
+
+        return $walk;
     }
 
     /**

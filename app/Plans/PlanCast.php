@@ -4,8 +4,7 @@ declare(strict_types=1);
 
 namespace App\Plans;
 
-use Illuminate\Contracts\Database\Eloquent\CastsAttributes;
-use Illuminate\Database\Eloquent\Model;
+use App\Shared\ReadOnce;
 use Ulvrach\Plan\Fault;
 use Ulvrach\Plan\File\BadPlanFile;
 use Ulvrach\Plan\File\PlanReader;
@@ -17,17 +16,16 @@ use Ulvrach\Plan\Plan;
  * A stored plan is its plan file: one format to read, to export and to keep. Older versions are brought up to date when
  * they are read.
  *
- * @implements CastsAttributes<Plan, Plan>
+ * @extends ReadOnce<Plan>
  *
  * @phpstan-import-type PlanData from PlanReader
  */
-final class PlanCast implements CastsAttributes
+final class PlanCast extends ReadOnce
 {
     /** @throws UnreadablePlan if this program cannot read it */
-    public function get(Model $model, string $key, mixed $value, array $attributes): Plan
+    protected function read(string $text): Plan
     {
-        $json = is_string($value) ? $value : '';
-        $document = json_decode($json, true, 64);
+        $document = json_decode($text, true, 64);
         if (is_array($document) && ($document['version'] ?? null) === Upgrades::NEWEST) {
             try {
                 /** @var PlanData $document */
@@ -37,7 +35,7 @@ final class PlanCast implements CastsAttributes
             }
         }
         try {
-            return PlanReader::read($json)->plan;
+            return PlanReader::read($text)->plan;
         } catch (BadPlanFile $bad) {
             throw UnreadablePlan::because($bad);
         } catch (\Throwable $error) {
@@ -45,7 +43,7 @@ final class PlanCast implements CastsAttributes
         }
     }
 
-    public function set(Model $model, string $key, mixed $value, array $attributes): string
+    protected function write(object $value): string
     {
         if (! $value instanceof Plan) {
             throw new \InvalidArgumentException('Only a plan can be stored as a plan.');

@@ -4,8 +4,7 @@ declare(strict_types=1);
 
 namespace App\Plans;
 
-use Illuminate\Contracts\Database\Eloquent\CastsAttributes;
-use Illuminate\Database\Eloquent\Model;
+use App\Shared\ReadOnce;
 use Ulvrach\Plan\File\PlanReader;
 use Ulvrach\Plan\File\PlanWriter;
 use Ulvrach\Stuff\Material\Product;
@@ -13,21 +12,21 @@ use Ulvrach\Stuff\Material\Product;
 /**
  * A product is stored as plan files write it.
  *
- * @implements CastsAttributes<Product, Product>
+ * @extends ReadOnce<Product>
  *
  * @phpstan-import-type ProductData from PlanReader
  */
-final class ProductCast implements CastsAttributes
+final class ProductCast extends ReadOnce
 {
-    public function get(Model $model, string $key, mixed $value, array $attributes): Product
+    protected function read(string $text): Product
     {
         /** @var ProductData $product */
-        $product = json_decode(is_string($value) ? $value : '', true, 8, JSON_THROW_ON_ERROR);
+        $product = json_decode($text, true, 8, JSON_THROW_ON_ERROR);
 
         return PlanReader::product($product);
     }
 
-    public function set(Model $model, string $key, mixed $value, array $attributes): string
+    protected function write(object $value): string
     {
         return $value instanceof Product
             ? json_encode(PlanWriter::product($value), JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR)

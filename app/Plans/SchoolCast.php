@@ -4,8 +4,7 @@ declare(strict_types=1);
 
 namespace App\Plans;
 
-use Illuminate\Contracts\Database\Eloquent\CastsAttributes;
-use Illuminate\Database\Eloquent\Model;
+use App\Shared\ReadOnce;
 use Ulvrach\Plan\File\PlanReader;
 use Ulvrach\Plan\File\PlanWriter;
 use Ulvrach\Plan\SchoolChoice;
@@ -13,21 +12,21 @@ use Ulvrach\Plan\SchoolChoice;
 /**
  * A school is stored as plan files write it.
  *
- * @implements CastsAttributes<SchoolChoice, SchoolChoice>
+ * @extends ReadOnce<SchoolChoice>
  *
  * @phpstan-import-type SchoolData from PlanReader
  */
-final class SchoolCast implements CastsAttributes
+final class SchoolCast extends ReadOnce
 {
-    public function get(Model $model, string $key, mixed $value, array $attributes): SchoolChoice
+    protected function read(string $text): SchoolChoice
     {
         /** @var SchoolData $school */
-        $school = json_decode(is_string($value) ? $value : '', true, 8, JSON_THROW_ON_ERROR);
+        $school = json_decode($text, true, 8, JSON_THROW_ON_ERROR);
 
         return PlanReader::school($school);
     }
 
-    public function set(Model $model, string $key, mixed $value, array $attributes): string
+    protected function write(object $value): string
     {
         return $value instanceof SchoolChoice
             ? json_encode(PlanWriter::school($value), JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR)

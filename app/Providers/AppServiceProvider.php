@@ -8,6 +8,8 @@ use App\Http\QuietSessionHandler;
 use App\Plans\Judge;
 use App\Room\FileThermometer;
 use App\Room\Thermometer;
+use App\Shared\ApcuMemory;
+use App\Shared\Forgetful;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Contracts\Auth\Factory;
 use Illuminate\Contracts\Auth\StatefulGuard;
@@ -20,6 +22,8 @@ use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\Session;
 use Illuminate\Support\Facades\Vite;
 use Illuminate\Support\ServiceProvider;
+use Ulvrach\Memory;
+use Ulvrach\SharedMemory;
 
 final class AppServiceProvider extends ServiceProvider
 {
@@ -38,6 +42,10 @@ final class AppServiceProvider extends ServiceProvider
             static fn (): Thermometer => new FileThermometer(config()->string('ulvrach.thermometer') ?: null),
         );
         $this->app->singleton(Judge::class);
+        $this->app->singleton(
+            SharedMemory::class,
+            static fn (): SharedMemory => ApcuMemory::isThere() ? new ApcuMemory() : new Forgetful(),
+        );
         $this->app->bind(StatefulGuard::class, static function (Application $app): StatefulGuard {
             $guard = $app->make(Factory::class)->guard('web');
 
@@ -50,6 +58,7 @@ final class AppServiceProvider extends ServiceProvider
     public function boot(): void
     {
         Model::shouldBeStrict();
+        Memory::lend($this->app->make(SharedMemory::class));
         Session::extend(
             'quiet',
             static fn (Application $app): QuietSessionHandler => new QuietSessionHandler(

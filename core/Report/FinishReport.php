@@ -71,13 +71,15 @@ final class FinishReport
     /** @return list<array<string, mixed>> by zone: from which step on it shows which colours */
     private static function paints(Walk $walk, Forecast $forecast): array
     {
-        $paints = [];
+        $paints = $known = [];
         foreach (array_keys($walk->plan->zones) as $zone) {
             $changes = [];
             $shown = ['colour' => null, 'patch' => null, 'line' => null, 'mark' => null];
             foreach ($forecast->changesOf($zone) as $index => $colours) {
                 // A bare part has no colour yet, whatever has been done to it.
-                $now = $index < 0 || $walk->after($index, $zone)->paint() === null ? $shown : self::shown($colours);
+                $isBare = $index < 0 || $walk->after($index, $zone)->paint() === null;
+                // Zones with the same history share their colours.
+                $now = $isBare ? $shown : $known[spl_object_id($colours)] ??= self::shown($colours);
                 if ($now !== $shown) {
                     $changes[] = ['step' => $index, ...$now];
                     $shown = $now;

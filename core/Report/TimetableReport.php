@@ -176,7 +176,19 @@ final class TimetableReport
     {
         $solution = $timetable->solution;
         $pieces = [];
-        foreach ($timetable->problem->sessions as [$from, $to]) {
+        $sessions = $timetable->problem->sessions;
+        // Half a year has hundreds of sessions, and a piece of work lies in one or two of them.
+        [$place, $after] = [0, count($sessions)];
+        while ($place < $after) {
+            $middle = intdiv($place + $after, 2);
+            if ($sessions[$middle][1] > $solution->starts[$index]) {
+                $after = $middle;
+            } else {
+                $place = $middle + 1;
+            }
+        }
+        for (; $place < count($sessions) && $sessions[$place][0] < $solution->ends[$index]; $place++) {
+            [$from, $to] = $sessions[$place];
             $begins = max($from, $solution->starts[$index]);
             $ends = min($to, $solution->ends[$index]);
             if ($begins < $ends) {

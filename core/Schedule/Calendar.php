@@ -27,10 +27,13 @@ final readonly class Calendar
     public function daysWithLight(): int
     {
         $days = [];
-        foreach ($this->sessions as $session) {
-            foreach ($this->daylight as $light) {
+        $until = $this->from + 7 * Minutes::DAY;
+        $soon = static fn (array $hours): bool => $hours[0] < $until;
+        $lights = array_filter($this->daylight, $soon);
+        foreach (array_filter($this->sessions, $soon) as $session) {
+            foreach ($lights as $light) {
                 $from = max($session[0], $light[0]);
-                if (min($session[1], $light[1]) - $from >= 15 && $from < $this->from + 7 * Minutes::DAY) {
+                if (min($session[1], $light[1]) - $from >= 15) {
                     $days[intdiv($light[0], Minutes::DAY)] = true;
                 }
             }

@@ -150,7 +150,8 @@ function importsByRoom(): array
 it('knows every room of the core, and beside them only what is everybody’s', function () {
     $beside = array_filter(array_keys(sourcesIn('core')), static fn (string $path) => subjectOf($path) === null);
 
-    expect(array_values($beside))->toEqualCanonicalizing(['Copies.php', 'CoreError.php'])
+    expect(array_values($beside))
+        ->toEqualCanonicalizing(['Copies.php', 'CoreError.php', 'Memory.php', 'SharedMemory.php'])
         ->and(array_keys(importsByRoom()))->toEqualCanonicalizing(['', ...ORDER])
         ->and(subjectOf('Plan/File/Json.php'))->toBe('Plan/File')
         ->and(subjectOf('Plan/Edit/MoveStep.php'))->toBe('Plan');

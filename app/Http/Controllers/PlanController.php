@@ -102,7 +102,7 @@ final readonly class PlanController
 
     public function check(Build $build): JsonResponse
     {
-        return new JsonResponse(VerdictReport::of($this->verdict($build)));
+        return new JsonResponse($this->judge->report($build, $this->logs->of($build)));
     }
 
     public function undo(Request $request, Build $build): JsonResponse

@@ -32,17 +32,20 @@ final readonly class BuildState
     /** @return array<string, mixed> */
     public function of(Build $build): array
     {
-        $verdict = $this->judge->known($build) ?? $this->judge->verdict($build, $this->logs->of($build));
+        // What was judged just now need not be looked for.
+        $known = $this->judge->known($build);
+        $log = $known->walk->log ?? $this->logs->of($build);
+        $verdict = $known === null ? $this->judge->report($build, $log) : VerdictReport::of($known);
 
         return [
             'id' => $build->id,
             'version' => $build->version,
-            'plan' => PlanWriter::toArray($verdict->plan),
-            'verdict' => VerdictReport::of($verdict),
-            'log' => array_map(LogCodec::write(...), $verdict->walk->log->entries),
+            'plan' => PlanWriter::toArray($build->plan()),
+            'verdict' => $verdict,
+            'log' => array_map(LogCodec::write(...), $log->entries),
             'undo' => $build->head->parent_id === null ? null : $build->head->label,
             'redo' => $this->store->redoLabel($build),
-            'films' => $this->films($build, $verdict->walk),
+            'films' => $verdict['clockZero'] === null ? [] : $this->films($build, $this->judge->walk($build, $log)),
         ];
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ulvrach\Judgement\Rules;
 
+use Ulvrach\Physics\Evaluation\Walk;
 use Ulvrach\Physics\Evaluation\Walker;
 use Ulvrach\Physics\Forecast\Forecast;
 use Ulvrach\Plan\Log\Log;
@@ -19,10 +20,13 @@ final readonly class Evaluator
     /** @param  Log  $log  what was really done; without one, nothing was */
     public function evaluate(Plan $plan, Log $log = new Log()): Verdict
     {
-        $walk = $this->walker->walk($plan, $log);
+        return $this->judge($this->walker->walk($plan, $log));
+    }
 
+    public function judge(Walk $walk): Verdict
+    {
         $forecast = Forecast::of($walk);
-        $judgement = new Judgement($this->rules, School::of($plan->school));
+        $judgement = new Judgement($this->rules, School::of($walk->plan->school));
 
         return new Verdict($walk, $judgement->of($walk, $forecast), $forecast);
     }

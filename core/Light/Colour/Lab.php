@@ -94,6 +94,18 @@ final readonly class Lab
     /** "#rrggbb", the nearest that a screen can show: what lies outside its range is cut off channel by channel. */
     public function toHex(): string
     {
+        /** @var \WeakMap<self, string>|null $known a colour that lies in many places is written for each of them */
+        static $known = null;
+        $known ??= new \WeakMap();
+
+        /** @var string|null $hex */
+        $hex = $known[$this] ?? null;
+
+        return $hex ?? $known[$this] = $this->written();
+    }
+
+    private function written(): string
+    {
         [$x, $y, $z] = $this->toXyz();
         $hex = '#';
         foreach (self::TO_RGB as [$fromX, $fromY, $fromZ]) {

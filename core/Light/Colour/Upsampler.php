@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Ulvrach\Light\Colour;
 
+use Ulvrach\Memory;
+
 /**
  * The smoothest reflectance that has a given colour. With R = (tanh z + 1) / 2 no band leaves the range from 0 to 1,
  * and Σ(Δz)² is made as small as the three equations of the observer allow: the least-slope method of Burns, Color
@@ -30,14 +32,10 @@ final class Upsampler
      */
     public static function reflectanceOf(Lab $colour): array
     {
-        /** @var array<string, list<float>> $known the same jars are asked for again and again */
-        static $known = [];
-        $key = "{$colour->l} {$colour->a} {$colour->b}";
-        if (count($known) > 4_000) {
-            $known = [];
-        }
+        // The same jars are asked for again and again.
+        $key = "light of {$colour->l} {$colour->a} {$colour->b}";
 
-        return $known[$key] ??= self::find($colour);
+        return Memory::of($key, static fn (): array => self::find($colour));
     }
 
     /** @return list<float> */

@@ -7,6 +7,7 @@ namespace Ulvrach\Light\Mixing;
 use Ulvrach\Light\Colour\Lab;
 use Ulvrach\Light\Colour\Observer;
 use Ulvrach\Light\Colour\Upsampler;
+use Ulvrach\Memory;
 
 /** Makes the paint that has a colour and hides so well: K/S from the smoothest spectrum, S from the hiding power. */
 final class PaintMaker
@@ -31,12 +32,12 @@ final class PaintMaker
         $hides = max(self::LEAST, min(self::MOST, $hides));
         /** @var array<string, Paint> $known the same jars are asked for again and again */
         static $known = [];
-        $key = "{$colour->l} {$colour->a} {$colour->b} {$hides}";
+        $key = "paint of {$colour->l} {$colour->a} {$colour->b} {$hides}";
         if (count($known) > 2_000) {
             $known = [];
         }
 
-        return $known[$key] ??= self::make($colour, $hides);
+        return $known[$key] ??= self::kept($key, $colour, $hides);
     }
 
     /** How much of the difference between black and white a coat takes away. */
@@ -51,6 +52,17 @@ final class PaintMaker
         }
 
         return 1.0 - $left;
+    }
+
+    private static function kept(string $key, Lab $colour, float $hides): Paint
+    {
+        $numbers = Memory::of($key, static function () use ($colour, $hides): array {
+            $paint = self::make($colour, $hides);
+
+            return [$paint->scattering, ...$paint->absorption];
+        });
+
+        return new Paint($numbers[0], array_slice($numbers, 1));
     }
 
     private static function make(Lab $colour, float $hides): Paint

@@ -176,7 +176,7 @@ function asked(before: Machine, event: Extract<Event, { type: 'asked' }>): Machi
     return { ...machine, waiting, ahead: share(here, outcome), trail: machine.trail.leave(here, change.kind) }
 }
 
-/** A change with the steps that it replaces as they are shown; one that is asked for again keeps what it was made on. */
+/** A change with the steps that it replaces as they are shown; one that is asked for again keeps its own. */
 function based(change: Change, machine: Machine): Change {
     if (change.kind !== 'edit' || change.base !== undefined) return change
     const replaced = new Set(change.edits.flatMap((edit) => (edit.edit === 'replace-step' ? [edit.step.id] : [])))

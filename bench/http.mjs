@@ -68,6 +68,21 @@ for (let warm = 0; warm < 30; warm++) await timed(check, users[0])
 const alone = []
 for (let run = 0; run < 60; run++) alone.push(await timed(check, users[0]))
 
+// Edits, each another one, so that nothing about them is remembered.
+const edited = []
+let { version, plan } = JSON.parse(imported.text)
+const late = plan.steps[plan.steps.length - 3]
+for (let run = 0; run < 50; run++) {
+    const edits = [{ edit: 'replace-step', step: { ...late, waitMinutes: 1440 + run } }]
+    const from = performance.now()
+    const answer = await call('POST', check.replace('/check', '/edits'), {
+        ...users[0],
+        body: JSON.stringify({ version, edits }),
+    })
+    if (run >= 10) edited.push(performance.now() - from)
+    version = JSON.parse(answer.text).version
+}
+
 // Each user acts once a second, at a moment of their own, for fifteen seconds.
 const together = []
 await Promise.all(
@@ -86,6 +101,7 @@ const full = await throughput(check, users[0], 5)
 console.log(
     JSON.stringify({
         alone: { median: percentile(alone, 0.5), p95: percentile(alone, 0.95) },
+        edited: { median: percentile(edited, 0.5), p95: percentile(edited, 0.95) },
         together: {
             median: percentile(together, 0.5),
             p95: percentile(together, 0.95),

@@ -11,6 +11,7 @@ use Ulvrach\Plan\Fault;
 use Ulvrach\Plan\File\BadPlanFile;
 use Ulvrach\Plan\File\EditCodec;
 use Ulvrach\Plan\File\PlanReader;
+use Ulvrach\Stuff\Material\LaterShelf;
 
 /** Edits in the open format, with the version of the plan that they were made on. */
 final class PlanEditRequest extends FormRequest
@@ -41,10 +42,11 @@ final class PlanEditRequest extends FormRequest
     public function edits(): array
     {
         $body = PlanReader::decode($this->getContent());
+        $user = CurrentUser::of($this);
         try {
             return EditCodec::read(
                 is_object($body) ? $body->edits ?? null : null,
-                CurrentUser::of($this)->shelf(),
+                new LaterShelf($user->shelf(...)),
             );
         } catch (BadPlanFile $bad) {
             throw self::under('/edits', $bad);

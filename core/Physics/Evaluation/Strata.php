@@ -60,11 +60,35 @@ final class Strata
      */
     public function after(Work $work, ?Layer $layer, int $end, array $into = []): self
     {
+        // Appended to copies: much faster than spreading, and this is done for every zone of every step.
+        $layers = $this->layers;
+        $journey = $this->journey;
+        $journey[] = $work->index;
+        $lastSteps = $this->lastSteps;
+        foreach ($work->kind->natures as $nature) {
+            $lastSteps[$nature->value] = $work->index;
+        }
+        $closedBy = $this->closedBy ?? ($work->technique->closesOff ? $work->index : null);
+        if ($work->onlyLays) {
+            if ($layer !== null) {
+                $layers[] = $layer;
+            }
+
+            return new self(
+                $this->zone,
+                $layers,
+                $journey,
+                $this->release,
+                $this->maskedBy,
+                $this->maskedAt,
+                $closedBy,
+                $lastSteps,
+                $this->broken,
+            );
+        }
         if ($work->kind->is(Nature::LiftOff) && $this->releaseFilm()?->film === BinderFamily::Salt) {
             return $this->withoutSalt()->after($work, $layer, $end, $into);
         }
-        // Appended to copies: much faster than spreading, and this is done for every zone of every step.
-        $layers = $this->layers;
         $release = $this->release;
         $broken = $this->broken;
         if ($layer !== null && $work->kind->is(Nature::FixPigment)) {
@@ -91,12 +115,6 @@ final class Strata
         } elseif ($work->kind->is(Nature::Unmask)) {
             [$maskedBy, $maskedAt] = [null, null];
         }
-        $journey = $this->journey;
-        $journey[] = $work->index;
-        $lastSteps = $this->lastSteps;
-        foreach ($work->kind->natures as $nature) {
-            $lastSteps[$nature->value] = $work->index;
-        }
 
         return new self(
             $this->zone,
@@ -105,7 +123,7 @@ final class Strata
             $release,
             $maskedBy,
             $maskedAt,
-            $this->closedBy ?? ($work->technique->closesOff ? $work->index : null),
+            $closedBy,
             $lastSteps,
             $broken,
         );

@@ -36,6 +36,9 @@ final readonly class Work
     /** Whether it lies in places only. */
     public bool $isSpot;
 
+    /** Whether all that it does to what lies there is to lie on it. */
+    public bool $onlyLays;
+
     /** @var list<StepLiquid> that of the product first, then those of the clean-up */
     public array $liquids;
 
@@ -49,6 +52,16 @@ final readonly class Work
         $this->isSpot =
             $this->step->extent?->isSpot() ??
             ($this->kind->is(Nature::Spots) && $this->technique->coverage === Coverage::Partial);
+        $this->onlyLays = ! $this->kind->isAny(
+            Nature::ReleaseFilm,
+            Nature::LiftOff,
+            Nature::Abrade,
+            Nature::CleanUp,
+            Nature::FixPigment,
+            Nature::WarmAir,
+            Nature::Mask,
+            Nature::Unmask,
+        );
         $this->liquids = $this->liquidsOfStep($known);
     }
 

@@ -1,6 +1,6 @@
 import type { Cover } from './cover'
 import { type Fields, fieldsOf } from './fields'
-import { drawInk, type Ink } from './ink'
+import { drawInk, type Ink, tracesOf } from './ink'
 import { lightOf } from './light'
 import { type Model, NO_PLATE, type View } from './model'
 import { NONE, outlinesOf } from './outlines'
@@ -36,6 +36,25 @@ const REMEMBERED = 12
 /** More marks than a long plan has, seen once or twice with other amounts. */
 const MOST_COVERS = 150
 
+/** A number for each pixel, by the face that is seen there; faces are many times fewer than pixels. */
+function byFace({ face }: Scene, numberOf: (face: number) => number): Uint8Array {
+    const numbers = new Uint8Array(face.length).fill(NONE)
+    const known = new Map<number, number>()
+    let [last, number] = [-1, NONE]
+    for (let pixel = 0; pixel < face.length; pixel++) {
+        const here = face[pixel] as number
+        if (here < 0) continue
+        if (here !== last) {
+            last = here
+            const before = known.get(here)
+            number = before ?? numberOf(here)
+            if (before === undefined) known.set(here, number)
+        }
+        numbers[pixel] = number
+    }
+    return numbers
+}
+
 /** Draws one vehicle, and remembers what does not change from picture to picture. */
 export class Drawing {
     private readonly prepared = new Map<string, Fields>()
@@ -49,7 +68,7 @@ export class Drawing {
         return {
             ...this.bordersIn(scene, belongs),
             panels: this.panelsIn(scene, panels),
-            ink: drawInk(this.model, scene).ink,
+            ink: drawInk(this.model, scene),
         }
     }
 
@@ -65,9 +84,7 @@ export class Drawing {
             const place = zones.indexOf(zoneOfKind.get(kind) ?? '')
             return place < 0 ? NONE : place
         })
-        const numbers = Uint8Array.from(scene.face, (face) =>
-            face < 0 ? NONE : (numberOf[this.model.zoneOf[face] ?? NONE] ?? NONE),
-        )
+        const numbers = byFace(scene, (face) => numberOf[this.model.zoneOf[face] ?? NONE] ?? NONE)
         const outlines = outlinesOf(numbers, scene.width, scene.height)
         return {
             width: scene.width,
@@ -80,9 +97,7 @@ export class Drawing {
         const numberOf = new Map(panels.map(({ plate }, place) => [this.model.plates.indexOf(plate), place]))
         numberOf.delete(-1)
         if (numberOf.size === 0) return []
-        const numbers = Uint8Array.from(scene.face, (face) =>
-            face < 0 ? NONE : (numberOf.get(this.model.plateOf[face] ?? NO_PLATE) ?? NONE),
-        )
+        const numbers = byFace(scene, (face) => numberOf.get(this.model.plateOf[face] ?? NO_PLATE) ?? NONE)
         return [...outlinesOf(numbers, scene.width, scene.height)].flatMap(([number, path]) => {
             const panel = panels[number]
             return panel === undefined ? [] : [{ panel: panel.panel, zone: panel.zone, path }]
@@ -119,8 +134,7 @@ export class Drawing {
 
     private prepare(view: View, scale: number): Fields {
         const scene = see(this.model, view, scale)
-        const { traces } = drawInk(this.model, scene)
-        return fieldsOf(this.model, scene, traces, lightOf(scene, this.model.partOf))
+        return fieldsOf(this.model, scene, tracesOf(this.model, scene), lightOf(scene, this.model.partOf))
     }
 }
 

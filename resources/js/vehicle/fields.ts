@@ -102,10 +102,11 @@ function distances(scene: Scene, ...seeds: Uint8Array[]): Float32Array {
     const distance = new Float32Array(width * height).fill(far)
     const depth = new Float32Array(width * height).fill(NOTHING)
     for (let pixel = 0; pixel < distance.length; pixel++)
-        if (seeds.some((seed) => seed[pixel] === 1) && near[pixel] !== NOTHING) {
-            distance[pixel] = 0
-            depth[pixel] = near[pixel] ?? 0
-        }
+        for (let seed = 0; seed < seeds.length; seed++)
+            if (seeds[seed]?.[pixel] === 1 && near[pixel] !== NOTHING) {
+                distance[pixel] = 0
+                depth[pixel] = near[pixel] ?? 0
+            }
     const reach = 45
     const take = (pixel: number, from: number, step: number) => {
         const way = (distance[from] ?? far) + step

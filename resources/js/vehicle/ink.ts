@@ -1,4 +1,4 @@
-import { isRound, type Model, normalsOf, project, SEAMLESS, SMOOTH, type Stroke } from './model'
+import { geometryOf, isRound, type Model, project, SEAMLESS, SMOOTH, type Stroke } from './model'
 import { NOTHING, type Scene } from './raster'
 
 /** Lines by weight: where the vehicle ends, where one part hides another, where faces meet, what is drawn on them. */
@@ -14,20 +14,38 @@ const HIDES = 70
 
 type Segment = readonly [x0: number, y0: number, x1: number, y1: number]
 
-/** All that is drawn in ink, and where it runs. */
-export function drawInk(model: Model, scene: Scene): { ink: Ink; traces: Traces } {
-    const size = scene.width * scene.height
-    const traces: Traces = {
-        outward: new Uint8Array(size),
-        inward: new Uint8Array(size),
-        detail: new Uint8Array(size),
-    }
+/** All that is drawn in ink. */
+export function drawInk(model: Model, scene: Scene): Ink {
+    const traces = none(scene)
     const segments = new Map<Weight, Segment[]>()
-    const keep = (weight: Weight, segment: Segment) => {
+    const keep: Keep = (weight, segment) => {
         const list = segments.get(weight)
         if (list === undefined) segments.set(weight, [segment])
         else list.push(segment)
     }
+    walkAll(model, scene, traces, keep)
+    const paths: Ink['paths'] = {}
+    for (const [weight, list] of segments) paths[weight] = chain(list)
+    return { paths, ...rivets(model, scene, traces) }
+}
+
+/** Where edges and details run, without a line of them being drawn. */
+export function tracesOf(model: Model, scene: Scene): Traces {
+    const traces = none(scene)
+    walkAll(model, scene, traces, () => undefined)
+    rivets(model, scene, traces)
+    return traces
+}
+
+const none = ({ width, height }: Scene): Traces => ({
+    outward: new Uint8Array(width * height),
+    inward: new Uint8Array(width * height),
+    detail: new Uint8Array(width * height),
+})
+
+type Keep = (weight: Weight, segment: Segment) => void
+
+function walkAll(model: Model, scene: Scene, traces: Traces, keep: Keep): void {
     walkEdges(model, scene, traces, keep)
     for (const { stroke, points } of model.lines)
         for (let at = 3; at < points.length; at += 3) {
@@ -38,9 +56,6 @@ export function drawInk(model: Model, scene: Scene): { ink: Ink; traces: Traces 
                 if (!isStart) keep(stroke, [before[0], before[1], x, y])
             })
         }
-    const paths: Ink['paths'] = {}
-    for (const [weight, list] of segments) paths[weight] = chain(list)
-    return { ink: { paths, ...rivets(model, scene, traces) }, traces }
 }
 
 /** Leaves a trace at a place and half way to the one before it: without gaps, or what gathers along it is dotted. */
@@ -97,28 +112,17 @@ function walk(
     }
 }
 
-function walkEdges(model: Model, scene: Scene, traces: Traces, keep: (weight: Weight, segment: Segment) => void): void {
-    const { points, triangles } = model
-    const normals = normalsOf(model)
-    const corners = points.length / 3
-    // By their two corners: the triangles on both sides of an edge; -1 while only one is known.
-    const edges = new Map<number, [one: number, other: number]>()
-    for (let at = 0; at < triangles.length; at++) {
-        const face = Math.floor(at / 3)
-        const a = triangles[at] ?? 0
-        const b = triangles[at % 3 === 2 ? at - 2 : at + 1] ?? 0
-        const key = a < b ? a * corners + b : b * corners + a
-        const pair = edges.get(key)
-        if (pair === undefined) edges.set(key, [face, -1])
-        else pair[1] = face
-    }
+function walkEdges(model: Model, scene: Scene, traces: Traces, keep: Keep): void {
+    const { points } = model
+    const { normals, edges } = geometryOf(model)
     const [ex, ey, ez] = towardsEye(scene)
     const facing = (face: number) =>
         (normals[3 * face] ?? 0) * ex + (normals[3 * face + 1] ?? 0) * ey + (normals[3 * face + 2] ?? 0) * ez > 1e-4
-    for (const [key, [one, other]] of edges) {
-        const a = 3 * Math.floor(key / corners)
-        const b = 3 * (key % corners)
-        const [isOne, isOther] = [facing(one), other >= 0 && facing(other)]
+    for (let edge = 0; edge < edges.one.length; edge++) {
+        const one = edges.one[edge] as number
+        const other = edges.other[edge] as number
+        const isOne = facing(one)
+        const isOther = other >= 0 && facing(other)
         if (!isOne && !isOther) continue
         let isOutward = true
         if (isSeam(model, one, other)) continue
@@ -131,8 +135,8 @@ function walkEdges(model: Model, scene: Scene, traces: Traces, keep: (weight: We
             if (dot > SMOOTH && isRound(model, one) && isRound(model, other) && isOne === isOther) continue
             isOutward = !isHollow(model, normals, one, other)
         }
-        const from = onPaper(scene, points, a)
-        const to = onPaper(scene, points, b)
+        const from = onPaper(scene, points, 3 * (edges.a[edge] as number))
+        const to = onPaper(scene, points, 3 * (edges.b[edge] as number))
         const length = Math.hypot(to[0] - from[0], to[1] - from[1]) || 1
         const [sideX, sideY] = [(-1.1 * (to[1] - from[1])) / length, (1.1 * (to[0] - from[0])) / length]
         const isBorder = isOne !== isOther
@@ -203,11 +207,14 @@ function rivets({ rivets }: Model, scene: Scene, traces: Traces): Pick<Ink, 'riv
 
 const r = (value: number): number => Math.round(value * 10) / 10
 
+/** A place to a tenth of a pixel, as one number; no picture is ten thousand pixels high. */
+const placeOf = (x: number, y: number): number => Math.round(x * 10) * 100_000 + Math.round(y * 10)
+
 /** Joins pieces end to end, leaves out what lies on the way, and writes one path. */
 function chain(segments: readonly Segment[]): string {
-    const starts = new Map<string, Segment[]>()
+    const starts = new Map<number, Segment[]>()
     for (const segment of segments) {
-        const key = `${r(segment[0])} ${r(segment[1])}`
+        const key = placeOf(segment[0], segment[1])
         const list = starts.get(key)
         if (list === undefined) starts.set(key, [segment])
         else list.push(segment)
@@ -223,7 +230,7 @@ function chain(segments: readonly Segment[]): string {
         ]
         for (;;) {
             const [x, y] = points[points.length - 1] ?? [0, 0]
-            const next = starts.get(`${r(x)} ${r(y)}`)?.find((one) => !used.has(one))
+            const next = starts.get(placeOf(x, y))?.find((one) => !used.has(one))
             if (next === undefined) break
             used.add(next)
             points.push([next[2], next[3]])

@@ -56,16 +56,22 @@ function enclosureOf(scene: Scene): Uint8Array {
                 reach,
             })
         }
+    // Plain steps and numbers side by side: there are two dozen looks from every pixel.
+    const across = Int32Array.from(looks, ({ dx }) => dx)
+    const down = Int32Array.from(looks, ({ dy }) => dy)
+    const reaches = Float64Array.from(looks, ({ reach }) => reach)
     for (let y = 0; y < height; y++)
         for (let x = 0; x < width; x++) {
             const pixel = y * width + x
-            const own = near[pixel] ?? NOTHING
+            const own = near[pixel] as number
             if (own === NOTHING) continue
             let sum = 0
-            for (const { dx, dy, reach } of looks) {
-                const [px, py] = [x + dx, y + dy]
+            for (let look = 0; look < reaches.length; look++) {
+                const px = x + (across[look] as number)
+                const py = y + (down[look] as number)
                 if (px < 0 || py < 0 || px >= width || py >= height) continue
-                const above = (near[py * width + px] ?? NOTHING) - own
+                const reach = reaches[look] as number
+                const above = (near[py * width + px] as number) - own
                 if (above > 0.25 * reach) sum += Math.min(1, above / (1.3 * reach))
             }
             hidden[pixel] = Math.min(255, (255 * 1.35 * sum) / looks.length)

@@ -51,8 +51,51 @@ export function unproject(view: View, right: number, down: number, near: number)
     return [near, -down, -right]
 }
 
+/** What follows from the shape alone and is wanted for every view and size of it: worked out once a model. */
+export type Geometry = {
+    /** Per triangle: the normal, of length 1. */
+    normals: Float32Array
+    /** Per corner of each triangle: the normal that light meets there. */
+    corners: Float32Array
+    /** Where two triangles meet, or one ends: two corners, the triangles on both sides (-1: none). */
+    edges: { a: Uint16Array; b: Uint16Array; one: Int32Array; other: Int32Array }
+}
+
+const geometries = new WeakMap<Model, Geometry>()
+
+export function geometryOf(model: Model): Geometry {
+    const known = geometries.get(model)
+    if (known !== undefined) return known
+    const normals = normalsOf(model)
+    const geometry = { normals, corners: cornerNormalsOf(model, normals), edges: edgesOf(model) }
+    geometries.set(model, geometry)
+    return geometry
+}
+
+function edgesOf({ points, triangles }: Model): Geometry['edges'] {
+    const count = points.length / 3
+    // By their two corners: the place of an edge.
+    const places = new Map<number, number>()
+    const [a, b, one, other]: [number[], number[], number[], number[]] = [[], [], [], []]
+    for (let at = 0; at < triangles.length; at++) {
+        const face = Math.floor(at / 3)
+        const from = triangles[at] ?? 0
+        const to = triangles[at % 3 === 2 ? at - 2 : at + 1] ?? 0
+        const key = from < to ? from * count + to : to * count + from
+        const place = places.get(key)
+        if (place === undefined) {
+            places.set(key, a.length)
+            a.push(Math.min(from, to))
+            b.push(Math.max(from, to))
+            one.push(face)
+            other.push(-1)
+        } else other[place] = face
+    }
+    return { a: Uint16Array.from(a), b: Uint16Array.from(b), one: Int32Array.from(one), other: Int32Array.from(other) }
+}
+
 /** Per triangle: the normal, of length 1. */
-export function normalsOf({ points, triangles }: Model): Float32Array {
+function normalsOf({ points, triangles }: Model): Float32Array {
     const normals = new Float32Array(triangles.length)
     for (let at = 0; at < triangles.length; at += 3) {
         const a = 3 * (triangles[at] ?? 0)
@@ -73,7 +116,7 @@ export function normalsOf({ points, triangles }: Model): Float32Array {
 export const SMOOTH = 0.64
 
 /** Per corner of each triangle: the normal that light meets there; on rounded faces that of the round body. */
-export function cornerNormalsOf(model: Model, normals: Float32Array): Float32Array {
+function cornerNormalsOf(model: Model, normals: Float32Array): Float32Array {
     const { points, triangles } = model
     const around: number[][] = Array.from({ length: points.length / 3 }, () => [])
     for (let at = 0; at < triangles.length; at++)

@@ -36,6 +36,18 @@ function edgesOf(numbers: Uint8Array, width: number, height: number): Map<number
                 edges = new Map()
                 byZone.set(zone, edges)
             }
+            // Inside a zone no border runs, and most pixels are inside.
+            const pixel = y * width + x
+            const isInside =
+                x > 0 &&
+                y > 0 &&
+                x < width - 1 &&
+                y < height - 1 &&
+                numbers[pixel - 1] === zone &&
+                numbers[pixel + 1] === zone &&
+                numbers[pixel - width] === zone &&
+                numbers[pixel + width] === zone
+            if (isInside) continue
             const corner = y * row + x
             if (zoneAt(x, y - 1) !== zone) keep(edges, corner, corner + 1)
             if (zoneAt(x + 1, y) !== zone) keep(edges, corner + 1, corner + row + 1)

@@ -1,4 +1,4 @@
-import { cornerNormalsOf, isRound, type Model, normalsOf, project, type View } from './model'
+import { geometryOf, isRound, type Model, project, type View } from './model'
 
 /** What is seen from one side, pixel by pixel: which face, how near, and how it is turned. */
 export type Scene = {
@@ -50,32 +50,33 @@ export function see(model: Model, view: View, scale: number, margin = MARGIN): S
     const face = new Int32Array(width * height).fill(-1)
     const near = new Float32Array(width * height).fill(NOTHING)
     const normal = new Int8Array(3 * width * height)
-    const normals = normalsOf(model)
-    const corners = cornerNormalsOf(model, normals)
+    const { normals, corners } = geometryOf(model)
     const { points, triangles } = model
-    // The corners of one triangle: right, down, near of each.
-    const t = new Float64Array(9)
+    // Every corner is shared by some triangles: right, down and near of each, once.
+    const placed = new Float64Array(points.length)
+    for (let at = 0; at < points.length; at += 3) {
+        const [u, v, n] = project(view, points[at] ?? 0, points[at + 1] ?? 0, points[at + 2] ?? 0)
+        placed[at] = (u - right0) * scale
+        placed[at + 1] = (v - down0) * scale
+        placed[at + 2] = n
+    }
     for (let at = 0; at < triangles.length; at += 3) {
-        for (let corner = 0; corner < 3; corner++) {
-            const from = 3 * (triangles[at + corner] ?? 0)
-            const [u, v, n] = project(view, points[from] ?? 0, points[from + 1] ?? 0, points[from + 2] ?? 0)
-            t[3 * corner] = (u - right0) * scale
-            t[3 * corner + 1] = (v - down0) * scale
-            t[3 * corner + 2] = n
-        }
-        const [ax, ay, an, bx, by, bn, cx, cy, cn] = t as unknown as [
-            number,
-            number,
-            number,
-            number,
-            number,
-            number,
-            number,
-            number,
-            number,
-        ]
+        const a = 3 * (triangles[at] as number)
+        const b = 3 * (triangles[at + 1] as number)
+        const c = 3 * (triangles[at + 2] as number)
+        // Plain steps: lists that are taken apart for every triangle are what takes time here.
+        const ax = placed[a] as number
+        const ay = placed[a + 1] as number
+        const an = placed[a + 2] as number
+        const bx = placed[b] as number
+        const by = placed[b + 1] as number
+        const bn = placed[b + 2] as number
+        const cx = placed[c] as number
+        const cy = placed[c + 1] as number
+        const cn = placed[c + 2] as number
         const area = (bx - ax) * (cy - ay) - (by - ay) * (cx - ax)
-        if (Math.abs(area) < 1e-9) continue
+        // Bodies are closed: what is turned away lies behind what is turned towards the eye.
+        if (area > -1e-9) continue
         const top = Math.max(0, Math.ceil(Math.min(ay, by, cy) - 0.5))
         const bottom = Math.min(height - 1, Math.floor(Math.max(ay, by, cy) - 0.5))
         const left = Math.max(0, Math.ceil(Math.min(ax, bx, cx) - 0.5))

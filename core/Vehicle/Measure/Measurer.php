@@ -86,11 +86,7 @@ final class Measurer
      */
     private static function open(Mesh $mesh): iterable
     {
-        $eyes = [];
-        foreach ([0, 1, 2] as $axis) {
-            $eyes[] = new DepthMap($mesh, $axis, 1);
-            $eyes[] = new DepthMap($mesh, $axis, -1);
-        }
+        $eyes = DepthMap::round($mesh);
         $points = $mesh->points;
         foreach ($mesh->zones as $face => $zone) {
             $a = 3 * $mesh->triangles[3 * $face];

@@ -36,12 +36,13 @@ final class Finish
             $technique = TechniqueLibrary::get($step->technique);
             $product = $step->product === null ? null : $walk->plan->products[$step->product];
             $colour = $product?->material->colour;
-            $alike = [];
+            $alike = $known = [];
             foreach ($step->zones as $zone) {
                 $before = $walk->before($index, $zone);
-                foreach (self::seen($technique, $step, $colour, $before) as [$effect, $shown, $amount, $isSoft]) {
-                    $key = "{$effect->value} {$shown?->l} {$shown?->a} {$shown?->b} {$amount}";
-                    $alike[$key] ??= [$effect, $shown, $amount, $isSoft, []];
+                // Zones in the same state show the same.
+                $known[spl_object_id($before)] ??= self::keyed(self::seen($technique, $step, $colour, $before));
+                foreach ($known[spl_object_id($before)] as [$key, $what]) {
+                    $alike[$key] ??= [...$what, []];
                     $alike[$key][4][] = $zone;
                 }
             }
@@ -71,6 +72,21 @@ final class Finish
         }
 
         return $marks;
+    }
+
+    /**
+     * @param  list<array{Effect, Lab|null, float, bool}>  $seen
+     * @return list<array{string, array{Effect, Lab|null, float, bool}}> each behind what tells it from others
+     */
+    private static function keyed(array $seen): array
+    {
+        $keyed = [];
+        foreach ($seen as $what) {
+            [$effect, $shown, $amount] = $what;
+            $keyed[] = ["{$effect->value} {$shown?->l} {$shown?->a} {$shown?->b} {$amount}", $what];
+        }
+
+        return $keyed;
     }
 
     /** How much more of it there is than is usual, for a share of its zones that somebody has said. */

@@ -61,8 +61,7 @@ final class Light
     /** @param  float  $coats  thickness, in usual coats of the paint */
     public function under(Paint $paint, float $coats): self
     {
-        // A paint is told by how it scatters and absorbs; two that agree in three numbers are the same one.
-        $key = "{$paint->scattering} {$paint->absorption[0]} {$paint->absorption[20]} {$coats}";
+        $key = "{$paint->key} {$coats}";
 
         return ($this->became[$key] ??= self::grow(
             fn (): array => self::film($key, $paint, $coats)->over($this->bands()),

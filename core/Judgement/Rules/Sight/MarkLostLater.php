@@ -43,7 +43,7 @@ final class MarkLostLater extends EndRule implements SeenRule
 
     public function foresee(Walk $walk, Forecast $forecast): array
     {
-        $findings = [];
+        $findings = $histories = [];
         foreach ($walk->situations as $situation) {
             $spot = $situation->product?->material->colour === null ? null : Contrast::spotOf($situation);
             if ($spot === null) {
@@ -52,7 +52,11 @@ final class MarkLostLater extends EndRule implements SeenRule
             $by = $known = [];
             foreach ($situation->touched as $touched) {
                 foreach ($touched->zones as $zone) {
-                    $key = implode(' ', array_map(spl_object_id(...), $forecast->changesOf($zone)));
+                    // Zones that have come through the same colours share their answer.
+                    $key = $histories[$zone] ??= implode(
+                        ' ',
+                        array_map(spl_object_id(...), $forecast->changesOf($zone)),
+                    );
                     $known[$key] ??= [$this->lost($situation, $spot, $zone, $walk, $forecast)];
                     [$lost] = $known[$key];
                     if ($lost !== null) {

@@ -17,6 +17,11 @@ export function PlanScreen() {
         document.title = `${name ?? 'Plan'} · Ulvrach`
     }, [name])
 
+    useEffect(() => {
+        // What the plan needs next comes while the server judges it; what cannot come now comes when it is drawn.
+        void Promise.allSettled([import('./zones/VehiclePanel'), import('@/features/vehicle/VehicleViews')])
+    }, [])
+
     const error = work.query.error ?? library.error
     if (error instanceof ApiError && error.status === 404) {
         return (

@@ -88,7 +88,8 @@ final readonly class Desk
     }
 
     /**
-     * In the order in which the clock has them; where it has none, the next of each build.
+     * What lies wet or is begun, of all builds; then what comes, in the order in which the clock has it; and of each
+     * build its next step, however far that is.
      *
      * @param  array<string, Walk>  $walks  by build
      * @return array{list<array{string, string, string|null}>, mixed} build, step, when; and the next session of the
@@ -96,7 +97,10 @@ final readonly class Desk
      */
     private function next(User $user, array $walks): array
     {
-        $next = [];
+        $next = $firsts = [];
+        foreach (self::inHand($walks) as [$id, $step]) {
+            $next["{$id} {$step}"] = [$id, $step, null];
+        }
         try {
             /** @var list<array{build: string, step: string, pieces: list<array{from: string}>}> $items */
             ['items' => $items, 'next' => $session] = $this->clock->lay($user);
@@ -104,22 +108,49 @@ final readonly class Desk
             [$items, $session] = [[], null];
         }
         foreach ($items as $item) {
-            $next["{$item['build']} {$item['step']}"] ??= [
-                $item['build'],
-                $item['step'],
-                $item['pieces'][0]['from'] ?? null,
-            ];
+            $key = "{$item['build']} {$item['step']}";
+            $next[$key] ??= [$item['build'], $item['step'], null];
+            $next[$key][2] ??= $item['pieces'][0]['from'] ?? null;
+            $firsts[$item['build']] ??= $key;
         }
-        foreach ($next === [] ? $walks : [] as $id => $walk) {
+        // Where there is no clock, in the order of each plan.
+        foreach ($items === [] ? $walks : [] as $id => $walk) {
             foreach ($walk->plan->steps as $index => $step) {
                 if (! $walk->isDone($index)) {
-                    $next[] = [$id, $step->id, null];
+                    $next["{$id} {$step->id}"] ??= [$id, $step->id, null];
                     break;
                 }
             }
         }
+        $ahead = array_slice($next, 0, self::AHEAD);
 
-        return [array_slice(array_values($next), 0, self::AHEAD), $session];
+        return [array_values($ahead + array_intersect_key($next, array_flip($firsts))), $session];
+    }
+
+    /**
+     * @param  array<string, Walk>  $walks  by build
+     * @return list<array{string, string}> build and step: what lies wet, the oldest first, then what is begun
+     */
+    private static function inHand(array $walks): array
+    {
+        $wet = $begun = [];
+        foreach ($walks as $id => $walk) {
+            foreach ($walk->plan->steps as $index => $step) {
+                if ($walk->isDone($index)) {
+                    continue;
+                }
+                [$laidAt, $begunAt] = [$walk->log->laidAt($step->id), $walk->log->begunAt($step->id)];
+                if ($laidAt !== null) {
+                    $wet[] = [$laidAt, $id, $step->id];
+                } elseif ($begunAt !== null) {
+                    $begun[] = [$begunAt, $id, $step->id];
+                }
+            }
+        }
+        sort($wet);
+        sort($begun);
+
+        return array_map(static fn (array $one): array => [$one[1], $one[2]], [...$wet, ...$begun]);
     }
 
     /** @return array<string, mixed> */

@@ -27,6 +27,9 @@ final class Workload
 {
     private const GRANULARITY = 5;
 
+    /** Minutes below which nobody puts work down to go on tomorrow. */
+    private const SMALL = 30;
+
     /** @var list<Activity> */
     private array $activities = [];
 
@@ -146,7 +149,7 @@ final class Workload
             $this->activities[] = new Activity(
                 name: $this->name($technique, $index),
                 active: $this->rounded($minutes),
-                split: $this->maySplit($technique, $sprays),
+                split: $minutes >= self::SMALL && $this->maySplit($technique, $sprays),
                 spray: $sprays ? $product->name : null,
                 daylight: $technique->kind->is(Nature::Look) && $technique->pauseMinutes > 0 && $this->hasLight,
                 notBefore: $coat === 1 ? $notBefore : 0,

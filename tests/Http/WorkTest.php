@@ -49,6 +49,40 @@ it('moves on as things are written down, and keeps the clocks of what dries', fu
         ->and($desk->json('clocks.0.cures.recoatable'))->toBeGreaterThan('2026-11-20T17:30:00Z');
 });
 
+it('shows first what lies wet and what is begun, of all builds, however late the clock would come to it', function () {
+    $other = $this->startBuild($this->user)->json('id');
+    $steps = array_column($this->getJson("/api/builds/{$this->id}")->json('plan.steps'), 'id');
+    $late = $steps[count($steps) - 2];
+    $wash = array_values(array_filter($steps, static fn (string $id) => str_contains($id, 'wash')))[0];
+    ($this->log)('begun', $late, '2026-11-20T17:00:00Z')->assertCreated();
+    ($this->log)('begun', $wash, '2026-11-20T17:10:00Z')->assertCreated();
+    ($this->log)('laid', $wash, '2026-11-20T17:40:00Z')->assertCreated();
+    $cards = $this->getJson('/api/work')->assertOk()->json('cards');
+    $shown = array_column($cards, 'step');
+
+    expect(array_slice($shown, 0, 2))->toBe([$wash, $late])
+        ->and($cards[0]['laidAt'])->not->toBeNull()
+        ->and($shown)->toBe(array_values(array_unique($shown)))
+        ->and($other)->not->toBe($this->id);
+    ($this->log)('finished', $wash, '2026-11-20T17:59:00Z')->assertCreated();
+
+    expect($this->getJson('/api/work')->json('cards.0.step'))->toBe($late);
+});
+
+it('has the next step of every build on the desk', function () {
+    $brief = ['base' => '#566043', 'scheme' => 'plain', 'season' => 'spring', 'weather' => 'dry',
+        'driving' => 'road', 'ambition' => 'weeks'];
+    foreach (['Strag', 'Pell'] as $ignored) {
+        $id = $this->startBuild($this->user)->json('id');
+        $draft = $this->postJson("/api/builds/{$id}/draft", ['brief' => $brief])->assertOk();
+        $this->postJson("/api/builds/{$id}/edits", ['version' => 1, 'edits' => $draft->json('edits')])->assertOk();
+    }
+    $desk = $this->getJson('/api/work')->assertOk();
+
+    expect(array_values(array_unique(array_column($desk->json('cards'), 'build'))))
+        ->toEqualCanonicalizing(array_column($desk->json('builds'), 'id'));
+});
+
 it('dries as long over a change to summer time, and plans by the hours of the bench on both sides of it', function () {
     $this->putJson('/api/week', [
         'timeZone' => 'Europe/Paris',

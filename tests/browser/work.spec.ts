@@ -160,6 +160,22 @@ test('two devices write one log, and a lost answer makes no second entry', async
     await other.close()
 })
 
+test('a build on the bench leads to its own next step', async ({ page }) => {
+    await toTheBench(page)
+    await page.goto('/')
+    await expect(page.getByRole('heading', { name: 'Pell' })).toBeVisible()
+    await startBuild(page, 'Strag', 'Half-track')
+    await page.getByRole('button', { name: 'Draft a plan from its story' }).click()
+    await page.getByRole('dialog').getByRole('button', { name: 'Lay it down' }).click()
+    await expect(page.getByRole('grid')).toBeVisible()
+    for (const name of ['Pell', 'Strag']) {
+        await page.goto('/')
+        const card = page.getByRole('listitem').filter({ has: page.getByRole('heading', { name }) })
+        await card.getByRole('link', { name: 'Work on it now' }).click()
+        await expect(page.getByRole('heading', { name: new RegExp(`^${name}, step 1 of`) })).toBeVisible()
+    }
+})
+
 test('a wash that lies wet is told of when it can be cleaned, and before it has set', async ({ page }) => {
     await page.clock.install()
     await toTheBench(page)

@@ -4,6 +4,7 @@ import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import type { Card, Desk } from '@/features/work/api'
 import {
     dropsOf,
+    firstOf,
     likesOf,
     linesOf,
     newsOf,
@@ -228,6 +229,16 @@ describe('done otherwise', () => {
             ({ key, severity, accepted }) as never
         const after = [found('a', 'note'), found('b', 'note'), found('c', 'stop'), found('d', 'risk', { reason: '' })]
         expect(newFindings([found('a', 'note')], after).map(({ key }) => key)).toEqual(['c', 'b'])
+    })
+    it('opens at what lies wet, then at what is begun, and at a build when one is asked for', () => {
+        const begun = { ...paint, step: 'begun', begunAt: at(-30) }
+        const wet = { ...wash, build: 'c', step: 'wet', laidAt: at(-10) }
+        expect(firstOf([wash, paint], null)).toBeUndefined()
+        expect(firstOf([wash, begun, paint], null)).toBe(begun)
+        expect(firstOf([wash, begun, wet], null)).toBe(wet)
+        expect(firstOf([wet, wash, paint], wash.build)).toBe(wash)
+        expect(firstOf([wet, wash, begun], begun.build)).toBe(begun)
+        expect(firstOf([wash], 'a build without work')).toBeUndefined()
     })
     it('knows the same work on other builds', () => {
         const other = { ...wash, build: 'c' }

@@ -126,19 +126,19 @@ it('keeps away from the bench before a look, by day where the week has days', fu
         ->and(array_column(problemOf(workload($steps))->activities, 'daylight'))->toBe([false, false]);
 });
 
-it('takes up again what can be put down, and never a wash or what is sprayed', function () {
+it('takes up again what can be put down, and never a wash, what is sprayed or the work of minutes', function () {
     $work = workload(
         <<<'PLAN'
-        paint-detail acrylic on hull
-        brush-chips brown on hull
-        decal decals on hull
+        paint-detail acrylic on hull turret tracks vinyl, 1 coat
+        brush-chips brown on hull turret tracks vinyl
+        brush-chips brown on glass
         spray-colour brown on hull, 1 coat
-        enamel-wash wash on hull
+        enamel-wash wash on hull turret tracks vinyl
         prime primer on bed, 1 coat
         PLAN,
     );
 
-    expect(array_column(problemOf($work)->activities, 'split'))->toBe([true, true, true, false, false, false]);
+    expect(array_column(problemOf($work)->activities, 'split'))->toBe([true, true, false, false, false, false]);
 });
 
 it('lays nothing that is done, held back, or on no zone', function () {

@@ -113,6 +113,14 @@ function Work({ card, standing, now }: { card: BenchCard; standing: Standing | n
             {standing?.state === 'waiting' && card.next?.waitsFor != null && (
                 <p className="text-soft">Waits for the {card.next.waitsFor}.</p>
             )}
+            {card.next !== null && (
+                <Link
+                    to={`/work?build=${card.id}`}
+                    className="relative z-10 inline-flex min-h-8 items-center underline pointer-coarse:min-h-11"
+                >
+                    Work on it now
+                </Link>
+            )}
             {drying.length > 0 && (
                 <p className="mt-1 text-fine text-soft">
                     Drying: {drying.map(({ row, cure }) => `${row.product} ${cure.state} ${cure.text}`).join(' · ')}

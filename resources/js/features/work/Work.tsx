@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
 import { ArrowLeft, ArrowRight, CloudOff, Moon, Sun, X } from 'lucide-react'
 import { type PointerEvent, useEffect, useEffectEvent, useRef, useState } from 'react'
-import { Link, Navigate } from 'react-router'
+import { Link, Navigate, useSearchParams } from 'react-router'
 import { sessionQuery } from '@/app/session'
 import { currentTheme, keepTheme } from '@/app/theme'
 import { classes } from '@/design/classes'
@@ -12,7 +12,7 @@ import { askToTell, useAlarm, useAwake, useNow } from './alarm'
 import type { Card, Subject } from './api'
 import { CardView } from './CardView'
 import { Clocks } from './Clocks'
-import { likesOf, nextPress, readyFor, sittingOf } from './desk'
+import { firstOf, likesOf, nextPress, readyFor, sittingOf } from './desk'
 import { Large } from './Large'
 import { More } from './More'
 import { Otherwise } from './Otherwise'
@@ -75,11 +75,11 @@ function Hands({ work, desk }: { work: AtWork; desk: NonNullable<AtWork['desk']>
     const { cards } = desk
     const now = useNow()
     const { news, hear } = useAlarm(desk.clocks)
-    const [place, setPlace] = useState<Place>(() =>
-        cards.some(({ begunAt }) => begunAt !== null)
-            ? { at: 'card', key: keyOf(cards.find(({ begunAt }) => begunAt !== null) ?? { build: '', step: '' }) }
-            : { at: 'before' },
-    )
+    const [asked] = useSearchParams()
+    const [place, setPlace] = useState<Place>(() => {
+        const first = firstOf(cards, asked.get('build'))
+        return first === undefined ? { at: 'before' } : { at: 'card', key: keyOf(first) }
+    })
     const [last, setLast] = useState<{ says: string; said: { build: string; entry: LogEntry }[] } | null>(null)
     const [panel, setPanel] = useState<'more' | 'otherwise' | Subject | null>(null)
     const found = place.at === 'card' ? cards.findIndex((card) => keyOf(card) === place.key) : -1

@@ -239,6 +239,19 @@ export const washUpOf = (had: readonly Pick<Card, 'washUp'>[]): string[] => [
     ),
 ]
 
+/**
+ * The card that the bench opens at: what lies wet, then what is begun; of the build that was asked for, its next one
+ * otherwise. Undefined: nothing is in hand, and nothing was asked for.
+ */
+export function firstOf(cards: readonly Card[], build: string | null): Card | undefined {
+    const among = build === null ? cards : cards.filter((card) => card.build === build)
+    return (
+        among.find(({ laidAt }) => laidAt !== null) ??
+        among.find(({ begunAt }) => begunAt !== null) ??
+        (build === null ? undefined : among[0])
+    )
+}
+
 /** The same work with the same jar on other builds: done in one go, it is said in one go. */
 export const likesOf = (card: Card, cards: readonly Card[]): Card[] =>
     cards.filter((one) => one.build !== card.build && one.technique === card.technique && one.jar?.id === card.jar?.id)

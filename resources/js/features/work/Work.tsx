@@ -75,11 +75,18 @@ function Hands({ work, desk }: { work: AtWork; desk: NonNullable<AtWork['desk']>
     const { cards } = desk
     const now = useNow()
     const { news, hear } = useAlarm(desk.clocks)
-    const [asked] = useSearchParams()
+    const [address] = useSearchParams()
+    const [asked, setAsked] = useState(address.get('build'))
     const [place, setPlace] = useState<Place>(() => {
-        const first = firstOf(cards, asked.get('build'))
+        const first = firstOf(cards, asked)
         return first === undefined ? { at: 'before' } : { at: 'card', key: keyOf(first) }
     })
+    // A build that is newer than the desk on this device comes with what the server says.
+    const late = asked !== null && place.at === 'before' ? firstOf(cards, asked) : undefined
+    if (late !== undefined) {
+        setAsked(null)
+        setPlace({ at: 'card', key: keyOf(late) })
+    }
     const [last, setLast] = useState<{ says: string; said: { build: string; entry: LogEntry }[] } | null>(null)
     const [panel, setPanel] = useState<'more' | 'otherwise' | Subject | null>(null)
     const found = place.at === 'card' ? cards.findIndex((card) => keyOf(card) === place.key) : -1
@@ -89,6 +96,7 @@ function Hands({ work, desk }: { work: AtWork; desk: NonNullable<AtWork['desk']>
     const card = cards[at]
     const go = (to: number) => {
         setPanel(null)
+        setAsked(null)
         const wanted = cards[to]
         setShownAt(Math.max(0, to))
         setPlace(

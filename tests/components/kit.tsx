@@ -7,10 +7,11 @@ import type { Entry, Finding, Library, Plan, Product, Step, Verdict } from '@/fe
 import type { PlanState } from '@/features/plan/state/usePlan'
 
 /** Draws what needs queries and an address. */
-export function show(ui: ReactNode) {
+/** @param address under which it is looked at, where that matters */
+export function show(ui: ReactNode, address = '/') {
     const queries = new QueryClient({ defaultOptions: { queries: { retry: false }, mutations: { retry: false } } })
     const within = ({ children }: { children: ReactNode }) => (
-        <MemoryRouter>
+        <MemoryRouter initialEntries={[address]}>
             <QueryClientProvider client={queries}>{children}</QueryClientProvider>
         </MemoryRouter>
     )

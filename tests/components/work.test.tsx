@@ -280,6 +280,23 @@ describe('at the bench', () => {
         await waitFor(() => expect(logged.length).toBeGreaterThan(0))
         expect(logged[0]?.entries[0]?.kind).toBe('begun')
     })
+    it('opens at the build that was asked for, and says so where nothing of it can be done', async () => {
+        const other = { ...paint, build: 'c', technique: 'Paint the tools' }
+        const builds = [...desk.builds, { ...desk.builds[0], id: 'c', name: 'Strag' }]
+        const held = [...builds, { ...desk.builds[0], id: 'd', name: 'Held' }]
+        serverKnows({
+            'GET /session': session,
+            'GET /work': json({ ...desk, builds: held, cards: [...desk.cards, other] } as Desk),
+        })
+        const { unmount } = show(<Work />, '/work?build=c')
+        expect(await screen.findByRole('heading', { name: 'Paint the tools' })).toBeVisible()
+        await userEvent.click(screen.getByRole('button', { name: 'Before' }))
+        expect(screen.getByRole('heading', { name: paint.technique })).toBeVisible()
+        unmount()
+        show(<Work />, '/work?build=d')
+        expect(await screen.findByText(/^Nothing of Held can be done now/)).toBeVisible()
+        expect(screen.getByRole('link', { name: 'Its plan says why' })).toHaveAttribute('href', '/builds/d')
+    })
     it('writes down when the sign was seen, sooner than the number or later', async () => {
         const logged: { kind: string; text?: string }[] = []
         const film = (step: string, minutes: number) => ({

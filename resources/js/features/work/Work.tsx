@@ -138,6 +138,7 @@ function Hands({ work, desk }: { work: AtWork; desk: NonNullable<AtWork['desk']>
     const swipe = useSwipe({ back: () => go(Math.max(-1, at - 1)), on: () => go(at + 1) })
     const sitting = sittingOf(cards, desk.session)
     const build = desk.builds.find(({ id }) => id === card?.build)
+    const without = desk.builds.find(({ id }) => id === asked)
 
     return (
         <div className="flex h-dvh flex-col text-base" data-at={at}>
@@ -156,11 +157,22 @@ function Hands({ work, desk }: { work: AtWork; desk: NonNullable<AtWork['desk']>
                     {card !== undefined ? (
                         <CardView card={card} build={build} desk={desk} work={work} now={now} />
                     ) : at < 0 ? (
-                        <Before
-                            ready={readyFor(sitting, desk.mixes)}
-                            cards={sitting}
-                            minutes={desk.session?.minutes ?? null}
-                        />
+                        <>
+                            {without !== undefined && (
+                                <p className="mb-3 text-lg">
+                                    Nothing of {without.name} can be done now.{' '}
+                                    <Link to={`/builds/${without.id}`} className="underline">
+                                        Its plan says why
+                                    </Link>
+                                    .
+                                </p>
+                            )}
+                            <Before
+                                ready={readyFor(sitting, desk.mixes)}
+                                cards={sitting}
+                                minutes={desk.session?.minutes ?? null}
+                            />
+                        </>
                     ) : (
                         <Leaving desk={desk} now={now} />
                     )}

@@ -95,7 +95,7 @@ for (const group of groups) {
             shown(value, unit),
             aim === null ? '' : shown(aim, unit),
             unit === 'ms' ? times.toFixed(2) : '',
-            change === null ? '' : `${change > 1.2 ? 'SLOWER ' : ''}× ${change.toFixed(2)}`,
+            change === null ? '' : `${change > 1.2 ? ' SLOWER ' : ''}× ${change.toFixed(2)}`,
         )
     }
 }

@@ -49,7 +49,7 @@ final class AlmanacReport
                 static fn (CureTimes $row) => self::drying($row, $air),
                 array_values(CureTable::rows()),
             ),
-            'rules' => array_map(self::rule(...), array_values((new RuleBook())->rules)),
+            'rules' => array_map(self::rule(...), array_values(RuleBook::ofAll()->rules)),
             'habits' => array_map(
                 static fn (Habit $habit) => [
                     ...KnowledgeReport::habit($habit),

@@ -94,11 +94,7 @@ final class VerdictReport
 
     private static function ruleOf(Finding $finding): Rule
     {
-        /** @var RuleBook|null $book */
-        static $book = null;
-        $book ??= new RuleBook();
-
-        return $book->rules[$finding->code];
+        return RuleBook::ofAll()->rules[$finding->code];
     }
 
     /** @return list<array<string, mixed>> */

@@ -73,7 +73,7 @@ final class LibraryController
             'questions' => AlmanacReport::questions(),
             'rules' => array_map(
                 static fn (Rule $rule) => ['code' => $rule->code(), 'kind' => $rule->kind()->value],
-                array_values((new RuleBook())->rules),
+                array_values(RuleBook::ofAll()->rules),
             ),
             'terrains' => array_map(
                 static fn (Terrain $terrain) => ['code' => $terrain->value, 'label' => ucfirst($terrain->label())],

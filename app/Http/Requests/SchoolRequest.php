@@ -42,7 +42,7 @@ final class SchoolRequest extends FormRequest
                         ->add("answers.{$question}", 'There is no such question, or no such answer to it.');
                 }
             }
-            $known = (new RuleBook())->rules;
+            $known = RuleBook::ofAll()->rules;
             foreach (array_keys((array) $this->input('severities', [])) as $rule) {
                 if (! isset($known[$rule])) {
                     $validator->errors()->add("severities.{$rule}", 'There is no such rule.');

@@ -12,7 +12,7 @@ final class Catalogue
 {
     public static function markdown(): string
     {
-        $book = new RuleBook();
+        $book = RuleBook::ofAll();
         $count = count($book->rules);
         $text =
             "# Rules\n\n".

@@ -13,8 +13,12 @@ use Ulvrach\Plan\Plan;
 /** Walks a plan and asks the rules at every step. */
 final readonly class Evaluator
 {
-    public function __construct(private RuleBook $rules = new RuleBook(), private Walker $walker = new Walker())
+    private RuleBook $rules;
+
+    /** @param  RuleBook|null  $rules  null: all rules that there are */
+    public function __construct(?RuleBook $rules = null, private Walker $walker = new Walker())
     {
+        $this->rules = $rules ?? RuleBook::ofAll();
     }
 
     /** @param  Log  $log  what was really done; without one, nothing was */

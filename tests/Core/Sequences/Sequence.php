@@ -157,7 +157,7 @@ final class Sequence
             waitMinutes: $this->chance->one([null, null, 0, 3, 20, 240, 1440, 9000]),
             note: $this->chance->one(['', 'As on the photograph “3”.']),
             accepted: $this->chance->once(8)
-                ? [new Acceptance($this->chance->one(array_keys((new RuleBook())->rules)), 'It is wanted so.')]
+                ? [new Acceptance($this->chance->one(array_keys(RuleBook::ofAll()->rules)), 'It is wanted so.')]
                 : [],
             load: $isPlain ? null : $this->chance->one([null, ...Load::cases()]),
             extent: $isPlain ? null : $this->extent($zones),
@@ -290,7 +290,7 @@ final class Sequence
         foreach ($this->chance->some(array_values(SchoolQuestion::all()), 0, 4) as $question) {
             $answers[$question->code] = $this->chance->one(array_keys($question->options));
         }
-        foreach ($this->chance->some(array_keys((new RuleBook())->rules), 0, 3) as $rule) {
+        foreach ($this->chance->some(array_keys(RuleBook::ofAll()->rules), 0, 3) as $rule) {
             $severities[$rule] = $this->chance->one([null, ...array_column(Severity::cases(), 'value')]);
         }
 

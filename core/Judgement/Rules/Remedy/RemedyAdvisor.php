@@ -37,10 +37,8 @@ final readonly class RemedyAdvisor
         WakesLayerBelow::CODE,
     ];
 
-    public function __construct(
-        private RuleBook $rules = new RuleBook(),
-        private Evaluator $evaluator = new Evaluator(),
-    ) {
+    public function __construct(private Evaluator $evaluator = new Evaluator())
+    {
     }
 
     /**
@@ -51,7 +49,7 @@ final readonly class RemedyAdvisor
     public function for(Finding $finding, Verdict $before, ?ProductShelf $own = null): array
     {
         $proved = [];
-        $rule = $this->rules->rules[$finding->code];
+        $rule = RuleBook::ofAll()->rules[$finding->code];
         foreach (array_filter($rule->remedies($finding, new Workbench($before, $own))) as $remedy) {
             $after = $this->after($remedy, $before);
             if ($after !== null && $this->isTooSoon($after, $before)) {
@@ -209,7 +207,7 @@ final readonly class RemedyAdvisor
         foreach ($verdict->findings as $finding) {
             foreach ($finding->zones as $zone) {
                 if (isset($spots["{$finding->stepId}|{$finding->code}|{$zone}"])) {
-                    $titles[$this->rules->rules[$finding->code]->title()] ??= $finding->severity->rank();
+                    $titles[RuleBook::ofAll()->rules[$finding->code]->title()] ??= $finding->severity->rank();
                 }
             }
         }

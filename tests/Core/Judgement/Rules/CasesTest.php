@@ -47,7 +47,7 @@ it('has a case that breaks every rule, one that just does not, and one that some
         ->toBeGreaterThanOrEqual(1)
         ->and($claims["keeps {$code}"] ?? 0)
         ->toBeGreaterThanOrEqual(2);
-})->with(fn () => array_keys((new RuleBook())->rules));
+})->with(fn () => array_keys(RuleBook::ofAll()->rules));
 
 it('says what happens and why in whole sentences', function (string $school, string $plan) {
     foreach (PlanKit::evaluate($plan, $school)->findings as $finding) {

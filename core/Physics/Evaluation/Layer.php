@@ -23,6 +23,9 @@ final readonly class Layer
     /** Minutes in which what was cleaned or blended out sets, whatever the medium; docs/sources.md, "merging". */
     public const SET_AFTER_CLEANING = 30;
 
+    /** Minutes in which a wash, dulled or not, takes another round of the same; the same page. */
+    private const OPEN_TO_ITSELF = 240;
+
     /**
      * @param  Load  $load  how much of it was laid
      * @param  BinderFamily  $behavesAs  the family whose row of the tables it follows: mud is what it is mixed with
@@ -123,7 +126,25 @@ final readonly class Layer
     /** Whether more of the same still goes into it. */
     public function isOpenAt(int $minute): bool
     {
-        return $this->openUntil === null || $minute <= $this->openUntil;
+        return $this->openUntil === null || $minute < $this->openUntil;
+    }
+
+    /** Whether the work still goes into it: a wash that has dulled takes another round of itself all evening. */
+    public function takes(Work $work, int $minute): bool
+    {
+        return $this->isOpenAt($minute) ||
+            ($this->kind->is(Nature::Wash) &&
+                $work->technique === $this->technique &&
+                $work->product?->id === $this->product->id &&
+                $minute < $this->laidAt + self::OPEN_TO_ITSELF);
+    }
+
+    /** The same once more of it was worked in: it is open for as long as the last of it is. */
+    public function reopenedBy(self $last): self
+    {
+        return $this->openUntil === null || $last->openUntil === null || $last->openUntil <= $this->openUntil
+            ? $this
+            : $this->with(['openUntil' => $last->openUntil]);
     }
 
     /** Pigment that was loose, held by what was run into it: from then on it is the fixer's step that has to dry. */
@@ -148,7 +169,9 @@ final readonly class Layer
     /** The same once it was cleaned up: what is left sets soon, and dries as it would have. Clay never sets. */
     public function cleanedAt(int $end): self
     {
-        return $this->openUntil === null ? $this : $this->with(['openUntil' => $end + self::SET_AFTER_CLEANING]);
+        $sets = max($end + self::SET_AFTER_CLEANING, $this->film->oxidises() ? (int) $this->openUntil : 0);
+
+        return $this->openUntil === null ? $this : $this->with(['openUntil' => $sets]);
     }
 
     /**

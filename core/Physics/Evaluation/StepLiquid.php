@@ -177,7 +177,10 @@ final class StepLiquid
     {
         $contact = $this->liquid->contact;
         $isWhite = $this->liquid->carrier === Carrier::WhiteSpirit;
-        $isPaint = FilmType::of($layer->film, $layer->kind) === FilmType::Paint;
+        $film = FilmType::of($layer->film, $layer->kind);
+        $isPaint = $film === FilmType::Paint;
+        // A touch of spirit drags an enamel effect that has dulled, and moves it a little until it is hard.
+        $isEffect = $film === FilmType::Effect;
 
         return match ($state) {
             CureState::SolventProof => match ($contact) {
@@ -187,13 +190,15 @@ final class StepLiquid
                 Contact::Scrub => $isWhite ? Harm::WillFail : Harm::MayFail,
             },
             CureState::Recoatable => match ($contact) {
-                Contact::Dab, Contact::Mist => Harm::None,
+                Contact::Dab => $isEffect ? Harm::Slight : Harm::None,
+                Contact::Mist => Harm::None,
                 Contact::Coat => $this->liquid->brings === $layer->film ? Harm::None : Harm::Slight,
                 Contact::Brush, Contact::Wipe, Contact::Flood => Harm::MayFail,
                 Contact::Scrub => Harm::WillFail,
             },
             CureState::TouchDry, CureState::Wet => match ($contact) {
-                Contact::Dab, Contact::Mist => Harm::Slight,
+                Contact::Dab => $isEffect ? Harm::MayFail : Harm::Slight,
+                Contact::Mist => Harm::Slight,
                 Contact::Coat, Contact::Brush, Contact::Wipe => $isPaint ? Harm::WillFail : Harm::MayFail,
                 Contact::Flood, Contact::Scrub => Harm::WillFail,
             },

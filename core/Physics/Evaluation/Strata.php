@@ -71,6 +71,7 @@ final class Strata
         $closedBy = $this->closedBy ?? ($work->technique->closesOff ? $work->index : null);
         if ($work->onlyLays) {
             if ($layer !== null) {
+                $layers = $into === [] ? $layers : self::reopened($layers, $into, $layer);
                 $layers[] = $layer;
             }
 
@@ -150,6 +151,19 @@ final class Strata
     {
         return array_map(
             static fn (Layer $layer) => isset($cleaned[$layer->stepIndex]) ? $layer->cleanedAt($end) : $layer,
+            $layers,
+        );
+    }
+
+    /**
+     * @param  list<Layer>  $layers
+     * @param  array<int, Layer>  $into  by step index
+     * @return list<Layer> the same, with what was worked into as open as what went into it
+     */
+    private static function reopened(array $layers, array $into, Layer $last): array
+    {
+        return array_map(
+            static fn (Layer $layer) => isset($into[$layer->stepIndex]) ? $layer->reopenedBy($last) : $layer,
             $layers,
         );
     }

@@ -23,6 +23,7 @@ final readonly class Waiting
      * @param  array<int, Layer>  $into  by step index: the layers that it is worked into
      * @param  array<int, Hold|null>  $onStrata  by object id of the strata
      * @param  bool  $cleans  what it goes into is what it takes up again
+     * @param  Work  $work  that waits
      */
     private function __construct(
         public ?Hold $longest,
@@ -30,6 +31,7 @@ final readonly class Waiting
         public array $into,
         private array $onStrata,
         private bool $cleans,
+        private Work $work,
     ) {
     }
 
@@ -56,7 +58,7 @@ final readonly class Waiting
         $start = $isAsked ? $from : max($from, $waiting->longest->until ?? 0);
         $still = array_filter(
             $into,
-            static fn (Layer $layer) => $layer->isOpenAt($start) || $work->isMeantFor($layer),
+            static fn (Layer $layer) => $layer->takes($work, $start) || $work->isMeantFor($layer),
         );
 
         // What has to be waited for elsewhere may outlast the time in which it still merges here.
@@ -79,7 +81,7 @@ final readonly class Waiting
                 $seen[$layer->stepIndex] = true;
                 if (
                     $work->isMeantFor($layer) ||
-                    ($layer->isOpenAt($from) && $work->meets($layer) && $work->goesInto($layer))
+                    ($layer->takes($work, $from) && $work->meets($layer) && $work->goesInto($layer))
                 ) {
                     $open[$layer->stepIndex] = $layer;
                 }
@@ -170,7 +172,7 @@ final readonly class Waiting
             }
         }
 
-        return new self($longest, $waits, $into, $onStrata, $work->kind->is(Nature::CleanUp));
+        return new self($longest, $waits, $into, $onStrata, $work->kind->is(Nature::CleanUp), $work);
     }
 
     /**
@@ -182,7 +184,7 @@ final readonly class Waiting
     {
         return $this->cleans
             ? $this->into
-            : array_filter($this->into, static fn (Layer $layer) => $layer->isOpenAt($start));
+            : array_filter($this->into, fn (Layer $layer) => $layer->takes($this->work, $start));
     }
 
     /** The hold that lasts longest on zones in this state; null: nothing below has to be waited for. */

@@ -18,8 +18,11 @@ use Ulvrach\Stuff\Technique\Nature;
 /** Walks a plan once, from the bare parts to the last coat. */
 final class Walker
 {
-    /** Minutes; docs/sources.md, "merging". */
-    private const OIL_STAYS_OPEN = 240;
+    /** Minutes from the last stroke; docs/sources.md, "merging". */
+    private const OIL_STAYS_OPEN = 300;
+
+    /** Of the time until it is touch-dry, the share in which waterborne paint can be blended; the same page. */
+    private const WATER_STAYS_OPEN = 0.4;
 
     /** @var array<string, array<string, CureTimes>> by bench and by film: a plan has few, asked for at every edit */
     private array $cures = [];
@@ -311,8 +314,8 @@ final class Walker
     }
 
     /**
-     * Until when more of the same goes into it: enamel until it is dull, oil for some hours unless it has been blended
-     * out, what was cleaned for half an hour more. Clay and loose grains never set: null.
+     * Until when more of the same goes into it: enamel until it is dull and for half an hour after it was cleaned, oil
+     * all evening, blended or not, waterborne paint for minutes. Clay and loose grains never set: null.
      */
     private function openUntil(Work $work, StepTimes $times, int $dull): ?int
     {
@@ -320,8 +323,14 @@ final class Walker
 
         return match (true) {
             $family === BinderFamily::ClayWash, $family === BinderFamily::DryPigment => null,
+            $family === BinderFamily::ArtistOil => max(
+                $dull,
+                $times->applied + self::OIL_STAYS_OPEN,
+                $work->step->cleanUp === [] ? 0 : $times->end + Layer::SET_AFTER_CLEANING,
+            ),
             $work->step->cleanUp !== [] => $times->end + Layer::SET_AFTER_CLEANING,
-            $family === BinderFamily::ArtistOil => max($dull, $times->applied + self::OIL_STAYS_OPEN),
+            $family === BinderFamily::WaterborneAcrylic, $family === BinderFamily::AlcoholAcrylic => $times->applied +
+                (int) round(self::WATER_STAYS_OPEN * ($dull - $times->applied)),
             default => $dull,
         };
     }

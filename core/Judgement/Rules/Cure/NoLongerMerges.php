@@ -48,7 +48,7 @@ final class NoLongerMerges extends RuleBase
     public function examine(Situation $situation, Strata $below): ?Finding
     {
         foreach ($below->exposed() as $layer) {
-            if ($situation->work->isMeantFor($layer) && ! $layer->isOpenAt($situation->start)) {
+            if ($situation->work->isMeantFor($layer) && ! $layer->takes($situation->work, $situation->start)) {
                 return $this->hasSet($layer, $situation, $below);
             }
             if ($this->hasJustSet($layer, $situation)) {
@@ -119,7 +119,7 @@ final class NoLongerMerges extends RuleBase
         return $situation->step->merge === null &&
             $situation->work->goesInto($layer) &&
             ! $situation->mergesInto($layer) &&
-            ! $layer->isOpenAt($situation->start) &&
+            ! $layer->takes($situation->work, $situation->start) &&
             ! $layer->behavesAs->oxidises() &&
             ! $situation->work->load->contact()->isSprayed() &&
             $situation->start < $layer->soonest[1];

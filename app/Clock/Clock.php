@@ -75,7 +75,14 @@ final readonly class Clock
         $forecast = $whatIf->isOtherRoom()
             ? Forecast::asPlanned()
             : $this->forecasts->of($user, $week, $now, $calendar);
-        $work = new Workload($now, $whatIf->putOff, $week->pace, $forecast, $calendar->daysWithLight() >= self::LIGHT);
+        $work = new Workload(
+            $now,
+            $whatIf->putOff,
+            $week->pace,
+            $forecast,
+            $calendar->daysWithLight() >= self::LIGHT,
+            $calendar->evening(),
+        );
         [$files, $unreadable, $stamps] = $this->filesOf($user);
         $verdicts = $held = [];
         foreach ($files as $id => [$build, $file]) {
@@ -96,9 +103,9 @@ final readonly class Clock
         }
         // What a search has found stays good while nothing is changed, whatever the time of day.
         $works = array_map(static fn (Verdict $one) => [$one->plan, $one->walk->log], $verdicts);
-        $question = [$user->id, $week, $whatIf, $works];
         $timetable = $this->best(
-            'order.'.hash('xxh128', serialize($question)),
+            'order.'.hash('xxh128', serialize([$user->id, $week, $whatIf, $works])),
+            'order.'.hash('xxh128', serialize([$user->id, $works])),
             $work,
             $calendar,
             $week->setup,
@@ -131,7 +138,7 @@ final readonly class Clock
         $now = $this->now(self::NOW_IN_STEPS_OF);
         $calendar = $week->calendar($now, self::DAYS);
         $forecast = $this->forecasts->of($user, $week, $now, $calendar);
-        $work = new Workload($now, pace: $week->pace, forecast: $forecast);
+        $work = new Workload($now, pace: $week->pace, forecast: $forecast, evening: $calendar->evening());
         $plan = $build->head->document;
         $log = $this->logs->of($build);
         foreach ($this->filesOf($user)[0] as $id => [$one, $other]) {
@@ -241,10 +248,21 @@ final readonly class Clock
         return intdiv(now()->getTimestamp(), 60 * $inStepsOf) * $inStepsOf;
     }
 
-    /** The order that is known if it is worth as much as is asked for; else one that is looked for now. */
-    private function best(string $key, Workload $work, Calendar $calendar, int $setup, Effort $effort): Timetable
-    {
-        $kept = $this->cache->get($key);
+    /**
+     * The order that is known if it is worth as much as is asked for; else one that is looked for now, or the one that
+     * was good in other hours, if that ends sooner.
+     *
+     * @param  string  $elsewhere  key of the order that was found last for this work, whatever the hours
+     */
+    private function best(
+        string $key,
+        string $elsewhere,
+        Workload $work,
+        Calendar $calendar,
+        int $setup,
+        Effort $effort,
+    ): Timetable {
+        $kept = $this->cache->get($key) ?? ['seconds' => -1.0] + (array) $this->cache->get($elsewhere);
         /** @var list<string> $order */
         $order = is_array($kept) && is_array($kept['order'] ?? null) ? $kept['order'] : [];
         $seconds = is_array($kept) && is_float($kept['seconds'] ?? null) ? $kept['seconds'] : 0.0;
@@ -260,11 +278,9 @@ final readonly class Clock
             $timetable->solution->setups,
         ];
         $better = $known === null || $quality($found) <= $quality($known) ? $found : $known;
-        $this->cache->put(
-            $key,
-            ['order' => $better->order(), 'seconds' => max($effort->worth(), $seconds)],
-            self::KEPT_SECONDS,
-        );
+        $found = ['order' => $better->order(), 'seconds' => max($effort->worth(), $seconds)];
+        $this->cache->put($key, $found, self::KEPT_SECONDS);
+        $this->cache->put($elsewhere, $found, self::KEPT_SECONDS);
 
         return $better;
     }

@@ -26,6 +26,7 @@ final readonly class Step
      * @param  Load|null  $load  how much liquid; null: as much as the technique usually brings
      * @param  Merge|null  $merge  what it is worked into; null: into what is open, as its medium does
      * @param  list<Acceptance>  $accepted  rules that are broken here knowingly
+     * @param  SittingWish|null  $sitting  whether it goes with the step before; null: as its medium does
      * @param  bool  $locked  whether it stays as it is when others are drafted anew
      */
     public function __construct(
@@ -43,6 +44,7 @@ final readonly class Step
         public ?Load $load = null,
         public ?Extent $extent = null,
         public ?Merge $merge = null,
+        public ?SittingWish $sitting = null,
         public bool $locked = false,
     ) {
     }

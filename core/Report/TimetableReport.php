@@ -42,6 +42,11 @@ final class TimetableReport
         $solution = $timetable->solution;
         $order = array_keys($solution->starts);
         usort($order, static fn (int $a, int $b) => $solution->starts[$a] <=> $solution->starts[$b]);
+        $sittings = SittingReport::ofTimetable($timetable, $verdicts, array_flip($order));
+        $sittingOf = [];
+        foreach ($sittings as $number => $sitting) {
+            $sittingOf += array_fill_keys($sitting['items'], $number);
+        }
         $used = array_flip($solution->sessionOf);
         $last = $solution->sessionOf === [] ? -1 : max($solution->sessionOf) + 2;
 
@@ -50,6 +55,7 @@ final class TimetableReport
             'setups' => $solution->setups,
             'sessionsUsed' => $solution->sessions,
             'isOptimal' => $solution->optimal,
+            'bound' => $solution->starts === [] ? null : self::moment($solution->lowerBound),
             'stops' => self::count($verdicts, Severity::Stop),
             'risks' => self::count($verdicts, Severity::Risk),
             'builds' => array_map(
@@ -74,9 +80,14 @@ final class TimetableReport
             ),
             'next' => self::next($timetable, $verdicts),
             'items' => array_map(
-                static fn (int $index) => self::item($timetable, $index, $verdicts, $forecast),
+                static fn (int $index, int $place) => [
+                    ...self::item($timetable, $index, $verdicts, $forecast),
+                    'sitting' => $sittingOf[$place],
+                ],
                 $order,
+                array_keys($order),
             ),
+            'sittings' => $sittings,
             'held' => self::held($held, $verdicts),
             'conflicts' => array_map(
                 static fn (Conflict $conflict) => [
@@ -199,10 +210,14 @@ final class TimetableReport
         return $pieces;
     }
 
-    /** "tyres", "hull top and turret", "5 zones": where it goes, as short as it can be said. */
-    private static function where(Plan $plan, Step $step): string
+    /**
+     * "tyres", "hull top and turret", "5 zones": where it goes, as short as it can be said.
+     *
+     * @param  list<string>  $zones
+     */
+    private static function where(Plan $plan, array $zones): string
     {
-        $count = count($step->zones);
+        $count = count($zones);
         if ($count > 1 && $count === count($plan->zones)) {
             return 'everything';
         }
@@ -211,7 +226,7 @@ final class TimetableReport
             ? "{$count} zones"
             : implode(
                 ' and ',
-                array_map(static fn (string $zone) => mb_strtolower($plan->zones[$zone]->name), $step->zones),
+                array_map(static fn (string $zone) => mb_strtolower($plan->zones[$zone]->name), $zones),
             );
     }
 
@@ -311,8 +326,8 @@ final class TimetableReport
             'technique' => TechniqueLibrary::get($step->technique)->name,
             'kind' => TechniqueLibrary::get($step->technique)->kind->value,
             'product' => $product?->name,
-            'where' => self::where($verdict->plan, $step),
-            'zones' => $step->zones,
+            'where' => self::where($verdict->plan, $job->zones === [] ? $step->zones : $job->zones),
+            'zones' => $job->zones === [] ? $step->zones : $job->zones,
             'worst' => self::worst($verdict, $job->stepId),
             'colour' => $product?->material->colour?->toHex(),
             'part' => self::part($job),
@@ -322,16 +337,30 @@ final class TimetableReport
             'minutes' => $timetable->problem->activities[$index]->active,
             'sprays' => $timetable->problem->activities[$index]->spray !== null,
             'finishes' => self::isLast($verdict, $job),
-            'reason' => Reason::of($timetable->problem, $solution, $index).self::light($timetable, $step, $index),
+            'reason' => self::reason($timetable, $index).self::light($timetable, $step, $index),
             'opens' => self::opens($timetable->problem, $solution->ends, $index),
             'closes' => self::closes($timetable->problem, $solution->ends, $index),
             'dries' => self::dries($timetable, $index, $verdict, $forecast),
         ];
     }
 
+    /** Why it stands where it stands: as what it is done together with does. */
+    private static function reason(Timetable $timetable, int $index): string
+    {
+        $block = $timetable->blocks->blockOf[$index];
+        $first = $timetable->blocks->members[$block][0];
+
+        return $first === $index
+            ? Reason::of($timetable->blocks->problem, $timetable->laid, $block)
+            : "It belongs to the sitting that begins with {$timetable->problem->activities[$first]->name}.";
+    }
+
     /** Whether the step is done with it. */
     private static function isLast(Verdict $verdict, Job $job): bool
     {
+        if ($job->section < $job->sections) {
+            return false;
+        }
         $step = $verdict->plan->steps[$job->stepIndex];
         $isCleaned = $step->cleanUp !== [] &&
             ! TechniqueLibrary::get($step->technique)->kind->is(Nature::CleanUp);
@@ -356,11 +385,14 @@ final class TimetableReport
 
     private static function part(Job $job): ?string
     {
-        return match ($job->part) {
+        $part = match ($job->part) {
             JobPart::Work => null,
             JobPart::Coat => "coat {$job->number} of {$job->of}",
             JobPart::CleanUp => 'clean-up',
         };
+        $section = $job->sections > 1 ? "section {$job->section} of {$job->sections}" : null;
+
+        return $part === null || $section === null ? $part ?? $section : "{$part}, {$section}";
     }
 
     /**
@@ -407,7 +439,11 @@ final class TimetableReport
         }
         $laidAt = $timetable->solution->ends[$index];
         foreach ($timetable->jobs as $other => $one) {
-            $isStroke = $one->build === $job->build && $one->stepIndex === $job->stepIndex && $other !== $index;
+            $isStroke =
+                $one->build === $job->build &&
+                $one->stepIndex === $job->stepIndex &&
+                $one->section === $job->section &&
+                $other !== $index;
             if ($job->part === JobPart::CleanUp && $isStroke) {
                 $laidAt = $timetable->solution->ends[$other];
             }

@@ -44,6 +44,7 @@ final class VerdictReport
                 array_keys($walk->strata),
                 array_values($walk->strata),
             ),
+            'sittings' => SittingReport::ofPlan($walk),
             'finish' => FinishReport::of($walk, $verdict->forecast),
             'contradictions' => array_map(
                 static fn (Contradiction $contradiction) => [

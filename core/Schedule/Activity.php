@@ -12,6 +12,7 @@ final readonly class Activity
      * @param  bool  $split  may stop at the end of a session and go on when the next begins, nothing else in between
      * @param  int  $notBefore  minute before which it cannot start
      * @param  int|null  $notAfter  minute after which it is too late to start; null: never
+     * @param  int  $leastPart  minutes below which neither part of what is split is worth taking it up for
      * @param  string|null  $spray  what has to be in the airbrush; null: no airbrush. Never split
      */
     public function __construct(
@@ -22,6 +23,7 @@ final readonly class Activity
         public bool $daylight = false,
         public int $notBefore = 0,
         public ?int $notAfter = null,
+        public int $leastPart = 0,
     ) {
     }
 
@@ -42,6 +44,7 @@ final readonly class Activity
             daylight: $this->daylight && ! $anyLight,
             notBefore: $anyTime ? 0 : $this->notBefore,
             notAfter: $this->notAfter,
+            leastPart: $this->leastPart,
         );
     }
 }

@@ -42,6 +42,26 @@ final readonly class Calendar
         return count($days);
     }
 
+    /**
+     * How long one is usually at the bench.
+     *
+     * @return int|null minutes: the middle one of the sessions of the next four weeks; null: there is none
+     */
+    public function evening(): ?int
+    {
+        $until = $this->from + 28 * Minutes::DAY;
+        $lengths = [];
+        foreach ($this->sessions as [$from, $to]) {
+            // The one that goes on already is what is left of it.
+            if ($from > $this->from && $from < $until) {
+                $lengths[] = $to - $from;
+            }
+        }
+        sort($lengths);
+
+        return $lengths[intdiv(count($lengths), 2)] ?? null;
+    }
+
     /** With so many minutes at the bench from the first moment on, besides what the week has. */
     public function withMinutesNow(int $minutes): self
     {

@@ -237,7 +237,11 @@ final class Scheduler
             $needsCompressor => NoSchedule::compressorQuiet($index, $activity),
             $needsDaylight => NoSchedule::noDaylight($index, $activity),
             $activity->split => NoSchedule::calendarEnds($activity),
-            default => NoSchedule::neverFits($index, $activity),
+            default => NoSchedule::neverFits(
+                $index,
+                $activity,
+                max(array_map(static fn (array $session) => $session[1] - $session[0], $problem->sessions)),
+            ),
         };
     }
 

@@ -7,16 +7,25 @@ namespace Ulvrach\Schedule;
 /** Work laid into a week, with what could not be kept. */
 final readonly class Timetable
 {
+    /** By piece of work. */
+    public Solution $solution;
+
+    /** Of pieces of work. */
+    public Problem $problem;
+
     /**
-     * @param  list<Job>  $jobs  by activity
+     * @param  Solution  $laid  by block
+     * @param  list<Job>  $jobs  by piece of work
      * @param  list<Conflict>  $conflicts
      */
     public function __construct(
-        public Problem $problem,
+        public Blocks $blocks,
+        public Solution $laid,
         public array $jobs,
-        public Solution $solution,
         public array $conflicts,
     ) {
+        $this->problem = $blocks->pieces;
+        $this->solution = $blocks->expanded($laid);
     }
 
     /** The minute at which the last work on a build ends; null: nothing is left to do on it. */

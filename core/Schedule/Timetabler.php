@@ -31,12 +31,15 @@ final class Timetabler
         int $seed = 1,
         ?\Closure $onBetter = null,
     ): Timetable {
-        $problem = $work->problem($calendar, $setup);
-
         return $this->loosened(
             $work,
-            $problem,
-            fn (Problem $problem) => $this->scheduler->lay($problem, $keepGoing, $seed, $onBetter),
+            $work->problem($calendar, $setup),
+            fn (Blocks $blocks) => $this->scheduler->lay(
+                $blocks->problem,
+                $keepGoing,
+                $seed,
+                $onBetter === null ? null : static fn (Solution $better) => $onBetter($blocks->expanded($better)),
+            ),
         );
     }
 
@@ -50,23 +53,30 @@ final class Timetabler
      */
     public function layAgain(Workload $work, Calendar $calendar, int $setup, array $order): ?Timetable
     {
-        $problem = $work->problem($calendar, $setup);
-        $place = array_flip(array_map(static fn (Job $job) => $job->key(), $work->jobs));
-        $indexes = [];
+        $place = array_flip(array_map(static fn (Job $job) => $job->key(), $work->jobs()));
+        $pieces = [];
         foreach ($order as $key) {
             if (! isset($place[$key])) {
                 return null;
             }
-            $indexes[] = $place[$key];
+            $pieces[] = $place[$key];
         }
-        if (count($indexes) !== count($work->jobs) || count($indexes) <= Scheduler::EXACT_UP_TO) {
+        if (count($pieces) !== count($place)) {
             return null;
         }
         try {
             return $this->loosened(
                 $work,
-                $problem,
-                fn (Problem $problem) => $this->scheduler->inOrder($problem, $indexes) ?? throw NoSchedule::circle(),
+                $work->problem($calendar, $setup),
+                function (Blocks $blocks) use ($pieces): Solution {
+                    $order = $blocks->holding($pieces);
+                    // What can be searched through anew in no time is not done as it was before.
+                    $again = count($order) <= Scheduler::EXACT_UP_TO
+                        ? null
+                        : $this->scheduler->inOrder($blocks->problem, $order);
+
+                    return $again ?? throw NoSchedule::circle();
+                },
             );
         } catch (NoSchedule) {
             return null;
@@ -76,29 +86,41 @@ final class Timetabler
     /**
      * Lets go what cannot be kept, one after the other, until there is a solution.
      *
-     * @param  \Closure(Problem): Solution  $solve
+     * @param  \Closure(Blocks): Solution  $solve
      *
      * @throws NoSchedule if nothing is left to let go
      */
-    private function loosened(Workload $work, Problem $problem, \Closure $solve): Timetable
+    private function loosened(Workload $work, Problem $pieces, \Closure $solve): Timetable
     {
         $conflicts = [];
+        $sittings = $work->sittingOfPieces();
         while (true) {
+            $blocks = Blocks::of($pieces, $sittings);
             try {
-                $solution = $solve($problem);
-                foreach ($solution->missed as $lag) {
-                    $none = NoSchedule::windowsNotKept($problem, [$lag]);
+                $laid = $solve($blocks);
+                $missed = array_map($blocks->between(...), $laid->missed);
+                foreach ($missed as $lag) {
+                    $none = NoSchedule::windowsNotKept($pieces, [$lag]);
                     $conflicts[] = new Conflict($none->getMessage(), [$lag->from, $lag->to]);
-                    $problem = $problem->withoutWindows([$lag]);
                 }
+                $kept = $missed === [] ? $blocks : Blocks::of($pieces->withoutWindows($missed), $sittings);
 
-                return new Timetable($problem, $work->jobs, $solution, $conflicts);
+                return new Timetable($kept, $laid, $work->jobs(), $conflicts);
             } catch (NoSchedule $none) {
                 if ($none->activities === [] || count($conflicts) >= self::MOST_CONFLICTS) {
                     throw $none;
                 }
-                $conflicts[] = new Conflict($none->getMessage(), $none->activities);
-                $problem = $this->without($problem, $none->activities);
+                $concerned = $blocks->piecesOf($none->activities);
+                $conflicts[] = new Conflict($none->getMessage(), $concerned);
+                if (count($none->activities) === 1 && count($concerned) > 1 && $none->cause !== Cause::TooLate) {
+                    // A sitting that fits nowhere is done in its pieces, each when there is time.
+                    foreach ($concerned as $piece) {
+                        $sittings[$piece] .= " {$piece}";
+                    }
+
+                    continue;
+                }
+                $pieces = $this->without($pieces, $concerned);
             }
         }
     }
@@ -106,15 +128,17 @@ final class Timetabler
     /** The same timetable with what fits before a minute brought forward. */
     public function bringForward(Timetable $timetable, int $until): Timetable
     {
+        $blocks = $timetable->blocks;
+
         return new Timetable(
-            $timetable->problem,
+            $blocks,
+            $this->scheduler->bringForward($blocks->problem, $timetable->laid, $until),
             $timetable->jobs,
-            $this->scheduler->bringForward($timetable->problem, $timetable->solution, $until),
             $timetable->conflicts,
         );
     }
 
-    /** @param  list<int>  $activities */
+    /** @param  list<int>  $activities  pieces of work that stand in each other's way */
     private function without(Problem $problem, array $activities): Problem
     {
         $loosened = [];
@@ -130,6 +154,7 @@ final class Timetabler
                     spray: $isTooLong ? null : $activity->spray,
                     daylight: $activity->daylight && ! $isTooLong,
                     notBefore: $activity->notBefore,
+                    leastPart: $activity->leastPart,
                 );
         }
         $lags = array_map(

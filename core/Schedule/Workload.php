@@ -4,59 +4,45 @@ declare(strict_types=1);
 
 namespace Ulvrach\Schedule;
 
-use Ulvrach\Physics\Evaluation\BenchAir;
-use Ulvrach\Physics\Evaluation\FilmClock;
-use Ulvrach\Physics\Evaluation\FollowUp;
 use Ulvrach\Physics\Evaluation\Forecast;
-use Ulvrach\Physics\Evaluation\Wait;
 use Ulvrach\Physics\Evaluation\Walk;
+use Ulvrach\Physics\Sitting\Sitting;
+use Ulvrach\Physics\Sitting\Sittings;
 use Ulvrach\Plan\Plan;
 use Ulvrach\Plan\Step;
-use Ulvrach\Stuff\Drying\CureTable;
+use Ulvrach\Schedule\Internal\PieceMaker;
+use Ulvrach\Schedule\Internal\Pieces;
+use Ulvrach\Schedule\Internal\Portion;
 use Ulvrach\Stuff\Technique\Application;
 use Ulvrach\Stuff\Technique\Nature;
 use Ulvrach\Stuff\Technique\Pace;
-use Ulvrach\Stuff\Technique\Technique;
 use Ulvrach\Stuff\Technique\TechniqueLibrary;
 
 /**
- * The work that is still to do in several builds, as activities and lags: each coat and each clean-up is one of its
- * own, since other work fits between them; builds share the hands, the airbrush and its colours.
+ * The work that is still to do in several builds, as pieces and lags, and which of the pieces are one sitting; builds
+ * share the hands, the airbrush and its colours. A sitting that is longer than an evening is cut into sections that are
+ * not, zone by zone, where its work can be.
  */
 final class Workload
 {
-    private const GRANULARITY = 5;
+    /** Minutes that work and its starts are counted in. */
+    public const GRANULARITY = 5;
 
-    /** Minutes below which nobody puts work down to go on tomorrow. */
-    private const SMALL = 30;
+    /** Sections that a sitting is cut into at the most. */
+    private const MOST_SECTIONS = 12;
 
-    /** @var list<Activity> */
-    private array $activities = [];
+    private Pieces $pieces;
 
-    /** @var list<Lag> */
-    private array $lags = [];
-
-    /** @var list<array{int, list<int>}> Unix minute, and the activities that shall be done by then */
+    /** @var list<array{int, list<int>}> Unix minute, and the pieces that shall be done by then */
     private array $dates = [];
-
-    /** @var list<Job> by activity */
-    public array $jobs = [];
-
-    /** @var array<string, int> "build step index" => the activity that lays its last stroke */
-    private array $strokes = [];
-
-    /** @var array<string, int> "build step index" => its last activity */
-    private array $last = [];
-
-    /** @var array<string, int> "build step index" => minutes from its last stroke until it is clean, at the soonest */
-    private array $cleaning = [];
 
     private readonly Forecast $forecast;
 
     /**
      * @param  int  $now  Unix minute before which nothing can start
-     * @param  bool  $hasLight  the week has daylight often enough for what wants it
      * @param  array<string, int>  $putOff  "build step id" => Unix minute before which it shall not start
+     * @param  bool  $hasLight  the week has daylight often enough for what wants it
+     * @param  int|null  $evening  minutes that one is usually at the bench for; null: as long as it takes
      */
     public function __construct(
         private readonly int $now,
@@ -64,8 +50,15 @@ final class Workload
         private readonly Pace $pace = new Pace(),
         ?Forecast $forecast = null,
         private readonly bool $hasLight = false,
+        private readonly ?int $evening = null,
     ) {
         $this->forecast = $forecast ?? Forecast::asPlanned();
+        $this->pieces = new Pieces();
+    }
+
+    public function __clone()
+    {
+        $this->pieces = clone $this->pieces;
     }
 
     /**
@@ -74,16 +67,59 @@ final class Workload
      */
     public function add(string $build, Walk $walk, ?int $due = null, array $heldBack = []): void
     {
-        $first = count($this->activities);
-        $plan = $walk->plan;
-        foreach ($plan->steps as $index => $step) {
-            if (! $walk->isDone($index) && $step->zones !== [] && ! isset($heldBack[$step->id])) {
-                $this->addStep($build, $walk, $index, $step);
+        $before = $this->pieces->count();
+        $maker = new PieceMaker(
+            $build,
+            $walk,
+            $this->now,
+            $this->putOff,
+            $this->pace,
+            $this->forecast,
+            $this->hasLight,
+        );
+        $sittings = $this->sittings($walk, $heldBack);
+        $sectionsOf = [];
+        foreach ($sittings as $number => $sitting) {
+            $sectionsOf[$number] = $this->sectionsOf($sitting, $walk->plan, $maker);
+        }
+        $firsts = $lasts = [];
+        // Step by step, so that each finds what it comes after; the sections of a sitting are done one by one.
+        foreach (self::inOrder($sittings) as [$index, $number]) {
+            foreach ($sectionsOf[$number] as $place => $section) {
+                $from = $this->pieces->count();
+                $maker->add($this->pieces, $index, "{$build} {$number}", $section);
+                if ($sittings[$number]->bond === null) {
+                    $this->pieces->apart($from);
+                }
+                if ($from < $this->pieces->count()) {
+                    $firsts[$number][$place] ??= $from;
+                    $lasts[$number][$place] = $this->pieces->count() - 1;
+                }
             }
         }
-        if ($due !== null && $first < count($this->activities)) {
-            $this->dates[] = [$due, range($first, count($this->activities) - 1)];
+        foreach ($firsts as $number => $sections) {
+            foreach ($sections as $place => $first) {
+                // Side by side they would only stand in each other's way.
+                if (isset($lasts[$number][$place - 1])) {
+                    $this->pieces->lag($lasts[$number][$place - 1], $first, 0);
+                }
+            }
         }
+        if ($due !== null && $before < $this->pieces->count()) {
+            $this->dates[] = [$due, range($before, $this->pieces->count() - 1)];
+        }
+    }
+
+    /** @return list<Job> by piece of work */
+    public function jobs(): array
+    {
+        return $this->pieces->jobs;
+    }
+
+    /** @return array<int, string> by piece of work: the sitting, or the section of it, that it belongs to */
+    public function sittingOfPieces(): array
+    {
+        return $this->pieces->sittings;
     }
 
     public function problem(Calendar $calendar, int $setup): Problem
@@ -97,177 +133,117 @@ final class Workload
             setup: $setup,
             horizon: $last,
             granularity: self::GRANULARITY,
-            activities: $this->activities,
-            lags: $this->lags,
+            activities: $this->pieces->activities,
+            lags: $this->pieces->lags,
             dates: $this->dates,
         );
     }
 
-    private function addStep(string $build, Walk $walk, int $index, Step $step): void
+    /**
+     * @param  array<string, mixed>  $heldBack
+     * @return list<Sitting> of what is still to do
+     */
+    private function sittings(Walk $walk, array $heldBack): array
     {
-        $plan = $walk->plan;
+        $left = [];
+        foreach (Sittings::of($walk) as $sitting) {
+            $steps = array_values(
+                array_filter($sitting->steps, static function (int $index) use ($walk, $heldBack): bool {
+                    $step = $walk->plan->steps[$index];
+
+                    return ! $walk->isDone($index) && $step->zones !== [] && ! isset($heldBack[$step->id]);
+                }),
+            );
+            if ($steps !== []) {
+                $left[] = new Sitting($steps, $sitting->bond, $sitting->rest);
+            }
+        }
+
+        return $left;
+    }
+
+    /**
+     * @param  list<Sitting>  $sittings
+     * @return list<array{int, int}> step and sitting, in the order of the plan
+     */
+    private static function inOrder(array $sittings): array
+    {
+        $order = [];
+        foreach ($sittings as $number => $sitting) {
+            foreach ($sitting->steps as $index) {
+                $order[] = [$index, $number];
+            }
+        }
+        sort($order);
+
+        return $order;
+    }
+
+    /**
+     * The fewest sections that an evening is long enough for, and in which nothing dries before it is cleaned.
+     *
+     * @return non-empty-list<Portion|null> null: all of it
+     */
+    private function sectionsOf(Sitting $sitting, Plan $plan, PieceMaker $maker): array
+    {
+        $work = $this->workByZone($sitting, $plan);
+        if ($this->evening === null || $work === [] || $this->fits($sitting, null, $maker)) {
+            return [null];
+        }
+        for ($count = 2; $count <= self::MOST_SECTIONS; $count++) {
+            $sections = Portion::cut($work, $count);
+            $tooLong = array_filter($sections, fn (Portion $one) => ! $this->fits($sitting, $one, $maker));
+            if ($tooLong === []) {
+                return $sections;
+            }
+        }
+
+        return [null];
+    }
+
+    private function fits(Sitting $sitting, ?Portion $section, PieceMaker $maker): bool
+    {
+        $alone = new Pieces();
+        foreach ($sitting->steps as $index) {
+            $maker->add($alone, $index, '', $section);
+        }
+        $length = Blocks::length($alone->activities, $alone->lags);
+
+        return $length !== null && $length <= (int) $this->evening;
+    }
+
+    /** @return array<string, float> by zone, in the order of the plan; empty: the sitting cannot be cut */
+    private function workByZone(Sitting $sitting, Plan $plan): array
+    {
+        $work = [];
+        foreach ($sitting->steps as $index) {
+            $step = $plan->steps[$index];
+            if (! self::canBeCut($step)) {
+                return [];
+            }
+            foreach ($step->zones as $zone) {
+                $work[$zone] = ($work[$zone] ?? 0.0) + $plan->workOf($step->onZones([$zone]));
+            }
+        }
+
+        $inOrder = [];
+        foreach (array_keys($plan->zones) as $zone) {
+            if (($work[$zone] ?? 0.0) > 0.0) {
+                $inOrder[$zone] = $work[$zone];
+            }
+        }
+
+        return $inOrder;
+    }
+
+    /** Whether half of it can be done today: what is worked by hand while it is open, and cleaned. */
+    private static function canBeCut(Step $step): bool
+    {
         $technique = TechniqueLibrary::get($step->technique);
-        [$notBefore, $notAfter] = $this->bounds($build, $walk, $index);
-        $first = count($this->activities);
-        $this->addCoats($build, $plan, $index, $step, $technique, $notBefore, $notAfter);
-        $this->strokes["{$build} {$index}"] = count($this->activities) - 1;
-        $this->addCleanUp($build, $walk, $index, $step, $technique);
-        $this->last["{$build} {$index}"] = count($this->activities) - 1;
-        $this->addLags($build, $walk, $index, $first);
-    }
+        $sprayed = $step->application === Application::Airbrush || $step->application === Application::Can;
 
-    private function addCoats(
-        string $build,
-        Plan $plan,
-        int $index,
-        Step $step,
-        Technique $technique,
-        int $notBefore,
-        ?int $notAfter,
-    ): void {
-        $product = $plan->productOf($step);
-        $sprays = $step->application === Application::Airbrush && $product !== null;
-        $area = $plan->workOf($step);
-        $load = $step->load ?? $technique->loadBy($step->application);
-        $row = $product === null ? null : CureTable::for($product->material->family, $technique->kind, $load);
-        $recoat =
-            $row === null
-                ? 0
-                : $this->forecast->longest(
-                    new Wait($row->at(BenchAir::of($plan->bench))->recoatable[1], $row->laws[1]),
-                    $plan->bench,
-                );
-        $coats = $product === null ? 1 : $step->coats;
-        for ($coat = 1; $coat <= $coats; $coat++) {
-            // Filling the airbrush is counted by the schedule, which saves it where the colour stays.
-            $setUp = $coat === 1 && ! $sprays ? $technique->setUpMinutes : 0;
-            $cleaning = $technique->kind->is(Nature::CleanUp) ? $this->pace->cleanMinutes($technique) : 0.0;
-            $minutes =
-                $setUp +
-                ($cleaning * $area) / 100 +
-                (($this->pace->applyMinutes($technique) * $area) / 100) * ($product === null ? $step->coats : 1);
-            $this->activities[] = new Activity(
-                name: $this->name($technique, $index),
-                active: $this->rounded($minutes),
-                split: $minutes >= self::SMALL && $this->maySplit($technique, $sprays),
-                spray: $sprays ? $product->name : null,
-                daylight: $technique->kind->is(Nature::Look) && $technique->pauseMinutes > 0 && $this->hasLight,
-                notBefore: $coat === 1 ? $notBefore : 0,
-                notAfter: $coat === 1 ? $notAfter : null,
-            );
-            $this->jobs[] = new Job(
-                build: $build,
-                stepIndex: $index,
-                stepId: $step->id,
-                part: $coats === 1 ? JobPart::Work : JobPart::Coat,
-                number: $coat,
-                of: $coats,
-            );
-            if ($coat > 1) {
-                $this->lags[] = new Lag(count($this->activities) - 2, count($this->activities) - 1, $recoat);
-            }
-        }
-    }
-
-    private function addCleanUp(string $build, Walk $walk, int $index, Step $step, Technique $technique): void
-    {
-        $plan = $walk->plan;
-        if ($step->cleanUp === [] || $technique->kind->is(Nature::CleanUp)) {
-            return;
-        }
-        $after = (int) $step->cleanedAfter();
-        $applied = count($this->activities) - 1;
-        $this->activities[] = new Activity(
-            "Clean up {$this->name($technique, $index)}",
-            $this->rounded(($this->pace->cleanMinutes($technique) * $plan->workOf($step)) / 100),
-        );
-        $this->jobs[] = new Job($build, $index, $step->id, JobPart::CleanUp);
-        $family = $plan->productOf($step)?->material->family;
-        $window = $walk->situations[$index]->shortestCleanUpWindow();
-        $latest = $window->bestUntil ?? ($window->latest ?? null);
-        $latest =
-            $latest === null
-                ? null
-                : $this->forecast->shortest(new Wait($latest, FollowUp::cleanUpLaw($family)), $plan->bench);
-        $this->lags[] = new Lag(
-            from: $applied,
-            to: $applied + 1,
-            min: $after,
-            max: $latest === null ? null : max($latest, $after),
-            maxToEnd: false,
-        );
-        $this->cleaning["{$build} {$index}"] = $after + $this->activities[$applied + 1]->active;
-    }
-
-    private function addLags(string $build, Walk $walk, int $index, int $first): void
-    {
-        $plan = $walk->plan;
-        $times = $walk->times[$index];
-        // By step that it waits for: minutes from the last stroke, since a film dries while it is cleaned too.
-        $dries = array_map(fn (Wait $wait) => $this->forecast->longest($wait, $plan->bench), $times->waits);
-        $others = $dries;
-        foreach ($plan->steps[$index]->zones as $zone) {
-            for ($before = $index - 1; $before >= 0; $before--) {
-                if ($plan->steps[$before]->covers($zone)) {
-                    $others[$before] ??= 0;
-                    break;
-                }
-            }
-        }
-        $wanted = $plan->steps[$index]->waitMinutes;
-        if ($wanted !== null && $index > 0) {
-            $others[$index - 1] ??= 0;
-        }
-        [$opener, $open] =
-            $times->window === null
-                ? [null, 0]
-                : [$times->window[0], $this->forecast->shortest($times->window[1], $plan->bench)];
-        if ($opener !== null) {
-            $others[$opener] ??= 0;
-        }
-        $pause = TechniqueLibrary::get($plan->steps[$index]->technique)->pauseMinutes;
-        foreach (array_keys($others) as $other) {
-            $key = "{$build} {$other}";
-            [$stroke, $end] = [$this->strokes[$key] ?? null, $this->last[$key] ?? null];
-            if ($stroke === null || $end === null) {
-                continue;
-            }
-            // Nothing goes on before the last is clean, so the rest of the wait is all that has to be kept free.
-            $rest = ($dries[$other] ?? 0) - ($this->cleaning[$key] ?? 0);
-            $min = max($rest, $pause, $other === $index - 1 ? $wanted ?? 0 : 0, 0);
-            $closes = $other === $opener ? max($open, $dries[$other] ?? 0, $pause) : null;
-            $this->lags[] = new Lag($end, $first, $min);
-            if ($closes !== null) {
-                $soonest = $min + ($this->cleaning[$key] ?? 0);
-                $this->lags[] = new Lag($stroke, $first, $soonest, max($closes, $soonest));
-            }
-        }
-    }
-
-    /** @return array{int, int|null} Unix minutes: by what is done already, and by what was put off */
-    private function bounds(string $build, Walk $walk, int $index): array
-    {
-        $clock = new FilmClock($walk, $this->forecast);
-        [$notBefore, $notAfter] = [$clock->notBefore($index), $clock->closes($index)];
-        $putOff = $this->putOff["{$build} {$walk->plan->steps[$index]->id}"] ?? 0;
-
-        return [max($this->now, $putOff, $notBefore ?? 0), $notAfter];
-    }
-
-    private function maySplit(Technique $technique, bool $sprays): bool
-    {
-        return ! $sprays && $technique->kind->is(Nature::CanPause);
-    }
-
-    private function name(Technique $technique, int $index): string
-    {
-        $number = $index + 1;
-
-        return "{$number} {$technique->name}";
-    }
-
-    private function rounded(float $minutes): int
-    {
-        return max(self::GRANULARITY, (int) (ceil($minutes / self::GRANULARITY) * self::GRANULARITY));
+        return ! $sprayed &&
+            ($technique->cleanUp !== null ||
+                $technique->kind->isAny(Nature::WorkedWet, Nature::DrawnOff, Nature::CleanUp, Nature::LiftOff));
     }
 }

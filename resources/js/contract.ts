@@ -180,6 +180,8 @@ export const stepSchema = z.object({
             into: z.string().nullable(),
         })
         .nullable(),
+    /** Whether it is done in one sitting with the step before, or at another time; null: as its medium does. */
+    sitting: z.enum(['joined', 'apart']).nullable(),
     /** How much liquid reaches the surface; null: as much as the technique usually brings. */
     load: z.string().nullable(),
     thinner: z.string().nullable(),
@@ -367,6 +369,20 @@ export type ZoneVerdict = z.infer<typeof zoneVerdictSchema>
 export const contradictionSchema = z.object({ step: z.string().nullable(), says: z.string() })
 export type Contradiction = z.infer<typeof contradictionSchema>
 
+/** What holds a sitting together; null: nothing has to. */
+export const bondSchema = z.string().nullable()
+export type Bond = z.infer<typeof bondSchema>
+
+/** Steps of a plan that are done together. */
+export const sittingSchema = z.object({
+    steps: z.array(z.string()),
+    bond: bondSchema,
+    says: z.string().nullable(),
+    /** For which the hands may rest within it, at the most. */
+    restMinutes: z.number(),
+})
+export type Sitting = z.infer<typeof sittingSchema>
+
 export const belongsSchema = z.array(z.object({ kind: z.string(), zone: z.string().nullable() }))
 export type Belongs = z.infer<typeof belongsSchema>
 
@@ -418,6 +434,8 @@ export const verdictSchema = z.object({
     findings: z.array(findingSchema),
     steps: z.array(stepVerdictSchema),
     zones: z.array(zoneVerdictSchema),
+    /** Steps that are done together: those of several. */
+    sittings: z.array(sittingSchema),
     finish: finishSchema,
     contradictions: z.array(contradictionSchema),
 })
@@ -877,7 +895,10 @@ export const itemSchema = z.object({
     /** The gravest thing that is open of it; null: nothing but notes. */
     worst: z.enum(['stop', 'risk']).nullable(),
     colour: z.string().nullable(),
+    /** A coat, the clean-up, a section; null: all of the step. */
     part: z.string().nullable(),
+    /** The place of its sitting in the list of sittings. */
+    sitting: z.number(),
     from: momentSchema,
     to: momentSchema,
     /** More than one where it is put down at the end of a session. */
@@ -904,12 +925,28 @@ export const nextSessionSchema = z.object({
 })
 export type NextSession = z.infer<typeof nextSessionSchema>
 
+/** Pieces of work that are done together. */
+export const sittingLaidSchema = z.object({
+    build: z.string(),
+    from: momentSchema,
+    to: momentSchema,
+    minutes: z.number(),
+    bond: bondSchema,
+    says: z.string().nullable(),
+    reason: z.string(),
+    /** Places in the list of items. */
+    items: z.array(z.number()),
+})
+export type SittingLaid = z.infer<typeof sittingLaidSchema>
+
 /** Work laid into a week. */
 export const timetableSchema = z.object({
     ends: momentSchema.nullable(),
     setups: z.number(),
     sessionsUsed: z.number(),
     isOptimal: z.boolean(),
+    /** No order can end before it. */
+    bound: momentSchema.nullable(),
     stops: z.number(),
     risks: z.number(),
     builds: z.array(
@@ -929,6 +966,8 @@ export const timetableSchema = z.object({
     ),
     sessions: z.array(z.object({ from: momentSchema, to: momentSchema, isUsed: z.boolean() })),
     items: z.array(itemSchema),
+    /** What is done together, in the order in which it is begun; most pieces are alone. */
+    sittings: z.array(sittingLaidSchema),
     /** Stops, and what is not laid because of them. */
     held: z.array(
         z.object({

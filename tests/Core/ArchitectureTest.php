@@ -106,6 +106,7 @@ const ORDER = [
     'Plan/File',
     'Vehicle',
     'Physics/Evaluation',
+    'Physics/Sitting',
     'Physics/Finish',
     'Physics/Forecast',
     'Judgement/Rules',

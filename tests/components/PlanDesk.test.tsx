@@ -35,6 +35,20 @@ beforeEach(() => {
     Element.prototype.scrollIntoView = vi.fn()
 })
 
+describe('a sitting', () => {
+    it('is told of in the inspector, and chosen as a whole', async () => {
+        const sitting = { steps: ['a', 'c'], bond: 'palette' as const, says: 'Oils from one palette.', restMinutes: 30 }
+        const shown = state(three)
+        desk(three, [], { verdict: { ...shown.verdict, sittings: [sitting] } })
+        const inspector = screen.getByRole('complementary', { name: 'The chosen step' })
+        expect(within(inspector).getByText('One sitting with step 3.')).toBeVisible()
+        await userEvent.click(within(inspector).getByRole('button', { name: 'Choose all of it' }))
+        expect(screen.getByRole('region', { name: 'Chosen steps' })).toHaveTextContent('2 steps chosen')
+        await userEvent.click(screen.getByRole('button', { name: /^2 / }))
+        expect(within(inspector).queryByRole('button', { name: 'Choose all of it' })).toBeNull()
+    })
+})
+
 describe('the keys of the desk', () => {
     it('begin on what is wrong, or else on what comes next', () => {
         desk(three, [finding({ step: 'b' })])

@@ -80,6 +80,17 @@ describe('the settings of a step', () => {
         show(<StepSettings plan={plan([a, b])} library={library} step={a} edit={edit} />)
         expect(screen.queryByLabelText('Wet in wet')).toBeNull()
     })
+    it('say whether it is done with the step before, or at another time', async () => {
+        const [a, b] = [step('a'), step('b')]
+        const { unmount } = show(<StepSettings plan={plan([a, b])} library={library} step={b} edit={edit} />)
+        await userEvent.selectOptions(screen.getByLabelText('Sitting'), 'in one sitting with step 1')
+        expect(edit).toHaveBeenLastCalledWith(replaced(step('b', { sitting: 'joined' })))
+        await userEvent.selectOptions(screen.getByLabelText('Sitting'), 'another time than step 1')
+        expect(edit).toHaveBeenLastCalledWith(replaced(step('b', { sitting: 'apart' })))
+        unmount()
+        show(<StepSettings plan={plan([a, b])} library={library} step={a} edit={edit} />)
+        expect(screen.queryByLabelText('Sitting')).toBeNull()
+    })
     it('go over the zone as usual once no place is chosen', async () => {
         settingsOf(step('a', { extent: { share: null, places: ['fittings'], panels: [], pattern: null } }))
         await userEvent.click(screen.getByLabelText('round fittings'))

@@ -42,6 +42,8 @@ const clock = {
     setups: 0,
     sessionsUsed: 0,
     isOptimal: true,
+    bound: null,
+    sittings: [],
     stops: 0,
     risks: 0,
     builds: [],
@@ -130,7 +132,7 @@ describe('the bench', () => {
         const [from, to] = ['2026-11-25T18:00:00Z', '2026-11-25T20:00:00Z']
         const item = {
             ...{ build: 'b', step: 's', number: 1, technique: 'Prime', kind: 'prime', product: null, where: 'hull' },
-            ...{ zones: [], worst: null, colour: null, part: null, from, to, minutes: 40, sprays: false },
+            ...{ zones: [], worst: null, colour: null, part: null, sitting: 0, from, to, minutes: 40, sprays: false },
             ...{ finishes: true, reason: '', opens: null, closes: null, dries: null, pieces: [{ from, to }] },
         }
         const next = { from, to, minutes: 128, steps: [{ build: 'b', step: 's' }], hazards }

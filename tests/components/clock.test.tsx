@@ -18,6 +18,7 @@ const item = (step: string, from: string, to: string, changes = {}) => ({
     product: 'Fennick grey',
     colour: '#777777',
     part: null,
+    sitting: 0,
     from: `2026-11-${from}:00Z`,
     to: `2026-11-${to}:00Z`,
     minutes: 25,
@@ -33,6 +34,8 @@ const timetable = (changes = {}) => ({
     setups: 2,
     sessionsUsed: 2,
     isOptimal: false,
+    bound: null,
+    sittings: [],
     stops: 1,
     risks: 3,
     builds: [
@@ -80,6 +83,23 @@ describe('the clock screen', () => {
         expect(sessions).toHaveLength(2)
         expect(within(sessions[1] ?? document.body).getByText(/by Fri 27 Nov, 01:00/)).toBeVisible()
         expect(screen.getByText('22 h between')).toBeVisible()
+    })
+    it('says above the first piece of a sitting from when to when one is bound to it, and why', async () => {
+        const sitting = (items: number[], says: string | null) => ({
+            ...{ build: 'b1', from: '2026-11-25T18:15:00Z', to: '2026-11-25T19:40:00Z', minutes: 85 },
+            ...{ bond: says === null ? null : 'palette', says, reason: '', items },
+        })
+        const items = [
+            item('a', '25T18:15', '25T18:40'),
+            item('b', '25T18:40', '25T19:40', { number: 2 }),
+            item('c', '26T18:00', '26T20:30', { number: 3, sitting: 1 }),
+        ]
+        const sittings = [sitting([0, 1], 'Oils from one palette.'), sitting([2], null)]
+        serverAnswers({ body: timetable({ items, sittings }) })
+        show(<Clock />)
+        const said = await screen.findAllByText(/^One sitting, 18:15–19:40\./)
+        expect(said).toHaveLength(1)
+        expect(said[0]?.parentElement).toHaveTextContent('Oils from one palette.')
     })
     it('tells what holds a piece of work, and puts it off to a later session', async () => {
         const wish = { build: 'b1', step: 'a', until: '2026-11-26T18:00:00Z' }

@@ -74,6 +74,7 @@ export const step = (id: string, changes: Partial<Step> = {}): Step => ({
     load: null,
     extent: null,
     merge: null,
+    sitting: null,
     application: 'airbrush',
     thinner: null,
     cleanUp: [],
@@ -209,6 +210,7 @@ export const verdict = (plan: Plan, findings: Finding[] = [], log: Entry[] = [])
             .map((one) => ({ step: one.id, broken: false, exposed: true })),
     })),
     finish: { belongs: [], panels: [], paints: [], marks: [] },
+    sittings: [],
     contradictions: [],
 })
 

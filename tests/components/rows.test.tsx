@@ -40,6 +40,24 @@ describe('the rows of the board', () => {
         expect(rowsOf(plan, done, indexFindings([]), library, columns, sessions)[1]?.starts).toBe('after 1 h 40 min')
     })
 
+    test('are bracketed with the row beside them where both are one sitting', () => {
+        const sitting = { bond: 'palette' as const, says: '', restMinutes: 30 }
+        const laid = (...sittings: string[][]) =>
+            rows(plan, { ...verdict, sittings: sittings.map((steps) => ({ ...sitting, steps })) }).map(
+                ({ together }) => together,
+            )
+        const [none, above, below] = [
+            { above: false, below: false },
+            { above: true, below: false },
+            { above: false, below: true },
+        ]
+        expect(laid()).toEqual([none, none, none])
+        expect(laid(['b', 'c'])).toEqual([none, below, above])
+        expect(laid(['a', 'b', 'c'])).toEqual([below, { above: true, below: true }, above])
+        // What lies between is not of it.
+        expect(laid(['a', 'c'])).toEqual([none, none, none])
+    })
+
     test('carry a finding in the cells that it is about, the gravest of several', () => {
         const step = plan.steps[1]?.id ?? ''
         const zone = plan.zones[0]?.id ?? ''

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import type { Item, Timetable } from '@/features/clock/api'
 import {
+    busySessionsOf,
     dryingBetween,
     formats,
     midnights,
@@ -11,7 +12,6 @@ import {
     sayHow,
     saySpans,
     sayWork,
-    sittingsOf,
 } from '@/features/clock/times'
 
 const at = (text: string) => new Date(`2026-11-${text}:00Z`)
@@ -28,6 +28,7 @@ const item = (from: string, to: string, changes: Partial<Item> = {}): Item => ({
     product: 'Grey',
     colour: null,
     part: null,
+    sitting: 0,
     from: at(from),
     to: at(to),
     pieces: [{ from: at(from), to: at(to) }],
@@ -44,6 +45,7 @@ const timetable: Timetable = {
     setups: 1,
     sessionsUsed: 2,
     isOptimal: false,
+    bound: null,
     stops: 0,
     risks: 0,
     builds: [
@@ -64,6 +66,7 @@ const timetable: Timetable = {
         { from: at('26T08:00'), to: at('26T09:00'), isUsed: false },
         { from: at('26T18:00'), to: at('26T20:00'), isUsed: true },
     ],
+    sittings: [],
     items: [
         item('25T18:15', '25T19:00', {
             dries: {
@@ -88,7 +91,7 @@ const timetable: Timetable = {
 
 describe('the clock', () => {
     it('gathers what is done in each session, and how much of it is free', () => {
-        expect(sittingsOf(timetable).map(({ pieces, busy, free }) => [pieces.length, busy, free])).toEqual([
+        expect(busySessionsOf(timetable).map(({ pieces, busy, free }) => [pieces.length, busy, free])).toEqual([
             [2, 75, 45],
             [1, 120, 0],
         ])
@@ -99,7 +102,7 @@ describe('the clock', () => {
             { from: at('26T18:00'), to: at('26T18:40') },
         ]
         const split = item('25T19:30', '26T18:40', { pieces, part: 'coat 1 of 2' })
-        const [first, second] = sittingsOf({ ...timetable, items: [split] })
+        const [first, second] = busySessionsOf({ ...timetable, items: [split] })
         expect([first?.busy, second?.busy]).toEqual([30, 40])
         const say = (piece: Piece | undefined) => (piece === undefined ? '' : sayHow(piece, formats('UTC')))
         expect(say(first?.pieces[0])).toBe('prime, coat 1 of 2, 1 of 2, goes on Thu 26 Nov')

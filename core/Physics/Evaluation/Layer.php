@@ -129,14 +129,21 @@ final readonly class Layer
         return $this->openUntil === null || $minute < $this->openUntil;
     }
 
-    /** Whether the work still goes into it: a wash that has dulled takes another round of itself all evening. */
+    /** Whether the work still goes into it. */
     public function takes(Work $work, int $minute): bool
     {
-        return $this->isOpenAt($minute) ||
-            ($this->kind->is(Nature::Wash) &&
-                $work->technique === $this->technique &&
-                $work->product?->id === $this->product->id &&
-                $minute < $this->laidAt + self::OPEN_TO_ITSELF);
+        return $this->openUntil === null || $minute < $this->openFor($work);
+    }
+
+    /** Until when the work goes into it: a wash that has dulled takes another round of itself all evening. */
+    public function openFor(Work $work): int
+    {
+        $isItself =
+            $this->kind->is(Nature::Wash) &&
+            $work->technique === $this->technique &&
+            $work->product?->id === $this->product->id;
+
+        return max($this->openUntil ?? PHP_INT_MAX, $isItself ? $this->laidAt + self::OPEN_TO_ITSELF : 0);
     }
 
     /** The same once more of it was worked in: it is open for as long as the last of it is. */

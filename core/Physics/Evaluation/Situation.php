@@ -92,7 +92,16 @@ final readonly class Situation
     /** @return list<string> ids of the steps that it is worked into while they are open */
     public function mergedSteps(): array
     {
-        return array_values(array_map(static fn (Layer $layer) => $layer->stepId, $this->waiting->into));
+        return array_map(static fn (Layer $layer) => $layer->stepId, $this->mergedLayers());
+    }
+
+    /** @return list<Layer> that it is worked into while they are open, or takes up again; the lowest first */
+    public function mergedLayers(): array
+    {
+        $into = $this->waiting->into;
+        ksort($into);
+
+        return array_values($into);
     }
 
     /** The clean-up window on this ground; null: there is nothing to clean up, or no window for it. */

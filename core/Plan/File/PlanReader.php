@@ -21,6 +21,7 @@ use Ulvrach\Plan\Pattern;
 use Ulvrach\Plan\Place;
 use Ulvrach\Plan\Plan;
 use Ulvrach\Plan\SchoolChoice;
+use Ulvrach\Plan\SittingWish;
 use Ulvrach\Plan\Step;
 use Ulvrach\Plan\Terrain;
 use Ulvrach\Plan\Traffic;
@@ -65,6 +66,7 @@ use Ulvrach\Stuff\Technique\TechniqueLibrary;
  *   load?: string|null,
  *   extent?: ExtentData|null,
  *   merge?: MergeData|null,
+ *   sitting?: string|null,
  *   thinner?: string|null,
  *   cleanUp?: list<PassData>,
  *   waitMinutes?: int|float|null,
@@ -347,6 +349,7 @@ final class PlanReader
             load: isset($data['load']) ? Load::from($data['load']) : null,
             extent: isset($data['extent']) ? self::extent($data['extent']) : null,
             merge: isset($data['merge']) ? new Merge($data['merge']['into']) : null,
+            sitting: isset($data['sitting']) ? SittingWish::from($data['sitting']) : null,
             locked: $data['locked'] ?? false,
         );
     }

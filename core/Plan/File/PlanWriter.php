@@ -181,6 +181,7 @@ final class PlanWriter
                     'pattern' => $step->extent->pattern?->value,
                 ],
             'merge' => $step->merge === null ? null : ['into' => $step->merge->into],
+            'sitting' => $step->sitting?->value,
             'thinner' => $step->thinner?->value,
             'cleanUp' => array_map(
                 static fn (CleanUpPass $pass) => [

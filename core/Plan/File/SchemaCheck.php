@@ -33,6 +33,8 @@ final class SchemaCheck
 
     public const STORY = 'story-v1';
 
+    public const WEEK = 'week-v1';
+
     private const HOST = 'https://ulvrach.invalid/';
 
     private const MOST_FAULTS = 50;
@@ -84,7 +86,7 @@ final class SchemaCheck
         if (self::$validator === null) {
             self::$validator = new Validator(null, self::MOST_FAULTS, false);
             $all = [self::PLAN, self::PLAN_1, self::EDITS, self::ENTRIES, self::SCHEDULE, self::VEHICLE];
-            foreach ([...$all, self::MIX_PROBLEM, self::OWN_SHELF, self::STORY] as $name) {
+            foreach ([...$all, self::MIX_PROBLEM, self::OWN_SHELF, self::STORY, self::WEEK] as $name) {
                 self::$validator
                     ->resolver()
                     ?->registerFile(self::HOST."{$name}.schema.json", __DIR__."/{$name}.schema.json");

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ulvrach\Schedule\Internal;
 
+use Ulvrach\Schedule\Activity;
 use Ulvrach\Schedule\NoSchedule;
 use Ulvrach\Schedule\Problem;
 
@@ -144,6 +145,7 @@ final class Bench
                 $start = $activity->daylight
                     ? $this->rounded($this->fit($this->problem->daylight, $start, $activity->active))
                     : $start;
+                $start = $this->withoutScraps($activity, $start, $to);
                 if ($start >= $to) {
                     continue;
                 }
@@ -174,6 +176,21 @@ final class Bench
         }
 
         return null;
+    }
+
+    /**
+     * The start from that one on at which neither what is done until the session ends is a scrap, nor what is left of
+     * it; the end of the session: there is none.
+     */
+    private function withoutScraps(Activity $activity, int $start, int $to): int
+    {
+        if ($activity->leastPart === 0 || $to - $start >= $activity->active) {
+            return $start;
+        }
+        // Rather begun a little later than gone on with for some minutes.
+        $start = max($start, $this->rounded($to - $activity->active + $activity->leastPart));
+
+        return $to - $start >= $activity->leastPart ? $start : $to;
     }
 
     /** The end of a split activity, or null if the calendar ends before. */

@@ -198,7 +198,7 @@ function refusal(array $activities, array $lags = [], array $hours = []): string
 it('says what it is that work does not fit into', function (string $said, string $says) {
     expect($said)->toContain($says);
 })->with([
-    'longer than any session' => [refusal([new Activity('Decals', 90)]), 'no session is long enough'],
+    'longer than any session' => [refusal([new Activity('Decals', 90)]), 'A session of 30 min more'],
     'no session at all' => [refusal([new Activity('Decals', 90)], hours: ['sessions' => []]), 'has no session'],
     'a compressor that has to be quiet' => [
         refusal([new Activity('Coat', 30, spray: 'grey')], hours: ['compressor' => [[100, 900]]]),

@@ -33,7 +33,7 @@ function problemOf(Workload $work): Problem
 /** @return list<string> "step part" of every piece */
 function pieces(Workload $work): array
 {
-    return array_map(static fn ($job) => "{$job->stepId} {$job->part->value}", $work->jobs);
+    return array_map(static fn ($job) => "{$job->stepId} {$job->part->value}", $work->jobs());
 }
 
 /** @return list<Lag> into a piece */
@@ -71,7 +71,7 @@ it('keeps each coat from the one before until that bears it', function () {
     expect(lagsInto($work, 1))->toEqual([new Lag(0, 1, $bears)])
         ->and(lagsInto($work, 2))->toEqual([new Lag(1, 2, $bears)])
         ->and($bears)->toBeGreaterThan(20)
-        ->and(array_map(static fn ($job) => [$job->number, $job->of], $work->jobs))->toBe([[1, 3], [2, 3], [3, 3]]);
+        ->and(array_map(static fn ($job) => [$job->number, $job->of], $work->jobs()))->toBe([[1, 3], [2, 3], [3, 3]]);
 });
 
 it('cleans a wash as a piece of its own, not before it is asked and not after it is at its best', function () {
@@ -171,8 +171,8 @@ it('wants all of a build by its date, and nothing of another', function () {
     $work->add('strag', (new Walker())->walk(PlanKit::plan('prime primer on hull, 1 coat')));
 
     expect(problemOf($work)->dates)->toBe([[NOW + 3_000, [0, 1]]])
-        ->and($work->jobs[2]->build)->toBe('strag')
-        ->and($work->jobs[2]->part)->toBe(JobPart::Work);
+        ->and($work->jobs()[2]->build)->toBe('strag')
+        ->and($work->jobs()[2]->part)->toBe(JobPart::Work);
 });
 
 it('takes as long as the person takes', function () {

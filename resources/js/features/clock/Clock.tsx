@@ -15,7 +15,7 @@ import { Dates } from './Dates'
 import { EarlierEnd } from './EarlierEnd'
 import { HeldBack } from './HeldBack'
 import { RoomLine } from './RoomLine'
-import { Sittings } from './Sittings'
+import { Sessions } from './Sessions'
 import { type Formats, formats, keyOf, sayConflict, sayWork } from './times'
 import { WeekDialog } from './WeekDialog'
 import { WhatIf } from './WhatIf'
@@ -109,7 +109,7 @@ function Laid({ timetable, question, isLaying, onWeek }: LaidProps) {
                             onChoose={(item) => setChosenKey(keyOf(item))}
                         />
                         <div className="p-3">
-                            <Sittings
+                            <Sessions
                                 timetable={timetable}
                                 format={format}
                                 chosen={chosen}

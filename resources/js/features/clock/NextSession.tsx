@@ -4,13 +4,13 @@ import { classes } from '@/design/classes'
 import { inWords } from '@/design/duration'
 import { type Timetable, timetableQuery } from './api'
 import { SpareTime } from './SpareTime'
-import { formats, sayConflict, sittingsOf } from './times'
+import { busySessionsOf, formats, sayConflict } from './times'
 import { WorkList } from './WorkList'
 
 /** What to do when one next sits down, for the bench. */
 export function NextSession() {
     const timetable = useQuery(timetableQuery({}))
-    const sitting = timetable.data === undefined ? undefined : sittingsOf(timetable.data)[0]
+    const sitting = timetable.data === undefined ? undefined : busySessionsOf(timetable.data)[0]
     // Room for what usually comes, so that the cards below do not move away under a finger.
     if (timetable.isPending) {
         return (

@@ -8,13 +8,13 @@ import { openingsOf } from '@/design/spans'
 import { type Card, type Desk, deskQuery } from '@/features/work/api'
 import { dropsOf, readyFor, washUpOf } from '@/features/work/desk'
 import { type Timetable, timetableQuery } from './api'
-import { type Formats, formats, keyOf, type Piece, sayConflict, sayHow, sayWork, sittingsOf } from './times'
+import { busySessionsOf, type Formats, formats, keyOf, type Piece, sayConflict, sayHow, sayWork } from './times'
 import { Where } from './WorkRow'
 
 /** The next session on paper: in order, with waits, windows, looks and cautions. It also reads well on the screen. */
 export function Sheet() {
     const timetable = useQuery(timetableQuery({}))
-    const sitting = timetable.data === undefined ? undefined : sittingsOf(timetable.data)[0]
+    const sitting = timetable.data === undefined ? undefined : busySessionsOf(timetable.data)[0]
     const steps = [...new Map((sitting?.pieces ?? []).map(({ item }) => [`${item.build} ${item.step}`, item])).values()]
     // The same cards that the bench shows.
     const desk = useQuery({ ...deskQuery, refetchInterval: false })

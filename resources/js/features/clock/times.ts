@@ -28,7 +28,7 @@ export type Formats = ReturnType<typeof formats>
 /** What is done of a piece of work in one session; more than one where it is put down and taken up again. */
 export type Piece = { item: Item; from: Date; to: Date; number: number; of: number }
 
-export type Sitting = { session: Session; pieces: Piece[]; busy: number; free: number }
+export type BusySession = { session: Session; pieces: Piece[]; busy: number; free: number }
 
 export const keyOf = (item: Item): string => `${item.build} ${item.step} ${item.part}`
 
@@ -55,7 +55,7 @@ export const piecesOf = (items: readonly Item[]): Piece[] =>
     )
 
 /** The sessions in which something is done, with what is done in each. */
-export function sittingsOf(timetable: Timetable): Sitting[] {
+export function busySessionsOf(timetable: Timetable): BusySession[] {
     const all = piecesOf(timetable.items).sort((one, other) => one.from.getTime() - other.from.getTime())
     return timetable.sessions
         .filter((session) => session.isUsed)

@@ -9,7 +9,7 @@ import { Select } from '@/design/Field'
 import { RetryNotice } from '@/design/Notice'
 import { Swatch } from '@/design/Swatch'
 import { timetableQuery } from '@/features/build'
-import { formats, sittingsOf } from '@/features/clock/times'
+import { busySessionsOf, formats } from '@/features/clock/times'
 import { measure } from '@/features/mix/drops'
 import { type Supplies as Answer, suppliesOfSets } from './api'
 import { sayMl } from './millilitres'
@@ -281,13 +281,13 @@ type Group = { key: string; name: string; takes: Take[] }
 /** Each in the session in which its step begins; what has no session yet, for a stop holds it back, comes last. */
 function bySession(takes: readonly Take[], timetable: Timetable): Group[] {
     const format = formats(timetable.timeZone)
-    const groups: Group[] = sittingsOf(timetable).map(({ session }) => ({
+    const groups: Group[] = busySessionsOf(timetable).map(({ session }) => ({
         key: session.from.toISOString(),
         name: `${format.day(session.from)}, ${format.time(session.from)}`,
         takes: [],
     }))
     const first = new Map<string, string>()
-    for (const { session, pieces } of sittingsOf(timetable))
+    for (const { session, pieces } of busySessionsOf(timetable))
         for (const { item } of pieces) {
             const key = `${item.build} ${item.step}`
             if (!first.has(key)) first.set(key, session.from.toISOString())

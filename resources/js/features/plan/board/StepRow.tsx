@@ -81,6 +81,7 @@ const RowBody = memo(function RowBody(props: BodyProps) {
             >
                 {row.starts}
                 {row.latest !== null && <span className="font-medium">by {row.latest}</span>}
+                <Bracket {...row.together} />
             </div>
             <div
                 role="rowheader"
@@ -123,6 +124,21 @@ const RowBody = memo(function RowBody(props: BodyProps) {
         </>
     )
 })
+
+/** A bar beside the steps of one sitting. */
+function Bracket({ above, below }: Row['together']) {
+    if (!above && !below) return null
+    return (
+        <span
+            aria-hidden="true"
+            className={classes(
+                'absolute right-1 w-1 bg-ink/60',
+                above ? '-top-px' : 'top-1.5 rounded-t',
+                below ? 'bottom-0' : 'bottom-1.5 rounded-b',
+            )}
+        />
+    )
+}
 
 /** The steps that it goes into, or takes up again. */
 function Into({ steps, cleans }: { steps: readonly number[]; cleans: boolean }) {

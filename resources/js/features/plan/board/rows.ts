@@ -44,6 +44,8 @@ export type Row = {
     spots: number | null
     /** Drawn as one body with the row above, or the row below. */
     joins: { above: boolean; below: boolean }
+    /** Done in one sitting with the row above, or the row below. */
+    together: { above: boolean; below: boolean }
     isDone: boolean
     isLocked: boolean
     starts: string
@@ -67,6 +69,11 @@ export function rowsOf(
     columns: readonly Column[],
     sessions: ReadonlyMap<string, InWeek> | null,
 ): Row[] {
+    const sittings = new Map(verdict.sittings.flatMap((one, number) => one.steps.map((id) => [id, number] as const)))
+    const goesOn = (index: number): boolean => {
+        const sitting = sittings.get(plan.steps[index]?.id ?? '')
+        return sitting !== undefined && sittings.get(plan.steps[index - 1]?.id ?? '') === sitting
+    }
     return plan.steps.map((step, index) => {
         const technique = techniqueOf(library, step.technique)
         const product = plan.products.find((one) => one.id === step.product)
@@ -87,6 +94,7 @@ export function rowsOf(
             where: sayExtent(step.extent, plan),
             spots: spotsOf(step.extent),
             joins: { above: isInto(verdict, plan, index), below: isInto(verdict, plan, index + 1) },
+            together: { above: goesOn(index), below: goesOn(index + 1) },
             isDone: times?.done != null,
             isLocked: step.locked,
             ...whenOf(times, verdict.clockZero, sessions?.get(step.id)),

@@ -192,6 +192,7 @@ const StepSettings = memo(function StepSettings({ plan, library, step, edit }: P
             {technique.families.length > 0 && (
                 <MergeField plan={plan} library={library} step={step} onChange={change} />
             )}
+            <SittingField plan={plan} step={step} onChange={change} />
             <div className="col-span-2">
                 <NumberField
                     label="Wait before it"
@@ -297,6 +298,36 @@ function MergeField({
                 ]}
                 onChange={({ target: { value } }) =>
                     onChange({ merge: value === '' ? null : { into: value === APART ? null : value } })
+                }
+            />
+        </div>
+    )
+}
+
+/** Whether the clock lays it together with the step before. */
+function SittingField({
+    plan,
+    step,
+    onChange,
+}: {
+    plan: Plan
+    step: Step
+    onChange: (changes: Partial<Step>) => void
+}) {
+    const number = plan.steps.findIndex((one) => one.id === step.id)
+    if (number < 1 && step.sitting === null) return null
+    return (
+        <div className="col-span-2">
+            <Select
+                label="Sitting"
+                value={step.sitting ?? ''}
+                choices={[
+                    { value: '', label: 'as its medium does' },
+                    { value: 'joined', label: `in one sitting with step ${number}` },
+                    { value: 'apart', label: `another time than step ${number}` },
+                ]}
+                onChange={({ target: { value } }) =>
+                    onChange({ sitting: value === 'joined' || value === 'apart' ? value : null })
                 }
             />
         </div>

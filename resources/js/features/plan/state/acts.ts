@@ -40,6 +40,7 @@ export type ChoiceActs = {
     /** Adds a step to the chosen ones or takes it out; null: adds the one under the cursor. */
     toggle: (id: string | null) => void
     upTo: (id: string) => void
+    these: (ids: readonly string[]) => void
     none: () => void
 }
 

@@ -156,6 +156,7 @@ function choiceActs({ state, cursor, chosen, setChosen }: Desk): ChoiceActs {
             const between = state.plan.steps.slice(Math.max(Math.min(from, to), 0), Math.max(from, to) + 1)
             setChosen(new Set([...chosen, ...between.map((one) => one.id)]))
         },
+        these: (ids) => setChosen(new Set(ids)),
         none: () => setChosen(new Set()),
     }
 }

@@ -4,7 +4,7 @@ import { classes } from '@/design/classes'
 import { inWords } from '@/design/duration'
 import { iconLink } from '@/design/Icon'
 import type { Item, Timetable } from './api'
-import { dryingBetween, type Formats, keyOf, minutesBetween, type Sitting, sittingsOf } from './times'
+import { type BusySession, busySessionsOf, dryingBetween, type Formats, keyOf, minutesBetween } from './times'
 import { linkOf, Tick, WorkText } from './WorkRow'
 
 type Props = {
@@ -16,22 +16,22 @@ type Props = {
 }
 
 /** Session after session: what is done in each, and what dries between them. */
-export function Sittings({ timetable, format, chosen, onChoose, onPutOff }: Props) {
-    const sittings = sittingsOf(timetable)
+export function Sessions({ timetable, format, chosen, onChoose, onPutOff }: Props) {
+    const sessions = busySessionsOf(timetable)
     return (
         <ol className="flex flex-col gap-1.5">
-            {sittings.map((sitting, place) => (
-                <li key={sitting.session.from.getTime()}>
+            {sessions.map((session, place) => (
+                <li key={session.session.from.getTime()}>
                     {place > 0 && (
                         <Meanwhile
                             timetable={timetable}
-                            before={sittings[place - 1]}
-                            sitting={sitting}
+                            before={sessions[place - 1]}
+                            session={session}
                             format={format}
                         />
                     )}
                     <SessionCard
-                        sitting={sitting}
+                        session={session}
                         timetable={timetable}
                         format={format}
                         chosen={chosen}
@@ -46,8 +46,15 @@ export function Sittings({ timetable, format, chosen, onChoose, onPutOff }: Prop
 
 const DRAGGED = 'application/x-ulvrach-item'
 
-function SessionCard({ sitting, timetable, format, chosen, onChoose, onPutOff }: Props & { sitting: Sitting }) {
-    const { session, pieces, busy, free } = sitting
+function SessionCard({
+    session: busySession,
+    timetable,
+    format,
+    chosen,
+    onChoose,
+    onPutOff,
+}: Props & { session: BusySession }) {
+    const { session, pieces, busy, free } = busySession
     const names = new Map(timetable.builds.map((build) => [build.id, build.name]))
     const total = minutesBetween(session.from, session.to)
     return (
@@ -87,10 +94,12 @@ function SessionCard({ sitting, timetable, format, chosen, onChoose, onPutOff }:
                     <li
                         key={`${keyOf(piece.item)} ${piece.number}`}
                         className={classes(
-                            'flex items-center gap-1 pr-2 hover:bg-press',
+                            'flex flex-wrap items-center gap-1 pr-2 hover:bg-press',
                             piece.item === chosen ? 'bg-press' : '',
+                            togetherWith(timetable, piece.item) > 1 ? 'border-l-4 border-rule' : '',
                         )}
                     >
+                        <TogetherNote timetable={timetable} item={piece.item} format={format} />
                         <button
                             type="button"
                             draggable
@@ -128,15 +137,32 @@ function SessionCard({ sitting, timetable, format, chosen, onChoose, onPutOff }:
     )
 }
 
-type MeanwhileProps = { timetable: Timetable; before: Sitting | undefined; sitting: Sitting; format: Formats }
+const togetherWith = ({ sittings }: Timetable, item: Item): number => sittings[item.sitting]?.items.length ?? 1
+
+/** Above the first piece of a sitting: from when to when one is bound to it, and why. */
+function TogetherNote({ timetable, item, format }: { timetable: Timetable; item: Item; format: Formats }) {
+    const sitting = timetable.sittings[item.sitting]
+    const isFirst = sitting !== undefined && timetable.items[sitting.items[0] ?? -1] === item
+    if (!isFirst || sitting.items.length < 2) return null
+    return (
+        <p className="w-full px-3 pt-1 text-fine text-soft">
+            <span className="font-medium text-ink">
+                One sitting, {format.time(sitting.from)}–{format.time(sitting.to)}.
+            </span>{' '}
+            {sitting.says}
+        </p>
+    )
+}
+
+type MeanwhileProps = { timetable: Timetable; before: BusySession | undefined; session: BusySession; format: Formats }
 
 /** The time between two sessions is work too: what dries in it. */
-function Meanwhile({ timetable, before, sitting, format }: MeanwhileProps) {
+function Meanwhile({ timetable, before, session, format }: MeanwhileProps) {
     if (before === undefined) return null
-    const drying = dryingBetween(timetable.items, before.session.to, sitting.session.from)
+    const drying = dryingBetween(timetable.items, before.session.to, session.session.from)
     return (
         <p className="px-3 py-1 text-fine text-soft">
-            {inWords(minutesBetween(before.session.to, sitting.session.from))} between
+            {inWords(minutesBetween(before.session.to, session.session.from))} between
             {drying.length > 0 &&
                 `: ${drying
                     .slice(-3)

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ulvrach\Schedule;
 
+use Ulvrach\Schedule\Internal\Beam;
 use Ulvrach\Schedule\Internal\Bench;
 use Ulvrach\Schedule\Internal\Bound;
 use Ulvrach\Schedule\Internal\Chance;
@@ -12,7 +13,6 @@ use Ulvrach\Schedule\Internal\Exact;
 use Ulvrach\Schedule\Internal\FirstOrder;
 use Ulvrach\Schedule\Internal\LocalSearch;
 use Ulvrach\Schedule\Internal\Sweep;
-use Ulvrach\Schedule\Internal\Urgencies;
 
 /**
  * Lays work into hours: dates met as far as they can be, then the earliest end, then fewest airbrush changes, then
@@ -22,6 +22,14 @@ use Ulvrach\Schedule\Internal\Urgencies;
 final class Scheduler
 {
     public const EXACT_UP_TO = 14;
+
+    /** Orders that are grown side by side at first, and at the most. */
+    private const NARROW = 4;
+
+    private const WIDEST = 512;
+
+    /** So often with as many, led elsewhere by chance, before it is twice as many. */
+    private const ALIKE = 4;
 
     /** @param  int  $firstTries  different first orders that are tried before the best of them is improved */
     public function __construct(private readonly int $firstTries = 40)
@@ -67,31 +75,93 @@ final class Scheduler
         $bound = (new Bound($bench))->of([], 0);
         $chance = new Chance($seed);
         $dispatch = new Dispatch($bench);
-        $first = (new FirstOrder($bench, $chance, $dispatch))->find($this->firstTries);
         if ($bench->count <= self::EXACT_UP_TO) {
+            $first = (new FirstOrder($bench, $chance, $dispatch))->find($this->firstTries);
             [$best, $complete] = (new Exact($bench, $keepGoing))->search($first);
 
             return $best === null
                 ? $this->lay($this->freed($problem, $chance), $keepGoing, $seed, $onBetter)
                 : $this->solution($best, $bench, $complete ? $best->makespan() : $bound, $complete);
         }
+        $tell = function (Sweep $sweep) use ($onBetter, $bench, $bound): void {
+            if ($onBetter !== null) {
+                $onBetter($this->solution($sweep, $bench, $bound, self::isBest($sweep, $bound)));
+            }
+        };
+        // One order that keeps all windows is enough to begin with: growing many side by side finds better ones.
+        $first = (new FirstOrder($bench, $chance, $dispatch))->find(
+            $this->firstTries,
+            static fn (?Sweep $best): bool => $best === null,
+        );
+        $first ??= (new Beam($bench, $chance))->search(self::NARROW, PHP_INT_MAX, static fn (): bool => true);
         if ($first === null) {
             return $this->lay($this->freed($problem, $chance), $keepGoing, $seed, $onBetter);
         }
-        $tell =
-            $onBetter === null
-                ? null
-                : fn (Sweep $sweep) => $onBetter(
-                    $this->solution($sweep, $bench, $bound, $sweep->makespan() === $bound && $sweep->lateness() === 0),
-                );
-        $tell?->__invoke($first);
-        $best = (new LocalSearch($bench, $chance, new Urgencies($bench, $chance, $dispatch)))->improve(
-            $first,
-            $keepGoing,
-            $tell,
-        );
+        $tell($first);
+        $best = $this->improved($first, $bench, $chance, $keepGoing, $tell);
 
-        return $this->solution($best, $bench, $bound, $best->makespan() === $bound && $best->lateness() === 0);
+        return $this->solution($best, $bench, $bound, self::isBest($best, $bound));
+    }
+
+    /**
+     * Orders grown side by side, ever more of them, and between them the best one changed piece by piece, for about as
+     * long: the one finds how sessions go together, the other what is left to be mended in them.
+     *
+     * @param  \Closure(): bool  $keepGoing
+     * @param  \Closure(Sweep): void  $tell
+     */
+    private function improved(
+        Sweep $best,
+        Bench $bench,
+        Chance $chance,
+        \Closure $keepGoing,
+        \Closure $tell,
+    ): Sweep {
+        $beam = new Beam($bench, $chance);
+        $local = new LocalSearch($bench, $chance);
+        $width = self::NARROW;
+        for ($round = 0; $keepGoing(); $round++) {
+            // Half of them begin as the best does, and are the more the fewer pieces are left to them.
+            $kept = $round % 2 === 0 ? 0 : $chance->below($bench->count);
+            $grown = $beam->search(
+                intdiv($width * $bench->count, $bench->count - $kept),
+                $best->makespan(),
+                $keepGoing,
+                $round % self::ALIKE > 0,
+                array_slice($best->order, 0, $kept),
+            );
+            if ($grown !== null && $grown->quality() < $best->quality()) {
+                $best = $grown;
+                $tell($best);
+            }
+            $bundles = 1 + intdiv($width * $bench->count, LocalSearch::BUNDLE);
+            $best = $local->improve(
+                $best,
+                self::forSoLong($bundles, $keepGoing),
+                $tell,
+            );
+            $width = $round % self::ALIKE === self::ALIKE - 1 ? min(self::WIDEST, 2 * $width) : $width;
+        }
+
+        return $best;
+    }
+
+    /**
+     * @param  \Closure(): bool  $keepGoing
+     * @return \Closure(): bool  the same, but no more than so often
+     */
+    private static function forSoLong(int $times, \Closure $keepGoing): \Closure
+    {
+        return static function () use (&$times, $keepGoing): bool {
+            $times--;
+
+            return $times >= 0 && $keepGoing();
+        };
+    }
+
+    private static function isBest(Sweep $sweep, int $bound): bool
+    {
+        return $sweep->makespan() === $bound && $sweep->lateness() === 0;
     }
 
     /**

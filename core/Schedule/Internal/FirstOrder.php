@@ -21,11 +21,15 @@ final readonly class FirstOrder
     {
     }
 
-    /** @param  int  $tries  different orders that are tried */
-    public function find(int $tries): ?Sweep
+    /**
+     * @param  int  $tries  different orders that are tried
+     * @param  (\Closure(?Sweep): bool)|null  $goesOn  asked before each, with the best so far; null: all are tried
+     */
+    public function find(int $tries, ?\Closure $goesOn = null): ?Sweep
     {
-        $best = $this->dispatch->run();
-        for ($try = 1; $try < $tries; $try++) {
+        // What has a date first.
+        $best = $this->dispatch->run($this->bench->pressing);
+        for ($try = 1; $try < $tries && ($goesOn === null || $goesOn($best)); $try++) {
             $favour = [];
             for ($index = 0; $index < $this->bench->count; $index++) {
                 $favour[$index] = $this->chance->below(2880) + ($try % 4 < 2 ? $this->bench->pressing[$index] : 0);
@@ -33,7 +37,7 @@ final readonly class FirstOrder
             $best = $this->better($this->dispatch->run($favour, $try % 2 === 1, $try % 8 > 3), $best);
         }
         $windows = $best === null ? new WindowOrder($this->bench, $this->chance) : null;
-        for ($try = 0; $windows !== null && $try < $tries; $try++) {
+        for ($try = 0; $windows !== null && $try < $tries && ($goesOn === null || $goesOn($best)); $try++) {
             $best = $this->better($windows->run(), $best);
         }
 

@@ -14,6 +14,9 @@ namespace Ulvrach\Schedule\Internal;
  */
 final class LocalSearch
 {
+    /** Moves after which it is asked whether to go on. */
+    public const BUNDLE = 32;
+
     private const MEMORY = 40;
 
     /** Minutes by which an order may be worse than the best and still be looked at. */
@@ -28,9 +31,6 @@ final class LocalSearch
      */
     private const PATIENCE = 4000;
 
-    /** Orders by urgencies that are tried for each activity, at the beginning and whenever moves are stuck. */
-    private const URGENCIES = 6;
-
     private const SHAKES = 8;
 
     private const NEAR = 10;
@@ -38,11 +38,8 @@ final class LocalSearch
     /** @var array<int, list<int>> by activity: what is tied to it by windows, itself among them */
     private array $blocks = [];
 
-    public function __construct(
-        private readonly Bench $bench,
-        private readonly Chance $chance,
-        private readonly Urgencies $urgencies,
-    ) {
+    public function __construct(private readonly Bench $bench, private readonly Chance $chance)
+    {
         for ($index = 0; $index < $bench->count; $index++) {
             $this->blocks[$index] = [$index];
         }
@@ -62,18 +59,13 @@ final class LocalSearch
      */
     public function improve(Sweep $start, \Closure $keepGoing, ?\Closure $onBetter = null): Sweep
     {
-        $other = $this->urgencies->improve(self::URGENCIES * $this->bench->count, $keepGoing, $this->score(...));
-        if ($other !== null && $this->quality($other) < $this->quality($start)) {
-            $start = $other;
-            $onBetter?->__invoke($start);
-        }
         $best = clone $start;
         $bestQuality = $this->quality($start);
         $at = clone $start;
         $score = $this->score($start);
         $memory = array_fill(0, self::MEMORY, $score);
         $since = 0;
-        for ($move = 1; $this->bench->count > 1 && ($move % 32 !== 0 || $keepGoing()); $move++) {
+        for ($move = 1; $this->bench->count > 1 && ($move % self::BUNDLE !== 0 || $keepGoing()); $move++) {
             $next = $this->moved($at->order);
             $sweep = clone $at;
             // Nothing that ends much later than the best is worth its sweep.
@@ -92,7 +84,7 @@ final class LocalSearch
             }
             $memory[$slot] = min($memory[$slot], $score);
             if (++$since > self::PATIENCE) {
-                $at = $this->elsewhere($best, $bestQuality[1], $keepGoing);
+                $at = $this->elsewhere($best, $bestQuality[1]);
                 $quality = $this->quality($at);
                 if ($quality < $bestQuality) {
                     [$best, $bestQuality] = [$at, $quality];
@@ -107,19 +99,9 @@ final class LocalSearch
         return $best;
     }
 
-    /**
-     * Somewhere to go on from: mostly the best order that urgencies have led to, else the best one shaken.
-     *
-     * @param  \Closure(): bool  $keepGoing
-     */
-    private function elsewhere(Sweep $best, int $makespan, \Closure $keepGoing): Sweep
+    /** Somewhere to go on from: the best order, shaken. */
+    private function elsewhere(Sweep $best, int $makespan): Sweep
     {
-        if ($this->chance->below(4) > 0) {
-            $other = $this->urgencies->improve(self::URGENCIES * $this->bench->count, $keepGoing, $this->score(...));
-            if ($other !== null) {
-                return clone $other;
-            }
-        }
         $shaken = clone $best;
         for ($shake = 0; $shake < self::SHAKES; $shake++) {
             $next = $this->moved($shaken->order);

@@ -24,7 +24,7 @@ use Ulvrach\Vehicle\ZoneTemplates;
 const MONDAY = '2026-12-07T12:00Z';
 
 /** @return array<string, Walk> by name: the demo's plans and drafts of the examples, none of them begun */
-function walks(): array
+function plansWalked(): array
 {
     /** @var array<string, Walk>|null $walks */
     static $walks = null;
@@ -33,7 +33,7 @@ function walks(): array
     }
     $root = dirname(__DIR__, 3);
     foreach (glob("{$root}/database/demo/*.ulvrach.json") ?: [] as $file) {
-        $walks[basename($file)] = walked(PlanReader::read((string) file_get_contents($file))->plan);
+        $walks[basename($file)] = walkOf(PlanReader::read((string) file_get_contents($file))->plan);
     }
     foreach (glob("{$root}/docs/examples/*.story.json") ?: [] as $file) {
         $story = StoryFile::read((string) file_get_contents($file));
@@ -46,7 +46,7 @@ function walks(): array
     return $walks;
 }
 
-function walked(Plan $plan): Walk
+function walkOf(Plan $plan): Walk
 {
     return (new Evaluator())->evaluate($plan)->walk;
 }
@@ -82,7 +82,7 @@ dataset('evenings', [
 ]);
 
 it('never parts a sitting by a night or by other work', function (Week $week) {
-    $timetable = laidInto($week, array_values(array_slice(walks(), 0, 3)));
+    $timetable = laidInto($week, array_values(array_slice(plansWalked(), 0, 3)));
     $faults = [];
     foreach ($timetable->blocks->members as $block => $pieces) {
         [$from, $to] = [$timetable->laid->starts[$block], $timetable->laid->ends[$block]];
@@ -102,7 +102,7 @@ it('never parts a sitting by a night or by other work', function (Week $week) {
 })->with('evenings');
 
 it('is never late for a merge or a clean-up without saying so', function (Week $week) {
-    foreach (walks() as $name => $walk) {
+    foreach (plansWalked() as $name => $walk) {
         $timetable = laidInto($week, [$walk]);
         $solution = $timetable->solution;
         foreach ($timetable->problem->lags as $lag) {
@@ -116,7 +116,7 @@ it('is never late for a merge or a clean-up without saying so', function (Week $
 })->with('evenings');
 
 it('cuts what is longer than an evening so that every part of every zone is done once', function (Week $week) {
-    foreach (walks() as $name => $walk) {
+    foreach (plansWalked() as $name => $walk) {
         $timetable = laidInto($week, [$walk]);
         $seen = [];
         foreach ($timetable->jobs as $piece => $job) {
@@ -149,7 +149,7 @@ function endOfSection(Timetable $timetable, Job $job, int $section): int
 }
 
 it('cuts no piece of work of less than half an hour, and leaves no scrap of what it cuts', function (Week $week) {
-    foreach (walks() as $walk) {
+    foreach (plansWalked() as $walk) {
         $timetable = laidInto($week, [$walk]);
         foreach ($timetable->jobs as $piece => $job) {
             $activity = $timetable->problem->activities[$piece];
@@ -165,7 +165,7 @@ it('cuts no piece of work of less than half an hour, and leaves no scrap of what
 
 it('breaks no sitting of a build when another comes to it', function () {
     $week = weekOf([[1170, 1320]]);
-    $walks = array_values(walks());
+    $walks = array_values(plansWalked());
     $alone = laidInto($week, [$walks[0]]);
     $beside = laidInto($week, [$walks[0], $walks[1]]);
     $sittings = static function (Timetable $timetable): array {

@@ -32,6 +32,7 @@ use Ulvrach\Plan\Plan;
 use Ulvrach\Plan\Pose;
 use Ulvrach\Plan\Scheme;
 use Ulvrach\Plan\SchoolChoice;
+use Ulvrach\Plan\SittingWish;
 use Ulvrach\Plan\Step;
 use Ulvrach\Plan\Story;
 use Ulvrach\Plan\Terrain;
@@ -166,6 +167,7 @@ final class Sequence
                 $before === [] || $this->chance->once(3) => new Merge(null),
                 default => new Merge($this->chance->one($before)),
             },
+            sitting: $this->chance->one([null, null, null, ...SittingWish::cases()]),
             locked: $this->chance->once(6),
         );
     }

@@ -89,7 +89,8 @@ export const Inspector = memo(function Inspector(props: Props) {
             data-inspector
             aria-label="The chosen step"
             className={classes(
-                'no-print flex flex-col gap-3 bg-panel p-3',
+                // Positioned, so that what is there for screen readers alone scrolls with it and not the page.
+                'no-print relative flex flex-col gap-3 bg-panel p-3',
                 isInSheet ? '' : 'w-[21.5rem] shrink-0 overflow-y-auto border-l border-rule',
             )}
             onKeyDown={(event) => {

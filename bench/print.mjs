@@ -27,15 +27,22 @@ const FIGURES = {
         ['a medium tank measured, median of 3', measure.median, 'ms', 500],
         ['the shape of a tank as it is sent, gzip', shapeBytes.gzip / 1000, 'kB', 95],
     ],
-    schedule: ({ count, proven, median, worst, gaps, large, generated }) => [
+    schedule: ({ count, proven, median, worst, gaps, benches, first, generated }) => [
         [`${count} solved problems of 8 to 14 steps, not proven`, count - proven, '', 0],
         ['their median', 1000 * median, 'ms', 300],
         ['their worst', 1000 * worst, 'ms', 3000],
-        ['50 steps, 6 builds, above best known, 4 seeds, 1 s', gaps['1'], '%', null],
+        ['50 steps, 6 builds, above best known, 2 seeds, 1 s', gaps['1'], '%', null],
         ['50 steps, 6 builds, the same, 10 s', gaps['10'], '%', 1.5],
-        [`120 steps, 6 builds (${large.activities} pieces of work), first answer`, 1000 * large.first, 'ms', 1000],
-        ['120 steps, 6 builds, above best known, 4 seeds, 1 s', large.gaps['1'], '%', null],
-        ['120 steps, 6 builds, the same, 10 s', large.gaps['10'], '%', 1.5],
+        ...Object.entries(benches).flatMap(([pieces, over]) => [
+            [`about ${pieces} pieces of work, 2 benches, above best known, 1 s`, over['1'], '%', null],
+            [`about ${pieces} pieces of work, the same, 10 s`, over['10'], '%', 2],
+        ]),
+        ...Object.entries(first).map(([pieces, seconds]) => [
+            `about ${pieces} pieces of work, first answer`,
+            1000 * seconds,
+            'ms',
+            pieces === '200' ? 1000 : 2000,
+        ]),
         [`${generated.count} generated problems, 2 s each, not proven`, generated.count - generated.proven, '', null],
         ['their median above the lower bound', generated.aboveBound, '%', null],
     ],

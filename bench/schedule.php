@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 // Times the scheduler on the solved examples of its tests and on generated weeks; prints one JSON object.
 
-use Bench\LargeBench;
+use Tests\Core\Schedule\Benches;
 use Tests\Core\Schedule\Generated;
 use Ulvrach\Schedule\Problem;
 use Ulvrach\Schedule\ProblemFile;
@@ -15,14 +15,21 @@ require __DIR__.'/../vendor/autoload.php';
 /** Problems from seeds, each searched for two seconds at most. */
 const GENERATED = 40;
 
-/** Seeds that the gap of a large problem is the mean of: one seed alone tells of its luck. */
-const SEEDS = [1, 2, 3, 4];
+/** Seeds that the gap of the solved large problem is the mean of: one seed alone tells of its luck. */
+const SEEDS = [1, 2];
 
 /**
- * Minutes that the best known timetable of the large bench lasts; a search of 60 s found it, and none since a better
- * one.
+ * By about how many pieces of work: minutes that the best known timetables of some benches last, by seed. Searches of a
+ * minute found them, on more than one machine; none since a better one.
  */
-const BEST_OF_LARGE = 28_305;
+const BEST = [
+    50 => [1 => 17_045, 32_875],
+    80 => [1 => 35_780, 43_045],
+    120 => [1 => 64_625, 93_380],
+];
+
+/** About how many pieces of work of which only the first answer is timed. */
+const MANY = [200, 300];
 
 /** @return array{float, int, bool, int} seconds, makespan, proven, lower bound */
 function laid(Problem $problem, float $limit, int $seed = 1): array
@@ -55,14 +62,20 @@ foreach ($answers as $name => $answer) {
 }
 sort($small);
 
-$large = LargeBench::problem();
-$begins = $large->sessions[0][0];
-$overLarge = [];
-foreach ([1.0, 10.0] as $limit) {
-    $gap = static fn (int $seed): float => 100 * ((laid($large, $limit, $seed)[1] - $begins) / BEST_OF_LARGE - 1);
-    $overLarge[(string) $limit] = array_sum(array_map($gap, SEEDS)) / count(SEEDS);
+$benches = [];
+foreach (BEST as $pieces => $best) {
+    foreach ([1.0, 10.0] as $limit) {
+        $over = [];
+        foreach ($best as $seed => $minutes) {
+            $over[] = 100 * (laid(Benches::problem($seed, $pieces), $limit)[1] / $minutes - 1);
+        }
+        $benches[$pieces][(string) $limit] = array_sum($over) / count($over);
+    }
 }
-$large = ['activities' => count($large->activities), 'first' => laid($large, 0.0)[0], 'gaps' => $overLarge];
+$first = [];
+foreach (MANY as $pieces) {
+    $first[$pieces] = laid(Benches::problem(1, $pieces), 0.0)[0];
+}
 
 $seconds = $above = [];
 $sure = 0;
@@ -88,7 +101,8 @@ echo json_encode(
         'median' => $small[intdiv(count($small), 2)],
         'worst' => max([0.0, ...$small]),
         'gaps' => $gaps,
-        'large' => $large,
+        'benches' => $benches,
+        'first' => $first,
         'generated' => $generated,
     ],
     JSON_THROW_ON_ERROR,

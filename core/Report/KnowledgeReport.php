@@ -28,9 +28,6 @@ use Ulvrach\Stuff\Technique\TechniqueLibrary;
 /** What is known of a step beyond its verdict, as plain data: asked for when somebody looks at it. */
 final class KnowledgeReport
 {
-    /** Pieces up to which every order of work is tried while somebody waits for the answer. */
-    private const MOST_WOVEN = 9;
-
     /**
      * @param  Pace  $pace  of the hands that will do it
      * @return array<string, mixed>
@@ -196,7 +193,7 @@ final class KnowledgeReport
         $share = $plan->areaOf($step) / $plan->workOf($step);
         $name = static fn (int $piece): string => $plan->zones[$step->zones[$pieces[$piece][0]]]->name;
         [$idle, $sections] = Sectioner::consecutive($areas, $wash);
-        $woven = count($pieces) <= self::MOST_WOVEN ? Sectioner::pipelined($areas, $wash) : null;
+        $woven = count($pieces) <= Sectioner::MOST_ZONES ? Sectioner::pipelined($areas, $wash) : null;
 
         return [
             'applyCm2' => round($wash->applyRate * $share, 1),

@@ -117,49 +117,122 @@ final class Sectioner
         if (count($areas) > self::MOST_ZONES) {
             throw new \InvalidArgumentException('Every order of work is tried for at most twelve zones.');
         }
+        $count = count($areas);
+        $applying = array_map(static fn (float $area): float => $area / $window->applyRate, $areas);
+        $cleaning = array_map(static fn (float $area): float => $area / $window->cleanRate, $areas);
+        $gap = array_map($window->leastGap(...), $areas);
         $best = null;
-        self::extend('', $areas, $window, $best);
+        // What is tried next: a word, how often it changes, when each zone was applied, when the hands are free, and
+        // before when nothing may be applied so that no window closes.
+        $tried = [['', 0, [], 0.0, array_fill(0, $count, 0.0)]];
+        while ($tried !== []) {
+            [$word, $changes, $starts, $free, $notBefore] = array_pop($tried);
+            $applied = count($starts);
+            $cleaned = strlen($word) - $applied;
+            if ($cleaned === $count) {
+                if ($best === null || self::isBetter($free, $changes, $best[0], $best[1])) {
+                    $best = [$free, $changes, $word];
+                }
+
+                continue;
+            }
+            // No way of going on ends sooner: all that is left has to be done; and after the last zone was applied, and
+            // each of those that wait, its gap and all cleaning from it on.
+            $soonest = $free + array_sum(array_slice($applying, $applied)) + array_sum(array_slice($cleaning, $cleaned));
+            if ($applied < $count) {
+                $lastApplied = $free + array_sum(array_slice($applying, $applied, $count - $applied - 1));
+                $soonest = max($soonest, $lastApplied + $gap[$count - 1] + $cleaning[$count - 1]);
+            }
+            for ($zone = $cleaned; $zone < $applied; $zone++) {
+                $soonest = max($soonest, $starts[$zone] + $gap[$zone] + array_sum(array_slice($cleaning, $zone)));
+            }
+            $still = match (true) {
+                $applied === $count => $word[-1] === 'A' ? 1 : 0,
+                $word === '' || $word[-1] === 'A' => 1,
+                default => 2,
+            };
+            if ($best !== null && ! self::isBetter($soonest, $changes + $still, $best[0], $best[1])) {
+                continue;
+            }
+            foreach (['C' => $cleaned < $applied, 'A' => $applied < $count] as $letter => $isPossible) {
+                $next = $isPossible ? self::timed($word.$letter, $areas, $window, $starts, $free, $notBefore) : null;
+                if ($next !== null) {
+                    $changed = $word !== '' && $word[-1] !== $letter ? 1 : 0;
+                    $tried[] = ["{$word}{$letter}", $changes + $changed, ...$next];
+                }
+            }
+        }
 
         return $best === null ? null : [$best[0], self::rounds($best[2], $areas, $window) ?? []];
     }
 
     /**
+     * The same with one letter more, of which all but that letter is timed already.
+     *
      * @param  list<float>  $areas
-     * @param  array{float, int, string}|null  $best  finish, changes, word
+     * @param  list<float>  $starts  when each zone was applied
+     * @param  list<float>  $notBefore
+     * @return array{list<float>, float, list<float>}|null starts, when the hands are free, not before; null: a window
+     *   closes
      */
-    private static function extend(string $word, array $areas, WashWindow $window, ?array &$best): void
-    {
-        $count = count($areas);
-        $applied = substr_count($word, 'A');
-        $cleaned = strlen($word) - $applied;
-        if ($word !== '') {
-            $rounds = self::rounds($word, $areas, $window);
-            $left =
-                array_sum(array_slice($areas, $applied)) / $window->applyRate +
-                array_sum(array_slice($areas, $cleaned)) / $window->cleanRate;
-            // What is still to do takes at least its work; a prefix that is late already stays late.
-            if (
-                $rounds === null ||
-                ($best !== null && $rounds[count($rounds) - 1]->to + $left > $best[0] + self::HAIR)
-            ) {
-                return;
-            }
-            if ($cleaned === $count) {
-                $finish = $rounds[count($rounds) - 1]->to;
-                $changes = strlen((string) preg_replace('/(.)\1*/', '$1', $word)) - 1;
-                if ($best === null || self::isBetter($finish, $changes, $best[0], $best[1])) {
-                    $best = [$finish, $changes, $word];
-                }
+    private static function timed(
+        string $word,
+        array $areas,
+        WashWindow $window,
+        array $starts,
+        float $free,
+        array $notBefore,
+    ): ?array {
+        $applied = count($starts);
+        if ($word[-1] === 'A') {
+            $starts[] = max($free, $notBefore[$applied]);
 
-                return;
+            return [$starts, $starts[$applied] + $areas[$applied] / $window->applyRate, $notBefore];
+        }
+        $cleaned = strlen($word) - 1 - $applied;
+        $start = max($free, $starts[$cleaned] + $window->leastGap($areas[$cleaned]));
+        if ($start - $starts[$cleaned] - $window->mostGap($areas[$cleaned]) <= self::HAIR) {
+            return [$starts, $start + $areas[$cleaned] / $window->cleanRate, $notBefore];
+        }
+        // Applying it later takes out of the way what rests in between, but not what is worked in between.
+        if (self::workSince($word, $cleaned, $areas, $window) > $window->mostGap($areas[$cleaned]) + self::HAIR) {
+            return null;
+        }
+        $rounds = self::rounds($word, $areas, $window, $notBefore);
+        if ($rounds === null) {
+            return null;
+        }
+        $starts = [];
+        foreach ($rounds as $round) {
+            if (! $round->cleans) {
+                $starts[] = $round->from;
+                $notBefore[$round->zone] = max($notBefore[$round->zone], $round->from);
             }
         }
-        if ($applied < $count) {
-            self::extend("{$word}A", $areas, $window, $best);
+
+        return [$starts, $rounds[count($rounds) - 1]->to, array_values($notBefore)];
+    }
+
+    /**
+     * Minutes of work from the start of applying a zone to the end of a word, its last letter left out.
+     *
+     * @param  list<float>  $areas
+     */
+    private static function workSince(string $word, int $zone, array $areas, WashWindow $window): float
+    {
+        $work = 0.0;
+        $applied = $cleaned = 0;
+        for ($at = 0, $last = strlen($word) - 1; $at < $last; $at++) {
+            if ($word[$at] === 'A') {
+                $work += $applied >= $zone ? $areas[$applied] / $window->applyRate : 0.0;
+                $applied++;
+            } else {
+                $work += $applied > $zone ? $areas[$cleaned] / $window->cleanRate : 0.0;
+                $cleaned++;
+            }
         }
-        if ($cleaned < $applied) {
-            self::extend("{$word}C", $areas, $window, $best);
-        }
+
+        return $work;
     }
 
     /**
@@ -167,11 +240,12 @@ final class Sectioner
      * again.
      *
      * @param  list<float>  $areas
+     * @param  list<float>|null  $notBefore  by zone: what is known to be too early; null: nothing
      * @return list<Round>|null
      */
-    private static function rounds(string $word, array $areas, WashWindow $window): ?array
+    private static function rounds(string $word, array $areas, WashWindow $window, ?array $notBefore = null): ?array
     {
-        $notBefore = array_fill(0, count($areas), 0.0);
+        $notBefore ??= array_fill(0, count($areas), 0.0);
         for ($sweep = 0; $sweep < 500; $sweep++) {
             $rounds = [];
             $applyStart = [];

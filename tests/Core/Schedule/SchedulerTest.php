@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Bench\LargeBench;
+use Tests\Core\Schedule\Benches;
 use Tests\Core\Schedule\BruteForce;
 use Tests\Core\Schedule\Generated;
 use Tests\Core\Schedule\Solvable;
@@ -382,6 +383,22 @@ it('names the faults of a schedule file', function (string $json, string $path) 
     ],
 ]);
 
+it('lays benches of many builds soundly from the first answer on, and better the longer it looks', function (int $seed) {
+    $problem = Benches::problem($seed, 45);
+    $told = [];
+    $solution = (new Scheduler())->lay($problem, moves(500), 1, function (Solution $better) use (&$told): void {
+        $told[] = $better;
+    });
+
+    expect(count($told))->toBeGreaterThan(1)
+        ->and(end($told)->starts)->toBe($solution->starts);
+    foreach ($told as $place => $answer) {
+        expect(Verifier::faults($problem, $answer->starts))->toBe([])
+            ->and($answer->makespan)->toBeGreaterThanOrEqual($answer->lowerBound)
+            ->and($answer->makespan)->toBeLessThanOrEqual($told[max(0, $place - 1)]->makespan);
+    }
+})->with([1, 2, 3]);
+
 it(
     'grows better orders from the first, the same for the same seed, and keeps everything that has to hold',
     function () {
@@ -396,7 +413,7 @@ it(
             );
         };
         $first = $search(0, 7);
-        $better = $search(800, 7);
+        $better = $search(300, 7);
 
         expect(Verifier::faults($problem, $first->starts))
             ->toBe([])
@@ -404,7 +421,7 @@ it(
             ->toBe([])
             ->and($better->makespan)
             ->toBeLessThan($first->makespan)
-            ->and($search(800, 7)->starts)
+            ->and($search(300, 7)->starts)
             ->toBe($better->starts);
     },
 );

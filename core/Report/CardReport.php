@@ -21,6 +21,7 @@ use Ulvrach\Stuff\Chemistry\Carrier;
 use Ulvrach\Stuff\Technique\Application;
 use Ulvrach\Stuff\Technique\Habit;
 use Ulvrach\Stuff\Technique\Handling;
+use Ulvrach\Stuff\Technique\Nature;
 use Ulvrach\Stuff\Technique\TechniqueLibrary;
 
 /**
@@ -31,6 +32,9 @@ final class CardReport
 {
     /** Minutes after which nobody looks any more at what has become possible. */
     private const STALE = 720;
+
+    /** Seconds for which water stands on a chipping film before it is worked; docs/sources.md, "lifting chips". */
+    private const SOAK = [20, 60];
 
     /**
      * @param  int  $now  Unix minute
@@ -91,6 +95,8 @@ final class CardReport
                     ", until it is {$times->hold->needs->label()}",
             'begunAt' => $begun === null ? null : TimetableReport::moment($begun),
             'laidAt' => self::laid($walk, $step),
+            'rounds' => $technique->kind->isAny(Nature::Wash, Nature::LiftOff) ? $walk->log->roundsOf($step->id) : null,
+            'soakSeconds' => $technique->kind->is(Nature::LiftOff) ? self::SOAK : null,
             'cleaning' => self::cleaning($walk, $index, $now, $clock),
             'after' => self::after($walk, $index, $now, $clock),
             'washUp' => WashUp::after($step, $product),

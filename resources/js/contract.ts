@@ -1527,6 +1527,10 @@ export const workCardSchema = z.object({
         /** Minutes from the last stroke to its end, where nobody says otherwise. */
         cleanedAfter: z.number(),
     }),
+    /** How often all of it was on; null: it is not done in rounds. */
+    rounds: z.number().nullable(),
+    /** From and to how many seconds after it was wetted it is worked; null: water does not soften it. */
+    soakSeconds: z.tuple([z.number(), z.number()]).nullable(),
     /** When its last stroke was laid, if it waits to be cleaned. */
     laidAt: momentSchema.nullable(),
     /** When it has to be cleaned, in minutes from the last stroke. */

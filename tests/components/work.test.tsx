@@ -1,6 +1,7 @@
 import { screen, waitFor, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
+import type { LogEntry } from '@/features/build'
 import type { Card, Desk } from '@/features/work/api'
 import {
     dropsOf,
@@ -52,6 +53,8 @@ const wash: Card = {
     waitsFor: null,
     begunAt: null,
     laidAt: null,
+    rounds: 0,
+    soakSeconds: null,
     cleaning: [{ kind: 'clean-up', action: 'clean it', soonest: 10, opens: 15, bestUntil: 60, closes: 180 }],
     after: {
         cleanedAfter: 40,
@@ -279,6 +282,89 @@ describe('at the bench', () => {
         await userEvent.click(screen.getByRole('button', { name: 'That was wrong' }))
         await waitFor(() => expect(logged.length).toBeGreaterThan(0))
         expect(logged[0]?.entries[0]?.kind).toBe('begun')
+    })
+    it('goes round after round over a wash and over a chipping film, with a clock for the water', async () => {
+        const kinds: string[] = []
+        const lift = { ...paint, step: 'lift', technique: 'Lift chips', rounds: 0, soakSeconds: [20, 60] }
+        let known = { ...desk, cards: [{ ...lift, begunAt: at(0) }, wash] } as Desk
+        serverKnows({
+            'GET /session': session,
+            'GET /work': () => json(known),
+            'POST /builds/b/log': (body: { entries: LogEntry[] }) => {
+                kinds.push(...body.entries.map(({ kind }) => kind))
+                known = withLogged(
+                    known,
+                    body.entries.map((one) => ({ build: 'b', entry: one })),
+                )
+                return state([step('a')])
+            },
+        })
+        show(<Work />)
+        expect(screen.queryByRole('region', { name: 'Rounds' })).toBeNull()
+        await userEvent.click(await screen.findByRole('button', { name: 'It is wet' }))
+        const rounds = await screen.findByRole('region', { name: 'Rounds' })
+        expect(rounds).toHaveTextContent(/^Round 1\. Wet for 0:0\d: let it soak, \d+ s more\./)
+        await userEvent.click(within(rounds).getByRole('button', { name: 'Another round' }))
+        expect(await screen.findByText('Round 2.')).toBeVisible()
+        await userEvent.click(screen.getByRole('button', { name: 'Enough' }))
+        await userEvent.click(await screen.findByRole('button', { name: 'Begin' }))
+        await userEvent.click(await screen.findByRole('button', { name: 'It is on' }))
+        expect(await screen.findByText('Round 1.')).toBeVisible()
+        await userEvent.click(screen.getByRole('button', { name: 'Another round' }))
+        expect(await screen.findByText('Round 2.')).toBeVisible()
+        await waitFor(() => expect(kinds).toEqual(['laid', 'laid', 'finished', 'begun', 'laid', 'laid']))
+    })
+    it('leads straight to what fits into the minutes that one has', async () => {
+        const asked = vi.fn()
+        const now = at(0)
+        const laid = (from: Date, step: string) => ({
+            ...{ build: 'b', step, number: 1, technique: 'Tools', kind: 'detail', product: null, where: '', zones: [] },
+            ...{ worst: null, colour: null, part: null, sitting: 0, from, to: from, pieces: [], minutes: 20 },
+            ...{ sprays: false, finishes: true, reason: '', opens: null, closes: null, dries: null },
+        })
+        serverKnows({
+            'GET /session': session,
+            'GET /work': json(desk),
+            'POST /clock': (body: { spare: number }) => {
+                asked(body.spare)
+                return {
+                    ...{ ends: null, setups: 0, sessionsUsed: 1, isOptimal: true, bound: null, stops: 0, risks: 0 },
+                    ...{ builds: [], sessions: [], sittings: [], held: [], conflicts: [], putOff: [], now },
+                    ...{ timeZone: 'UTC', unreadable: [], stamps: {}, next: null },
+                    items: body.spare === 20 ? [] : [laid(now, 'paint'), laid(at(60), 'wash')],
+                }
+            },
+        })
+        show(<Work />)
+        await userEvent.click(await screen.findByRole('button', { name: '20 min' }))
+        expect(await screen.findByText(/^Nothing fits into 20 min/)).toBeVisible()
+        await userEvent.click(screen.getByRole('button', { name: '40 min' }))
+        expect(await screen.findByRole('heading', { name: 'Tools' })).toBeVisible()
+        expect(asked.mock.calls).toEqual([[20], [40]])
+        // What does not fit comes after it.
+        await userEvent.click(screen.getByRole('button', { name: 'Next' }))
+        expect(screen.getByRole('heading', { name: 'Pin wash' })).toBeVisible()
+    })
+    it('cleans what an alarm calls for from the alarm itself', async () => {
+        const kinds: string[] = []
+        const laidAt = new Date(Date.now() - 16 * 60_000)
+        const wet = { ...wash, begunAt: laidAt, laidAt, rounds: 1 }
+        serverKnows({
+            'GET /session': session,
+            'GET /work': json({ ...desk, cards: [wet, paint], clocks: [wetClockOf(wet, laidAt)] }),
+            'POST /builds/b/log': (body: { entries: { kind: string }[] }) => {
+                kinds.push(...body.entries.map(({ kind }) => kind))
+                return state([step('a')])
+            },
+        })
+        show(<Work />)
+        await userEvent.click(await screen.findByRole('button', { name: 'Next' }))
+        expect(screen.getByRole('heading', { name: 'Tools' })).toBeVisible()
+        const alarm = screen.getByRole('alert')
+        expect(alarm).toHaveTextContent(/Dark wash, step 4: clean it/)
+        await userEvent.click(within(alarm).getByRole('button', { name: 'It is clean' }))
+        await waitFor(() => expect(kinds).toEqual(['finished']))
+        expect(screen.queryByRole('button', { name: 'It is clean' })).toBeNull()
     })
     it('opens at the build that was asked for, and says so where nothing of it can be done', async () => {
         const other = { ...paint, build: 'c', technique: 'Paint the tools' }

@@ -146,11 +146,8 @@ final class Sectioner
             for ($zone = $cleaned; $zone < $applied; $zone++) {
                 $soonest = max($soonest, $starts[$zone] + $gap[$zone] + array_sum(array_slice($cleaning, $zone)));
             }
-            $still = match (true) {
-                $applied === $count => $word[-1] === 'A' ? 1 : 0,
-                $word === '' || $word[-1] === 'A' => 1,
-                default => 2,
-            };
+            $isApplying = str_ends_with($word, 'A') || $word === '';
+            $still = ($isApplying ? 1 : 0) + ($isApplying || $applied === $count ? 0 : 2);
             if ($best !== null && ! self::isBetter($soonest, $changes + $still, $best[0], $best[1])) {
                 continue;
             }

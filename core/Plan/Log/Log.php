@@ -89,6 +89,17 @@ final class Log
         return $laid === null || $laid > $finished ? null : $laid;
     }
 
+    /** How often it was said that all of a step is on: rounds of a wash, or of wetting a film to lift chips. */
+    public function roundsOf(string $stepId): int
+    {
+        return count(
+            array_filter(
+                $this->standing(),
+                static fn (Entry $entry) => $entry->kind === EntryKind::Laid && $entry->stepId === $stepId,
+            ),
+        );
+    }
+
     /** @return array<string, int> by step id: when its last stroke was laid, the last time if there are several */
     private function laid(): array
     {

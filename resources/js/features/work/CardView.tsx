@@ -11,6 +11,7 @@ import type { Card, Desk } from './api'
 import { dropsOf } from './desk'
 import { Large } from './Large'
 import { dismiss, type WaitingPhoto } from './outbox'
+import { Rounds } from './Rounds'
 import type { AtWork } from './useDesk'
 
 const VehicleThumb = later(() => import('@/features/vehicle/VehicleThumb'))
@@ -29,16 +30,19 @@ type Props = {
     desk: Pick<Desk, 'mixes' | 'timeZone'>
     work: Album
     now: Date
+    /** It is laid, or wetted, once more. */
+    onRound: () => void
 }
 
 /** One step, to be read at arm's length: what, with what, where, how; and under it what the hands should know. */
-export function CardView({ card, build, desk, work, now }: Props) {
+export function CardView({ card, build, desk, work, now, onRound }: Props) {
     const drops = dropsOf(card.jar?.id ?? '', card.take?.jarMl ?? 0, desk.mixes)
     const finish = useMemo(() => (build === undefined ? null : lit(build.finish, card.zones)), [build, card.zones])
     const isNarrow = window.innerWidth < NARROW
     return (
         <article className="mx-auto flex max-w-3xl flex-col gap-4 text-lg leading-snug" aria-label={card.technique}>
             <Timing card={card} timeZone={desk.timeZone} now={now} />
+            <Rounds card={card} onRound={onRound} />
             <div>
                 <h2 className="wide text-4xl font-bold max-sm:text-3xl">{card.technique}</h2>
                 {card.jar !== null && (

@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query'
 import { ArrowLeft, ArrowRight, CloudOff, Moon, Sun, X } from 'lucide-react'
-import { type PointerEvent, useEffect, useEffectEvent, useRef, useState } from 'react'
+import { type PointerEvent, useEffect, useEffectEvent, useMemo, useRef, useState } from 'react'
 import { Link, Navigate, useSearchParams } from 'react-router'
 import { sessionQuery } from '@/app/session'
 import { currentTheme, keepTheme } from '@/app/theme'
@@ -12,8 +12,9 @@ import { askToTell, useAlarm, useAwake, useNow } from './alarm'
 import type { Card, Subject } from './api'
 import { CardView } from './CardView'
 import { Clocks } from './Clocks'
-import { firstOf, likesOf, nextPress, readyFor, sittingOf } from './desk'
+import { firstOf, likesOf, nextPress, readyFor, sittingOf, wetCardOf, withFirst } from './desk'
 import { Large } from './Large'
+import { Minutes } from './Minutes'
 import { More } from './More'
 import { Otherwise } from './Otherwise'
 import { Outbox } from './Outbox'
@@ -72,7 +73,9 @@ type Place = { at: 'before' } | { at: 'card'; key: string } | { at: 'leaving' }
 const keyOf = ({ build, step }: { build: string; step: string }) => `${build} ${step}`
 
 function Hands({ work, desk }: { work: AtWork; desk: NonNullable<AtWork['desk']> }) {
-    const { cards } = desk
+    // What fits into the minutes that one has, before the rest.
+    const [fitting, setFitting] = useState<readonly { build: string; step: string }[]>([])
+    const cards = useMemo(() => withFirst(desk.cards, fitting), [desk.cards, fitting])
     const now = useNow()
     const { news, hear } = useAlarm(desk.clocks)
     const [address] = useSearchParams()
@@ -155,7 +158,14 @@ function Hands({ work, desk }: { work: AtWork; desk: NonNullable<AtWork['desk']>
             <div className="flex min-h-0 flex-1 flex-col lg:flex-row">
                 <main className="min-h-0 flex-1 touch-pan-y overflow-y-auto p-4" {...swipe}>
                     {card !== undefined ? (
-                        <CardView card={card} build={build} desk={desk} work={work} now={now} />
+                        <CardView
+                            card={card}
+                            build={build}
+                            desk={desk}
+                            work={work}
+                            now={now}
+                            onRound={() => void log(card, 'laid', `Round ${(card.rounds ?? 0) + 1}`)}
+                        />
                     ) : at < 0 ? (
                         <>
                             {without !== undefined && (
@@ -167,6 +177,13 @@ function Hands({ work, desk }: { work: AtWork; desk: NonNullable<AtWork['desk']>
                                     .
                                 </p>
                             )}
+                            <Minutes
+                                onFits={(steps) => {
+                                    setFitting(steps)
+                                    const [first] = withFirst(desk.cards, steps)
+                                    if (first !== undefined) setPlace({ at: 'card', key: keyOf(first) })
+                                }}
+                            />
                             <Before
                                 ready={readyFor(sitting, desk.mixes)}
                                 cards={sitting}
@@ -198,11 +215,25 @@ function Hands({ work, desk }: { work: AtWork; desk: NonNullable<AtWork['desk']>
                 </aside>
             </div>
             <div role="alert" className="flex flex-col empty:hidden">
-                {news.map(({ id, text }) => (
-                    <p key={id} className="flex items-center gap-3 border-t border-risk bg-risk-wash p-2 pl-4">
-                        <span className="flex-1 text-lg font-semibold">{text}</span>
+                {news.map(({ id, text, ...of }) => (
+                    <div
+                        key={id}
+                        className="flex flex-wrap items-center gap-2 border-t border-risk bg-risk-wash p-2 pl-4"
+                    >
+                        <p className="flex-1 text-lg font-semibold">{text}</p>
+                        <ToClean
+                            card={wetCardOf(of, cards)}
+                            onGo={(wet) => {
+                                hear(id)
+                                go(cards.indexOf(wet))
+                            }}
+                            onClean={(wet) => {
+                                hear(id)
+                                void log(wet, 'finished', 'Cleaned and done')
+                            }}
+                        />
                         <Large onClick={() => hear(id)}>Heard</Large>
-                    </p>
+                    </div>
                 ))}
             </div>
             <Outbox waiting={work.waiting} />
@@ -273,6 +304,21 @@ function Hands({ work, desk }: { work: AtWork; desk: NonNullable<AtWork['desk']>
                 </Large>
             </nav>
         </div>
+    )
+}
+
+type ToCleanProps = { card: Card | undefined; onGo: (card: Card) => void; onClean: (card: Card) => void }
+
+/** What an alarm of something wet leads to: its card, or the word that it is clean. */
+function ToClean({ card, onGo, onClean }: ToCleanProps) {
+    if (card === undefined) return null
+    return (
+        <>
+            <Large isMain onClick={() => onGo(card)}>
+                Clean it now
+            </Large>
+            <Large onClick={() => onClean(card)}>It is clean</Large>
+        </>
     )
 }
 

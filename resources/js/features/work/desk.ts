@@ -82,8 +82,10 @@ export function withLogged(desk: Desk, logged: readonly { build: string; entry: 
         if (entry.kind === 'begun') {
             cards = cards.map((one) => (one === card ? { ...card, begunAt: new Date(entry.at) } : one))
         } else if (entry.kind === 'laid') {
-            cards = cards.map((one) => (one === card ? { ...card, laidAt: new Date(entry.at) } : one))
-            clocks = [...clocks.filter((clock) => !isOf(clock, card)), wetClockOf(card, new Date(entry.at))]
+            const rounds = card.rounds === null ? null : card.rounds + 1
+            cards = cards.map((one) => (one === card ? { ...card, rounds, laidAt: new Date(entry.at) } : one))
+            if (card.cleaning.length > 0)
+                clocks = [...clocks.filter((clock) => !isOf(clock, card)), wetClockOf(card, new Date(entry.at))]
         } else if (entry.kind === 'finished') {
             cards = others
             clocks = [...clocks.filter((clock) => !isOf(clock, card)), clockOf(card, new Date(entry.at))]
@@ -141,7 +143,7 @@ export const nextOf = (line: Line, now: Date): Date | null =>
 /** Minutes before the end at which one is told that it is near. */
 export const WARN_BEFORE = 15
 
-export type News = { id: string; text: string }
+export type News = { id: string; text: string; build: string; step: string }
 
 /** What there is to tell at a moment: what has opened within the last while, and what closes soon. */
 export function newsOf(clocks: readonly Clock[], now: Date, since: Date): News[] {
@@ -158,12 +160,19 @@ export function newsOf(clocks: readonly Clock[], now: Date, since: Date): News[]
                 // What closes again is looked at from the soonest moment on; what stays open can wait until it is sure.
                 const opens = line.closesAt === null ? line.opensAt : line.opensSoonest
                 const doubt = sayUntil({ soonest: line.opensSoonest, sure: line.opensAt }, now)
+                const of = { build: clock.build, step: clock.step }
                 return [
                     ...(isIn(opens)
-                        ? [{ id: `${line.id} opens`, text: `${name}: ${line.says} ${doubt ?? 'now'}.` }]
+                        ? [{ ...of, id: `${line.id} opens`, text: `${name}: ${line.says} ${doubt ?? 'now'}.` }]
                         : []),
                     ...(warn !== null && warn > opens && isIn(warn)
-                        ? [{ id: `${line.id} closes`, text: `${name}: ${line.says}, ${WARN_BEFORE} minutes left.` }]
+                        ? [
+                              {
+                                  ...of,
+                                  id: `${line.id} closes`,
+                                  text: `${name}: ${line.says}, ${WARN_BEFORE} minutes left.`,
+                              },
+                          ]
                         : []),
                 ]
             }),
@@ -269,11 +278,23 @@ export function sittingOf(cards: readonly Card[], session: Desk['session'] = nul
     return cards.filter(({ plannedAt }) => plannedAt !== null && plannedAt < after(first, SITTING))
 }
 
+/** The card of what lies wet and waits to be cleaned; undefined: it dries, or is not at this bench. */
+export const wetCardOf = (of: Pick<Card, 'build' | 'step'>, cards: readonly Card[]): Card | undefined =>
+    cards.find((card) => card.build === of.build && card.step === of.step && card.laidAt !== null)
+
+/** The cards with those in front that fit into the minutes that one has, in the order in which they are done. */
+export function withFirst(cards: readonly Card[], wanted: readonly { build: string; step: string }[]): Card[] {
+    const first = wanted.flatMap((of) => cards.find((card) => card.build === of.build && card.step === of.step) ?? [])
+    return [...new Set([...first, ...cards])]
+}
+
 export type Press = { kind: 'begun' | 'laid' | 'finished'; says: string }
 
 /** What is most likely to be said next of a step: that it is begun, that it is on and waits, that it is done. */
 export function nextPress(card: Card): Press {
     if (card.begunAt === null && card.laidAt === null) return { kind: 'begun', says: 'Begin' }
     if (card.cleaning.length > 0 && card.laidAt === null) return { kind: 'laid', says: 'It is on' }
+    if (card.soakSeconds !== null && card.laidAt === null) return { kind: 'laid', says: 'It is wet' }
+    if (card.soakSeconds !== null) return { kind: 'finished', says: 'Enough' }
     return { kind: 'finished', says: card.cleaning.length > 0 ? 'Cleaned and done' : 'Done' }
 }

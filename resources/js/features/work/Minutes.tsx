@@ -21,7 +21,7 @@ export function Minutes({ onFits }: { onFits: (steps: Step[]) => void }) {
         },
     })
     return (
-        <fieldset className="flex flex-wrap items-center gap-2">
+        <fieldset className="mx-auto mb-5 flex max-w-3xl flex-wrap items-center gap-2">
             <legend className="mb-1 text-2xl font-bold">How long have you got?</legend>
             {CHOICES.map((minutes) => (
                 <Large key={minutes} disabled={ask.isPending} onClick={() => ask.mutate(minutes)}>

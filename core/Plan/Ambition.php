@@ -11,6 +11,16 @@ enum Ambition: string
     case Weeks = 'weeks';
     case Exhibition = 'exhibition';
 
+    /** @return array{int, int|null} hours at the bench, from and to; docs/sources.md, "effort". Null: and more */
+    public function hours(): array
+    {
+        return match ($this) {
+            self::Evenings => [6, 10],
+            self::Weeks => [15, 25],
+            self::Exhibition => [40, null],
+        };
+    }
+
     public function isAtLeast(self $other): bool
     {
         $order = self::cases();

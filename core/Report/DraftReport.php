@@ -10,6 +10,7 @@ use Ulvrach\Counsel\Draft\Purchase;
 use Ulvrach\Judgement\Rules\Severity;
 use Ulvrach\Judgement\Undo\UndoAdvisor;
 use Ulvrach\Physics\Evaluation\Walk;
+use Ulvrach\Plan\Ambition;
 use Ulvrach\Plan\CleanUpPass;
 use Ulvrach\Plan\Edit\DescribeBuild;
 use Ulvrach\Plan\Edit\InsertStep;
@@ -23,12 +24,35 @@ use Ulvrach\Plan\File\EditCodec;
 use Ulvrach\Plan\File\PlanWriter;
 use Ulvrach\Plan\Plan;
 use Ulvrach\Plan\Step;
+use Ulvrach\Quantity\Minutes;
 use Ulvrach\Stuff\Chemistry\Carrier;
 use Ulvrach\Stuff\Technique\TechniqueLibrary;
 
 /** A draft as plain data, with the edits that make it the plan. */
 final class DraftReport
 {
+    /** What it says of how long it takes, where that is not what was asked for; null: it is, or nobody has asked. */
+    private static function effort(Plan $plan, int $minutes): ?string
+    {
+        $ambition = $plan->build->brief?->ambition;
+        if ($ambition === null) {
+            return null;
+        }
+        [$from, $to] = $ambition->hours();
+        $hours = (int) round($minutes / Minutes::HOUR);
+        $wanted = match ($ambition) {
+            Ambition::Evenings => "A few evenings are {$from} to {$to} hours at the bench",
+            Ambition::Weeks => "Some weeks are {$from} to {$to} hours at the bench",
+            Ambition::Exhibition => "What is shown takes {$from} hours and more at the bench",
+        };
+
+        return match (true) {
+            $to !== null && $hours > $to => "{$wanted}; this takes {$hours}.",
+            $hours < $from => "{$wanted}; this is ready after {$hours}, and no step was put in to fill them.",
+            default => null,
+        };
+    }
+
     /**
      * @param  Plan  $before  whose steps it takes the place of
      * @return array<string, mixed>
@@ -60,6 +84,7 @@ final class DraftReport
         return [
             'steps' => $steps,
             'handsOn' => $handsOn,
+            'effort' => self::effort($verdict->plan, $handsOn),
             'lasts' => $verdict->walk->lasts(),
             'stops' => $verdict->count(Severity::Stop),
             'risks' => $verdict->count(Severity::Risk),

@@ -1405,6 +1405,8 @@ export const draftSchema = z.object({
     contradictions: z.array(z.string()),
     /** What was wanted and is not in it, with the reason. */
     left: z.array(z.string()),
+    /** How the hours at the bench stand to what was asked for; null: as asked. */
+    effort: z.string().nullable(),
     /** Stops and risks that nothing mends, each cause once. */
     remains: z.array(z.string()),
     /** Another air that it is drafted for; null: the room does as it is. */

@@ -162,6 +162,8 @@ it('drafts zones anew, keeps what is locked, and tells the plan as it stands', f
         ->and($standing->json('inWeek.sessions'))->toBeGreaterThan(2)
         ->and($standing->json('inWeek.ends'))->toBeGreaterThan('2026-11-21')
         ->and($anew->json('inWeek'))->toBeNull()
+        ->and(($this->draft)(['ambition' => 'exhibition'])->json('effort'))->toContain('40 hours and more')
+        ->and(($this->draft)(['ambition' => 'evenings'])->json('effort'))->toMatch('/6 to 10 hours.*this takes \d+/')
         ->and(array_column($standing->json('steps'), 'takenBack'))->toContain('always', 'never');
     ($this->draft)([], ['zones' => ['cellar']])->assertJsonValidationErrorFor('zones.0');
 });

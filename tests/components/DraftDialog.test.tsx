@@ -49,6 +49,7 @@ const draft = {
     contradictions: ['Snow lies in no summer: another season, or another ground.'],
     left: [],
     remains: [],
+    effort: null,
     room: null,
     inWeek: { ends: '2026-12-09T20:00:00Z', sessions: 9 },
     edits: [{ edit: 'insert-step' }],
@@ -79,6 +80,7 @@ describe('the draft', () => {
         expect(screen.getByText(/No stop and no risk; 1 note to read/)).toBeVisible()
         expect(screen.getByText('Snow lies in no summer: another season, or another ground.')).toBeVisible()
         expect(screen.getByText('1 jar is not on your shelf')).toBeVisible()
+        expect(await screen.findByText('9 sessions at the bench, finished Wed 9 Dec.')).toBeVisible()
         await userEvent.click(screen.getByRole('button', { name: 'Lay it down' }))
         expect(edit).toHaveBeenCalledWith(draft.edits, 'Draft the plan')
         await waitFor(() => expect(onLaid).toHaveBeenCalledWith('dry-pigment-1'))
@@ -96,6 +98,14 @@ describe('the draft', () => {
         await userEvent.click(screen.getByRole('checkbox', { name: 'plan with 18 °C' }))
         await userEvent.click(screen.getByRole('button', { name: 'Lay it down' }))
         expect(edit).toHaveBeenLastCalledWith(draft.edits, 'Draft the plan')
+    })
+    it('says where it takes longer than was asked for, or is ready sooner', async () => {
+        serverKnows({
+            [path]: () => ({ ...draft, inWeek: null, effort: 'A few evenings are 6 to 10 hours; this 17.' }),
+        })
+        open()
+        expect(await screen.findByText(/A few evenings are 6 to 10 hours; this 17\./)).toBeVisible()
+        expect(screen.queryByText(/at the bench, finished/)).toBeNull()
     })
     it('follows the story as it is told', async () => {
         const asked: { brief: Record<string, unknown>; serviceMonths: number }[] = []

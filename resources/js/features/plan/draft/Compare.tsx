@@ -13,7 +13,7 @@ import { Seen, seenOf } from './Seen'
 
 const THUMB = { width: 250, height: 110 }
 const MOST = 4
-const DAY = new Intl.DateTimeFormat(LOCALE, { weekday: 'short', day: 'numeric', month: 'short' })
+export const DAY = new Intl.DateTimeFormat(LOCALE, { weekday: 'short', day: 'numeric', month: 'short' })
 
 /** What is set beside what: schools, or the answers to one of the questions on which they differ. */
 type Variant = {

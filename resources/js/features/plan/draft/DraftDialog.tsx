@@ -13,7 +13,7 @@ import type { PlanEdit } from '../state/edits'
 import { type PlanState, previewQuery, stampOf } from '../state/usePlan'
 import { Budgets, TRACES } from './Budgets'
 import { AMBITIONS, choicesOf, DRIVINGS, POSES, SCHEMES, SEASONS, WEATHERS } from './briefWords'
-import { Compare } from './Compare'
+import { Compare, DAY } from './Compare'
 import { DraftSteps } from './DraftSteps'
 import { Patterns } from './Patterns'
 import { Seen, seenOf } from './Seen'
@@ -135,6 +135,7 @@ function Story({
                     <p className="p-10 text-center text-soft">Drafting…</p>
                 ) : (
                     <Outcome
+                        wish={asked}
                         draft={draft.data}
                         state={state}
                         isStale={isStale}
@@ -366,6 +367,7 @@ function Colour({ label, value, onChange, onRemove }: ColourProps) {
 
 type OutcomeProps = {
     draft: Drafted
+    wish: DraftWish
     state: PlanState
     isStale: boolean
     overrules: Brief['overrules']
@@ -375,8 +377,14 @@ type OutcomeProps = {
     onCompare: () => void
 }
 
-function Outcome({ draft, state, isStale, overrules, onOverrule, onTake, onCompare }: OutcomeProps) {
+function Outcome({ draft, wish, state, isStale, overrules, onOverrule, onTake, onCompare }: OutcomeProps) {
     const after = useQuery({ ...previewQuery(state.id, stampOf(state), draft.edits), enabled: !isStale })
+    // Laid into one's week once the steps stand there.
+    const laid = useQuery({
+        ...draftQuery(state.id, stampOf(state), { ...wish, inWeek: true }),
+        enabled: !isStale,
+    })
+    const inWeek = isStale || laid.isPlaceholderData ? undefined : laid.data?.inWeek
     const [shown, setShown] = useState<'steps' | 'budgets'>('steps')
     const [isTaking, setTaking] = useState(false)
     const [isKinder, setKinder] = useState(true)
@@ -386,8 +394,14 @@ function Outcome({ draft, state, isStale, overrules, onOverrule, onTake, onCompa
             <Seen after={seenOf(after.data)} {...thumbFor(window.innerWidth)} />
             <div className="flex flex-wrap items-center gap-3">
                 <p className="flex-1">
-                    <span className="text-base font-semibold">{draft.steps.length} steps</span>,{' '}
+                    {inWeek != null && (
+                        <span className="block text-base font-semibold">
+                            {counted(inWeek.sessions, 'session')} at the bench, finished {DAY.format(inWeek.ends)}.
+                        </span>
+                    )}
+                    <span className={inWeek == null ? 'text-base font-semibold' : ''}>{draft.steps.length} steps</span>,{' '}
                     {inWords(draft.handsOn)} of work within {inWords(draft.lasts)} of drying.{' '}
+                    {draft.effort !== null && `${draft.effort} `}
                     {grave > 0
                         ? `${counted(draft.stops, 'stop')} and ${counted(draft.risks, 'risk')} are left.`
                         : draft.notes > 0

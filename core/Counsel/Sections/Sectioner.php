@@ -138,7 +138,8 @@ final class Sectioner
             }
             // No way of going on ends sooner: all that is left has to be done; and after the last zone was applied, and
             // each of those that wait, its gap and all cleaning from it on.
-            $soonest = $free + array_sum(array_slice($applying, $applied)) + array_sum(array_slice($cleaning, $cleaned));
+            $work = array_sum(array_slice($applying, $applied)) + array_sum(array_slice($cleaning, $cleaned));
+            $soonest = $free + $work;
             if ($applied < $count) {
                 $lastApplied = $free + array_sum(array_slice($applying, $applied, $count - $applied - 1));
                 $soonest = max($soonest, $lastApplied + $gap[$count - 1] + $cleaning[$count - 1]);

@@ -141,7 +141,10 @@ final class Beam
         [$order, $start, $end, $free, $colour, $in, $setups, $waits, $done, $open] = $from;
         $children = [];
         foreach ($waits as $index => $still) {
-            $found = $still > 0 || ($only !== null && $index !== $only) ? null : $this->startOf($index, $end, $free, $colour, $in, $open);
+            if ($still > 0 || ($only !== null && $index !== $only)) {
+                continue;
+            }
+            $found = $this->startOf($index, $end, $free, $colour, $in, $open);
             if ($found === null) {
                 continue;
             }

@@ -50,7 +50,9 @@ final class Hours
     public function atBench(int $minute, int $active): int
     {
         $sessions = $this->problem->sessions;
-        $at = $minute <= $this->from ? 0 : $this->sessionAt[intdiv($minute - $this->from, $this->grid)] ?? $this->last + 1;
+        // Not a method of its own: this is called too often for that.
+        $place = $minute <= $this->from ? 0 : intdiv($minute - $this->from, $this->grid);
+        $at = $this->sessionAt[$place] ?? $this->last + 1;
         for (; $at <= $this->last; $at++) {
             [$from, $to] = $sessions[$at];
             $begins = $minute > $from ? $minute : $from;
@@ -65,7 +67,9 @@ final class Hours
     /** The minute at which so much time at the bench has passed; never: one that no calendar has. */
     public function afterWork(int $minute, int $work): int
     {
-        $at = $minute <= $this->from ? 0 : $this->sessionAt[intdiv($minute - $this->from, $this->grid)] ?? $this->last + 1;
+        // Not a method of its own: this is called too often for that.
+        $place = $minute <= $this->from ? 0 : intdiv($minute - $this->from, $this->grid);
+        $at = $this->sessionAt[$place] ?? $this->last + 1;
         if ($at > $this->last) {
             return PHP_INT_MAX >> 2;
         }

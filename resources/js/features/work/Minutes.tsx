@@ -33,7 +33,8 @@ export function Minutes({ onFits }: { onFits: (steps: Step[]) => void }) {
                 {ask.isError &&
                     'The clock cannot be asked now. The cards stand in the order in which it last had them.'}
                 {ask.data?.length === 0 &&
-                    `Nothing fits into ${inWords(ask.variables ?? 0)}: what comes next still dries, takes longer, or may not be done at this hour.`}
+                    `Nothing fits into ${inWords(ask.variables ?? 0)}: ` +
+                        'what comes next still dries, takes longer, or may not be done at this hour.'}
             </p>
         </fieldset>
     )

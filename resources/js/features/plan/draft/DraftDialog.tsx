@@ -365,6 +365,8 @@ function Colour({ label, value, onChange, onRemove }: ColourProps) {
     )
 }
 
+const HEADLINE = 'text-base font-semibold'
+
 type OutcomeProps = {
     draft: Drafted
     wish: DraftWish
@@ -395,11 +397,11 @@ function Outcome({ draft, wish, state, isStale, overrules, onOverrule, onTake, o
             <div className="flex flex-wrap items-center gap-3">
                 <p className="flex-1">
                     {inWeek != null && (
-                        <span className="block text-base font-semibold">
+                        <span className={`block ${HEADLINE}`}>
                             {counted(inWeek.sessions, 'session')} at the bench, finished {DAY.format(inWeek.ends)}.
                         </span>
                     )}
-                    <span className={inWeek == null ? 'text-base font-semibold' : ''}>{draft.steps.length} steps</span>,{' '}
+                    <span className={inWeek == null ? HEADLINE : ''}>{counted(draft.steps.length, 'step')}</span>,{' '}
                     {inWords(draft.handsOn)} of work within {inWords(draft.lasts)} of drying.{' '}
                     {draft.effort !== null && `${draft.effort} `}
                     {grave > 0

@@ -72,7 +72,7 @@ final class Scheduler
             );
         }
         $this->mustFit($bench);
-        $bound = (new Bound($bench))->of([], 0);
+        $bound = (new Bound($bench))->ofAll();
         $chance = new Chance($seed);
         $dispatch = new Dispatch($bench);
         if ($bench->count <= self::EXACT_UP_TO) {
@@ -270,7 +270,7 @@ final class Scheduler
     {
         $bench = new Bench($problem);
         $this->mustFit($bench);
-        $bound = (new Bound($bench))->of([], 0);
+        $bound = (new Bound($bench))->ofAll();
         $sweep = new Sweep($bench);
 
         return $sweep->run($order)

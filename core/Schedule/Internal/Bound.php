@@ -6,20 +6,17 @@ namespace Ulvrach\Schedule\Internal;
 
 /**
  * How early everything could end at best: by what waits for what through the calendar, and by how much time at the
- * bench is needed. Airbrush changes and windows are left out, so it is never too late.
+ * bench is needed. Windows, and airbrush changes but at the beginning, are left out, so it is never too late.
  *
  * @internal to Ulvrach\Schedule
  */
 final class Bound
 {
-    /** @var list<int> minutes at the bench before each session */
-    private array $benchBefore = [0];
+    private readonly Hours $hours;
 
     public function __construct(private readonly Bench $bench)
     {
-        foreach ($bench->problem->sessions as [$from, $to]) {
-            $this->benchBefore[] = $this->benchBefore[count($this->benchBefore) - 1] + $to - $from;
-        }
+        $this->hours = new Hours($bench->problem);
     }
 
     /**
@@ -29,6 +26,37 @@ final class Bound
     public function of(array $ends, int $free): int
     {
         return $this->withLateness($ends, $free)[1];
+    }
+
+    /**
+     * The same before anything is placed, and closer: all that cannot start before a moment, for every moment, takes
+     * its time at the bench after it, with a set-up for each colour but the first, which may be made before.
+     */
+    public function ofAll(): int
+    {
+        $activities = $this->bench->problem->activities;
+        $starts = $ends = $colours = [];
+        foreach ($this->bench->topological as $index) {
+            $minute = $activities[$index]->notBefore;
+            foreach ($this->bench->before[$index] as [$before, $min]) {
+                $minute = max($minute, $ends[$before] + $min);
+            }
+            [$starts[$index], $ends[$index]] = $this->bench->earliest($index, $minute, 0, Bench::ANY_SESSION) ?? [
+                $minute,
+                $minute,
+            ];
+        }
+        arsort($starts);
+        $bound = $ends === [] ? 0 : max($ends);
+        $work = 0;
+        foreach ($starts as $index => $begins) {
+            $work += $activities[$index]->active;
+            $colours[$activities[$index]->spray ?? ''] = true;
+            $setups = max(0, count(array_diff_key($colours, ['' => true])) - 1);
+            $bound = max($bound, $this->hours->afterWork($begins, $work + $setups * $this->bench->problem->setup));
+        }
+
+        return $bound;
     }
 
     /**
@@ -58,30 +86,7 @@ final class Bound
 
         return [
             array_sum($this->bench->late($ends)),
-            $work === 0 ? $bound : max($bound, $this->afterWork($free, $work)),
+            $work === 0 ? $bound : max($bound, $this->hours->afterWork($free, $work)),
         ];
-    }
-
-    /** The minute at which so much time at the bench has passed. */
-    private function afterWork(int $minute, int $work): int
-    {
-        $sessions = $this->bench->problem->sessions;
-        $at = $this->bench->sessionAt($minute);
-        if ($at >= count($sessions)) {
-            return PHP_INT_MAX;
-        }
-        $needed = $this->benchBefore[$at] + max(0, $minute - $sessions[$at][0]) + $work;
-        $low = $at;
-        $high = count($sessions);
-        while ($low < $high) {
-            $middle = ($low + $high) >> 1;
-            if ($this->benchBefore[$middle + 1] < $needed) {
-                $low = $middle + 1;
-            } else {
-                $high = $middle;
-            }
-        }
-
-        return $low >= count($sessions) ? PHP_INT_MAX : $sessions[$low][0] + $needed - $this->benchBefore[$low];
     }
 }

@@ -10,6 +10,8 @@ use Tests\Core\Schedule\Solvable;
 use Tests\Core\Schedule\Verifier;
 use Ulvrach\Plan\File\BadPlanFile;
 use Ulvrach\Schedule\Activity;
+use Ulvrach\Schedule\Internal\Bench;
+use Ulvrach\Schedule\Internal\Bound;
 use Ulvrach\Schedule\Lag;
 use Ulvrach\Schedule\NoSchedule;
 use Ulvrach\Schedule\Problem;
@@ -382,6 +384,23 @@ it('names the faults of a schedule file', function (string $json, string $path) 
         '/activities/0/id',
     ],
 ]);
+
+it('bounds the end of all never above where it can be', function () {
+    $closest = 0;
+    for ($seed = 1; $seed <= 150; $seed++) {
+        $problem = Generated::problem($seed);
+        if (count($problem->activities) > 9) {
+            continue;
+        }
+        $best = (new Scheduler())->lay($problem, static fn () => true);
+        $bound = (new Bound(new Bench($problem)))->ofAll();
+
+        expect($best->optimal)->toBeTrue()->and($bound)->toBeLessThanOrEqual($best->makespan, "seed {$seed}");
+        $closest += $bound === $best->makespan ? 1 : 0;
+    }
+
+    expect($closest)->toBeGreaterThan(10);
+});
 
 it('lays benches of many builds soundly from the first answer on, and better and better', function (int $seed) {
     $problem = Benches::problem($seed, 45);

@@ -105,8 +105,27 @@ final readonly class FilmClock
     {
         [$opener, $window] = $this->walk->times[$index]->window ?? [null, null];
         $laidAt = $opener === null ? null : $this->laidAt($opener);
+        $closes = $laidAt === null || $window === null ? null : $this->after($window, $laidAt);
+        $sets = $this->sets($index);
 
-        return $laidAt === null || $window === null ? null : $this->after($window, $laidAt);
+        return $sets === null ? $closes : min($closes ?? $sets, $sets);
+    }
+
+    /** When what it is meant to go into has set, Unix minute; null: nothing is meant so, or that is still to come. */
+    private function sets(int $index): ?int
+    {
+        $situation = $this->walk->situations[$index];
+        $sets = null;
+        foreach ($situation->step->merge?->into === null ? [] : $situation->mergedLayers() as $layer) {
+            $laidAt = $layer->openUntil === null ? null : $this->laidAt($layer->stepIndex);
+            if ($laidAt !== null && $situation->work->isMeantFor($layer)) {
+                $open = $layer->openFor($situation->work) - $this->walk->times[$layer->stepIndex]->applied;
+                $at = $this->after(new Wait(max(0, $open), FollowUp::cleanUpLaw($layer->film)), $laidAt);
+                $sets = min($sets ?? $at, $at);
+            }
+        }
+
+        return $sets;
     }
 
     /**

@@ -163,3 +163,18 @@ it('opens what was to wait at the later of film and wish, and closes nothing tha
         ->and($clock->closes(1))->toBeNull()
         ->and($clock->cures(1))->toBeNull();
 });
+
+it('closes for what is meant to go into a film as soon as that has set, and for nothing else', function (
+    string $second,
+    ?int $closesAfter,
+) {
+    $plan = PlanKit::plan("prime primer on hull\nrust-wet rustwash on hull, wait 2d\n{$second}");
+    $walk = (new Walker())->walk($plan, doneUpTo($plan, 1, AT_TEN));
+    $closes = (new FilmClock($walk, Forecast::asPlanned()))->closes(2);
+
+    expect($closes === null ? null : $closes - AT_TEN)->toBe($closesAfter);
+})->with([
+    'meant to' => ['rust-wet rustwash on hull, into s2', 30],
+    'as its medium does' => ['rust-wet rustwash on hull', null],
+    'apart' => ['rust-wet rustwash on hull, apart', null],
+]);

@@ -159,7 +159,7 @@ export const dismiss = (id: string): Promise<void> => outbox.tell({ kind: 'dismi
 export type Kept = { user: string; desk: Desk }
 
 /** Counted up when the shape of a desk changes: what an older program has kept is not read. */
-const DESK = 'desk-2'
+const DESK = 'desk-3'
 
 export const keepDesk = (kept: Kept): Promise<void> => device.write(DESK, kept)
 export const keptDesk = async (): Promise<Kept | undefined> => (await device.read(DESK)) as Kept | undefined

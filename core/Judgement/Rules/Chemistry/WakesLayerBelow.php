@@ -36,8 +36,10 @@ final class WakesLayerBelow extends AttackRule
         $isMadeFor = $below?->film === BinderFamily::ArtistOil || $work->technique->wetInWet;
         $isSameDay = ($work->step->waitMinutes ?? 0) <= self::SAME_DAY;
 
+        $together = $below !== null && $isMadeFor && $isSameDay && $work->goesInto($below);
+
         return [
-            ...$below !== null && $isMadeFor && $isSameDay && $work->goesInto($below) ? [$bench->inOneSitting($finding->stepId, $layer, 0)] : [],
+            ...$together ? [$bench->inOneSitting($finding->stepId, $layer, 0)] : [],
             ...parent::remedies($finding, $bench),
         ];
     }

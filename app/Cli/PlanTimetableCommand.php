@@ -29,9 +29,6 @@ final class PlanTimetableCommand extends Command
     /** Days that it looks ahead. */
     private const DAYS = 150;
 
-    /** Days a week with daylight at the bench from which what wants it waits for it. */
-    private const LIGHT = 3;
-
     protected function configure(): void
     {
         $this->setName('plan:timetable')
@@ -94,7 +91,7 @@ final class PlanTimetableCommand extends Command
         $work = new Workload(
             now: $from,
             pace: $week->pace,
-            hasLight: $calendar->daysWithLight() >= self::LIGHT,
+            hasLight: $calendar->hasLight(),
             evening: $calendar->evening(),
         );
         $verdicts = $held = [];

@@ -34,9 +34,6 @@ final readonly class Clock
     /** Days that a timetable looks ahead. */
     private const DAYS = 150;
 
-    /** Days a week with daylight at the bench from which what wants it waits for it; with fewer it has a lamp. */
-    private const LIGHT = 3;
-
     /** Minutes that "now" is rounded to, so that the same question is asked again and again. */
     private const NOW_IN_STEPS_OF = 15;
 
@@ -80,7 +77,7 @@ final readonly class Clock
             $whatIf->putOff,
             $week->pace,
             $forecast,
-            $calendar->daysWithLight() >= self::LIGHT,
+            $calendar->hasLight(),
             $calendar->evening(),
         );
         [$files, $unreadable, $stamps] = $this->filesOf($user);

@@ -9,6 +9,9 @@ use Ulvrach\Quantity\Minutes;
 /** The hours there are, as Unix minutes. */
 final readonly class Calendar
 {
+    /** Days a week with daylight at the bench from which on it is waited for. */
+    private const LIGHT = 3;
+
     /**
      * @param  int  $from  the first moment that counts
      * @param  list<array{int, int}>  $sessions
@@ -23,8 +26,14 @@ final readonly class Calendar
     ) {
     }
 
+    /** Whether what wants daylight waits for it; with fewer days of it at the bench it has a lamp. */
+    public function hasLight(): bool
+    {
+        return $this->daysWithLight() >= self::LIGHT;
+    }
+
     /** On how many of the coming seven days somebody is at the bench in daylight, for a quarter of an hour at least. */
-    public function daysWithLight(): int
+    private function daysWithLight(): int
     {
         $days = [];
         $until = $this->from + 7 * Minutes::DAY;

@@ -30,6 +30,14 @@ final class ForecastReport
                     'at' => $index,
                     'step' => $index < 0 ? null : $walk->plan->steps[$index]->id,
                     'places' => $places,
+                    'marks' => array_map(
+                        static fn (array $made) => [
+                            'step' => $walk->plan->steps[$made[1]]->id,
+                            'place' => $made[0]->value,
+                            ...self::colour($made[2]),
+                        ],
+                        $colours->made(),
+                    ),
                 ];
             }
             $zones[] = ['zone' => $zone->id, 'name' => $zone->name, 'changes' => $changes];

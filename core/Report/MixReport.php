@@ -96,6 +96,7 @@ final class MixReport
     ): array {
         $paint = $cup->paint();
         $colour = $paint === null ? null : Palette::colourOf($paint);
+        $cover = Palette::cover($cup->product('cup', 'Cup'));
         $bought = $colour === null ? null : Bought::like($colour, $cup, $jars, $stocks);
 
         return [
@@ -123,8 +124,8 @@ final class MixReport
             'coats' => $ground === null || $paint === null
                 ? []
                 : array_map(
-                    static function (float $coats) use ($paint, $ground, $cup, $colour): array {
-                        $seen = Palette::over($paint, $ground, $coats, $cup->paintShare());
+                    static function (float $coats) use ($cover, $ground, $cup, $colour): array {
+                        $seen = Palette::over($cover, $ground, $coats, $cup->paintShare());
 
                         return [
                             'coats' => $coats,

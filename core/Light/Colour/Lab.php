@@ -66,6 +66,12 @@ final readonly class Lab
         return DeltaE2000::between($this, $other);
     }
 
+    /** The plain distance in CIELAB of 1976, for where a measure has to grow evenly from one colour to the other. */
+    public function distanceTo(self $other): float
+    {
+        return sqrt(($this->l - $other->l) ** 2 + ($this->a - $other->a) ** 2 + ($this->b - $other->b) ** 2);
+    }
+
     /** From CIE XYZ of the 1931 observer under D65, Y of the perfect white being 1. */
     public static function fromXyz(float $x, float $y, float $z): self
     {

@@ -25,6 +25,15 @@ final class Finish
     /** Per cent of a zone on which a work in spots usually lies: half as much is half as strong. */
     private const USUAL_SHARE = 50;
 
+    /** Share of a face on which a wash stays that is cleaned off, by the sheen below: pores of matte paint drink. */
+    private const DRUNK = ['matte' => 0.12, 'satin' => 0.04, 'gloss' => 0.01];
+
+    /** The same where nobody cleans it off: it runs off what is smooth. */
+    private const LEFT = ['matte' => 0.4, 'satin' => 0.3, 'gloss' => 0.2];
+
+    /** How far it runs along lines: on matte paint it is drunk before it gets there. */
+    private const POOLS = ['matte' => 0.7, 'satin' => 0.8, 'gloss' => 0.85];
+
     /** How much darker pigment turns that is bound: it comes back to about what it looked like wet. */
     private const FIXED = 0.25;
 
@@ -147,7 +156,7 @@ final class Finish
                 : [[Effect::Worn, self::under($before), 0.4, false]],
             $kind->is(Nature::Decal) => [[Effect::Marking, $colour, 1.0, false]],
             $kind->is(Nature::Filter) => [[Effect::Tint, $colour, $sprayed ? 0.14 : 0.18, $sprayed]],
-            $kind->is(Nature::Wash) => self::wash($technique, $step, $colour),
+            $kind->is(Nature::Wash) => self::wash($technique, $step, $colour, $before),
             $kind->is(Nature::Blend) => match ($technique->role) {
                 ColourRole::Dust => [[Effect::Dust, $colour, 0.4, true]],
                 ColourRole::Rust => [[Effect::Rust, $colour, 0.5, true]],
@@ -227,22 +236,22 @@ final class Finish
     }
 
     /** @return list<array{Effect, Lab|null, float, bool}> */
-    private static function wash(Technique $technique, Step $step, ?Lab $colour): array
+    private static function wash(Technique $technique, Step $step, ?Lab $colour, Strata $before): array
     {
+        $sheen = $before->sheen() ?? Sheen::Matte;
         if ($technique->role === ColourRole::Rust) {
             return [[Effect::Rust, $colour, 0.6, true]];
         }
-        // What is not cleaned off the faces stays there.
+        // What is not cleaned off the faces stays there; what is leaves as much as the ground has drunk of it.
         $faces = match (true) {
             $technique->code === 'pin-wash' => 0.0,
-            $technique->role === ColourRole::Grime => 0.4,
-            $step->cleanUp === [] => 0.3,
-            default => 0.1,
+            $step->cleanUp === [] => self::LEFT[$sheen->value],
+            default => self::DRUNK[$sheen->value],
         };
 
         return [
             ...$faces > 0.0 ? [[Effect::Tint, $colour, $faces, true]] : [],
-            [Effect::Wash, $colour, 0.85, true],
+            [Effect::Wash, $colour, self::POOLS[$sheen->value], true],
         ];
     }
 

@@ -6,38 +6,28 @@ namespace Ulvrach\Physics\Forecast;
 
 use Ulvrach\Light\Colour\Lab;
 use Ulvrach\Light\Colour\Upsampler;
-use Ulvrach\Light\Mixing\Paint;
-use Ulvrach\Light\Mixing\PaintMaker;
 use Ulvrach\Physics\Evaluation\Walk;
 use Ulvrach\Physics\Finish\Effect;
 use Ulvrach\Physics\Finish\Finish;
 use Ulvrach\Physics\Finish\Mark;
 use Ulvrach\Stuff\Chemistry\Load;
 use Ulvrach\Stuff\Material\Product;
-use Ulvrach\Stuff\Palette\HidingPower;
+use Ulvrach\Stuff\Technique\Coverage;
+use Ulvrach\Stuff\Technique\Nature;
 use Ulvrach\Stuff\Technique\TechniqueLibrary;
 
 /**
- * The colours that the places of every zone come to, step by step: films over what lies below them, after Kubelka and
- * Munk, as thick as each kind of work leaves them on each kind of place.
+ * The colours that the places of every zone come to, step by step, by two laws of light: films lie over what is below
+ * them (Kubelka and Munk), grains and drops cover a share of it (Murray and Davies), as much as each kind of work
+ * leaves on each kind of place.
  */
 final class Forecast
 {
     /** Bare plastic, the light grey that most of it is cast in. */
     private const BARE = '#babab6';
 
-    /** A mark thinner than this, in coats, is not laid: nobody would see it. */
-    private const NOTHING = 0.004;
-
-    /** What is more or less often there, and not more or less strong, by the share of a zone that it is on. */
-    private const COUNTED = [
-        Effect::Chips,
-        Effect::Scratches,
-        Effect::Streaks,
-        Effect::Stain,
-        Effect::Splash,
-        Effect::Detail,
-    ];
+    /** Places that every zone has, whatever is done to it. */
+    private const ALWAYS_THERE = ['face' => true, 'recess' => true, 'edge' => true, 'lower' => true];
 
     /** Of a light dust a clear coat swallows this share; the thicker it lies, the less. */
     private const SWALLOWED = 0.5;
@@ -159,10 +149,10 @@ final class Forecast
         foreach ($this->marks() as $mark) {
             // Zones with the same history come to the same colours, which are worked out once.
             $known = [];
-            [$paint, $coats] = [$this->paintOf($mark), $this->thickness($mark)];
+            $stroke = $this->strokeOf($mark);
             foreach ($this->only === null ? $mark->zones : array_intersect($mark->zones, [$this->only]) as $zone) {
                 $before = $now[$zone];
-                $now[$zone] = $known[spl_object_id($before)] ??= $this->changed($before, $mark, $paint, $coats);
+                $now[$zone] = $known[spl_object_id($before)] ??= $this->changed($before, $mark, $stroke);
                 if ($now[$zone] !== $before) {
                     $this->changes[$zone][$mark->step] = $now[$zone];
                 }
@@ -173,76 +163,73 @@ final class Forecast
         }
     }
 
-    /** @param  float  $coats  that the mark is thick, before places are told apart */
-    private function changed(Colours $before, Mark $mark, ?Paint $paint, float $coats): Colours
+    private function changed(Colours $before, Mark $mark, ?Stroke $stroke): Colours
     {
         return match ($mark->effect) {
             Effect::Sheen => $this->underClear($before, $mark),
-            Effect::Fixed => $this->fixed($before, $mark->amount),
+            Effect::Fixed => $this->fixed($before),
             Effect::Worn => $this->worn($before, $mark),
             Effect::Mask => $before,
             Effect::Marking => $this->marked($before, $mark),
-            default => $paint === null ? $before : $this->laid($before, $mark->effect, $paint, $coats),
+            default => $stroke === null ? $before : $this->laid($before, $mark->step, $stroke),
         };
     }
 
-    private function laid(Colours $before, Effect $effect, Paint $paint, float $thick): Colours
+    private function laid(Colours $before, int $step, Stroke $stroke): Colours
     {
-        [$lights, $dusted] = [$before->lights, $before->dusted];
-        $reached = Laid::by($effect);
-        if ($effect === Effect::Coat) {
-            // A coat covers chips and streaks as well.
-            unset($lights['patch'], $lights['chip'], $lights['streak'], $lights['marking']);
+        $isCoat = $stroke->effect === Effect::Coat;
+        // A coat covers chips and streaks as well.
+        $now = $isCoat
+            ? new Colours(array_intersect_key($before->lights, self::ALWAYS_THERE), null, $before->dusted)
+            : $before;
+        foreach ($stroke->makes as $spot) {
+            $now = $now->making($spot, $step, $now->lights[$spot->grewFrom()->value]);
         }
-        foreach (Spot::cases() as $spot) {
-            $place = $spot->value;
-            // What has grown on a face takes what the face takes, unless something is said of it.
-            $likeFace = isset($lights[$place]) ? $reached[$spot->grewFrom()->value] ?? 0.0 : 0.0;
-            $coats = ($reached[$place] ?? $likeFace) * $thick;
-            if ($coats < self::NOTHING) {
+        [$lights, $dusted] = [$now->lights, $now->dusted];
+        foreach ($lights as $place => $ground) {
+            $light = $stroke->over($ground, $place);
+            if ($light === $ground) {
                 continue;
             }
-            $ground = $lights[$place] ?? $lights[$spot->grewFrom()->value];
-            $lights[$place] = $ground->under($paint, $coats);
-            unset($dusted[$place]);
-            if ($effect === Effect::Dust) {
-                $dusted[$place] = [$ground, min(1.0, $coats)];
+            $lights[$place] = $light;
+            if ($stroke->effect === Effect::Dust) {
+                // Dust on dust lies on what the first lies on.
+                [$below, $was] = $dusted[$place] ?? [$ground, 0.0];
+                $dusted[$place] = [$below, 1.0 - (1.0 - $was) * (1.0 - $stroke->shareOn($place))];
+            } else {
+                unset($dusted[$place]);
             }
         }
 
-        return new Colours($lights, $effect === Effect::Coat ? null : $before->clear, $dusted);
+        return $now->showing($lights, $dusted);
     }
 
-    /** In coats of its jar, before places are told apart. */
-    private function thickness(Mark $mark): float
+    /** What a mark lays, with the jar it is laid with; null: it has no colour. */
+    private function strokeOf(Mark $mark): ?Stroke
     {
         $step = $this->walk->plan->steps[$mark->step];
         $product = $this->productOf($mark);
-        if ($mark->effect !== Effect::Coat && $mark->effect !== Effect::Patches) {
-            $isThin = $product !== null && HidingPower::of($product->material) <= Laid::THIN;
-
-            // Fewer chips are as dark as many.
-            $share = in_array($mark->effect, self::COUNTED, true) ? Finish::share($step) : 1.0;
-
-            return $mark->amount / $share * $this->strength($mark) * match (true) {
-                $isThin => Laid::FLOODED,
-                $product === null => 1.0,
-                default => Laid::thinned($mark->effect, $product->material->family),
-            };
+        $colour = $this->isInstead($mark) ? $product->material->colour ?? $mark->colour : $mark->colour;
+        if ($colour === null) {
+            return null;
         }
+        $technique = TechniqueLibrary::get($step->technique);
         $load = $this->loadOf($mark);
+        $weight = $load === null ? 1.0 : self::weight($load);
 
-        return $mark->amount * max(1, $step->coats) * ($load === null ? 1.0 : self::weight($load));
-    }
-
-    /** How much more is laid than the work usually brings: its marks are as strong as it is usually done. */
-    private function strength(Mark $mark): float
-    {
-        $load = $this->loadOf($mark);
-        $step = $this->walk->plan->steps[$mark->step];
-        $usual = TechniqueLibrary::get($step->technique)->loadBy($step->application);
-
-        return $load === null ? 1.0 : self::weight($load) / self::weight($usual);
+        return Stroke::of(
+            mark: $mark,
+            colour: $colour,
+            material: $product?->material,
+            // What lies on a tenth of a zone only is as strong there as what lies all over.
+            amount: $mark->effect === Effect::Patches ? $mark->amount : $mark->amount / Finish::share($step),
+            coats: max(1, $step->coats),
+            ofUsual: max(1, $step->coats) / $technique->coats,
+            weight: $weight,
+            strength: $load === null ? 1.0 : $weight / self::weight($technique->loadBy($step->application)),
+            isMist: $load === Load::Mist,
+            isStain: $technique->kind->is(Nature::Wash),
+        );
     }
 
     private function loadOf(Mark $mark): ?Load
@@ -277,68 +264,55 @@ final class Forecast
         return $this->instead !== null && $this->instead[0] === $mark->step && $mark->effect !== Effect::Worn;
     }
 
-    private function paintOf(Mark $mark): ?Paint
-    {
-        if ($mark->colour === null) {
-            return null;
-        }
-        $product = $this->productOf($mark);
-        $other = $this->isInstead($mark) ? $product?->material->colour : null;
-
-        $hides = $product === null ? 0.9 : HidingPower::of($product->material);
-
-        return PaintMaker::paint($other ?? $mark->colour, $hides);
-    }
-
     /** A clear coat deepens what lies below, and swallows part of a light dust. */
     private function underClear(Colours $before, Mark $mark): Colours
     {
         $lights = $before->lights;
+        if (TechniqueLibrary::get($this->walk->plan->steps[$mark->step]->technique)->coverage !== Coverage::Whole) {
+            // What shines wet in places only stands in hollows and below.
+            foreach ([Spot::Recess->value, Spot::Lower->value] as $place) {
+                $lights[$place] = $lights[$place]->soaked(Laid::DAMP);
+            }
+
+            return $before->showing($lights, $before->dusted);
+        }
         foreach ($before->dusted as $place => [$below, $amount]) {
             $swallowed = self::SWALLOWED * (1.0 - $amount);
             $lights[$place] = $lights[$place]->towards($below, $swallowed);
         }
 
-        return new Colours($lights, $mark->sheen);
+        return new Colours($lights, $mark->sheen, makers: $before->makers);
     }
 
-    /** What lay loose turns darker. */
-    private function fixed(Colours $before, float $amount): Colours
+    /** The pores of what lay loose are filled: it turns darker, the more of it there is. */
+    private function fixed(Colours $before): Colours
     {
-        if ($before->dusted === []) {
-            return $before;
-        }
         $lights = $before->lights;
         foreach ($before->dusted as $place => [, $dust]) {
-            $left = 1.0 - $amount * $dust;
-            $lights[$place] = $lights[$place]->dimmedTo($left);
+            $lights[$place] = $lights[$place]->soaked($dust * Laid::DAMP);
         }
 
-        return new Colours($lights, $before->clear);
+        return $before->dusted === [] ? $before : $before->showing($lights, $before->dusted);
     }
 
     /** A decal hides what it lies on. */
     private function marked(Colours $before, Mark $mark): Colours
     {
         $own = $this->isInstead($mark) ? $this->instead[1]->material->colour ?? null : null;
-        $colour = $own ?? $mark->colour;
 
-        return $colour === null ? $before : $this->with($before, Spot::Marking, $colour);
+        return $this->uncovered($before, $mark->step, Spot::Marking, $own ?? $mark->colour);
     }
 
     /** Where it is worn through, what lies below is seen. */
     private function worn(Colours $before, Mark $mark): Colours
     {
-        return $mark->colour === null ? $before : $this->with($before, Spot::Chip, $mark->colour);
+        return $this->uncovered($before, $mark->step, Spot::Chip, $mark->colour);
     }
 
-    private function with(Colours $before, Spot $spot, Lab $colour): Colours
+    private function uncovered(Colours $before, int $step, Spot $spot, ?Lab $colour): Colours
     {
-        return new Colours(
-            [...$before->lights, $spot->value => Light::ground(Upsampler::reflectanceOf($colour))],
-            $before->clear,
-            // What comes new lies on the dust, or comes to light below it.
-            array_diff_key($before->dusted, [$spot->value => 0]),
-        );
+        return $colour === null
+            ? $before
+            : $before->making($spot, $step, Light::ground(Upsampler::reflectanceOf($colour)));
     }
 }

@@ -82,10 +82,37 @@ final class Light
         ))[0];
     }
 
-    public function dimmedTo(float $share): self
+    /** Covered by grains or drops of the other until it is so much lighter or darker, or as far as they may go. */
+    public function liftedBy(self $other, float $lightness, float $mostShare): self
     {
-        return ($this->became["dimmed {$share}"] ??= self::grow(
-            fn (): array => array_map(static fn (float $of): float => $share * $of, $this->bands()),
+        return ($this->became['lifted '.spl_object_id($other)." {$lightness} {$mostShare}"] ??= self::grow(
+            fn (): array => $this->towards($other, $this->shareFor($other, $lightness, $mostShare))->bands(),
+            $other,
+        ))[0];
+    }
+
+    private function shareFor(self $other, float $lightness, float $mostShare): float
+    {
+        [$own, $its] = [$this->colour(0.0), $other->colour(0.0)];
+        $wanted = (new Lab($own->l + ($its->l < $own->l ? -$lightness : $lightness), 0.0, 0.0))->toXyz()[1];
+        [$from, $to] = [$own->toXyz()[1], $its->toXyz()[1]];
+
+        return abs($to - $from) < 1e-6 ? $mostShare : min($mostShare, abs(($wanted - $from) / ($to - $from)));
+    }
+
+    /**
+     * With its pores full of water or varnish, in which light goes to and fro: R (1 − p) / (1 − p R), after Ångström
+     * (Geografiska Annaler 7, 1925) and Lekner and Dorf (Applied Optics 27, 1988).
+     *
+     * @param  float  $astray  p, share of the light that comes back from below and is thrown down again
+     */
+    public function soaked(float $astray): self
+    {
+        return ($this->became["soaked {$astray}"] ??= self::grow(
+            fn (): array => array_map(
+                static fn (float $dry): float => $dry * (1.0 - $astray) / (1.0 - $astray * $dry),
+                $this->bands(),
+            ),
         ))[0];
     }
 

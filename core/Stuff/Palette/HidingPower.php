@@ -14,6 +14,8 @@ final class HidingPower
     /** What runs into recesses or tints what lies below: many coats of it still let the ground through. */
     private const THIN = 0.15;
 
+    private const FLAKES = 0.95;
+
     /** CIELAB of colours that hide badly: chroma above, hue below, or lightness above. */
     private const STRONG = 45.0;
 
@@ -26,8 +28,13 @@ final class HidingPower
         if ($material->opacity !== null) {
             return $material->opacity;
         }
-        // Washes, filters and effects leave the sheen below as it is, for there is little of them.
-        if ($material->sheen === null && in_array($material->behavesAs(), BinderFamily::paints(), true)) {
+        // Flakes of metal lie on each other like scales.
+        if ($material->metallic) {
+            return self::FLAKES;
+        }
+        // Washes, filters and effects leave the sheen below as it is, for there is little of them. Mud does not: a jar
+        // of it that says nothing of its sheen is mud all the same.
+        if ($material->sheen === null && in_array($material->family, BinderFamily::paints(), true)) {
             return self::THIN;
         }
 

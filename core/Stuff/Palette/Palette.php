@@ -251,6 +251,15 @@ final readonly class Palette
         return PaintMaker::paint($jar->material->colour ?? new Lab(50.0, 0.0, 0.0), HidingPower::of($jar->material));
     }
 
+    /** The same jar as it hides what it is laid on. */
+    public static function cover(Product $jar): Paint
+    {
+        return PaintMaker::covering(
+            $jar->material->colour ?? new Lab(50.0, 0.0, 0.0),
+            HidingPower::of($jar->material),
+        );
+    }
+
     /** CIEDE2000, and what the jars beyond the first have to be worth. */
     public static function cost(Suggestion $suggestion): float
     {

@@ -24,6 +24,11 @@ it('prints the colours of every zone after every step that changes them', functi
         ->toBe(['face', 'recess', 'edge', 'lower'])
         ->and($zones['hull-top'][1]['places']['face']['hex'])
         ->toMatch('/^#[0-9a-f]{6}$/')
+        ->and(array_unique(array_merge(...array_map(
+            static fn (array $change) => array_column($change['marks'], 'place'),
+            array_merge(...array_values($zones)),
+        ))))
+        ->toContain('chip', 'streak')
         ->and($run($file)->getOutput())
         ->toContain('Hull top')
         ->and($run('/nowhere')->getExitCode())

@@ -31,20 +31,25 @@ final class BlackOrWhiteBase extends EndRule implements SeenRule
 
     private const WHITE = 95.0;
 
+    /** L* to which such a white has come once no ground is seen below it. */
+    private const BLANK = 85.0;
+
     public function foresee(Walk $walk, Forecast $forecast): array
     {
         $findings = [];
         foreach ($walk->plan->zones as $zone) {
             $index = $forecast->lastCoatOn($zone->id);
-            if ($index < 0 || $walk->situations[$index]->technique->role !== ColourRole::Base) {
+            $jar = $index < 0 ? null : $walk->situations[$index]->product?->material->colour;
+            if ($jar === null || $walk->situations[$index]->technique->role !== ColourRole::Base) {
                 continue;
             }
             $base = $forecast->after($index, $zone->id)->of(Spot::Face)->l;
             $end = $forecast->atEnd($zone->id)->of(Spot::Face)->l;
+            $isBlank = $jar->l > self::WHITE && min($base, $end) > self::BLANK;
             // Filters and dust may have brought it back to where a photograph sees something.
             $said = match (true) {
                 max($base, $end) < self::BLACK => 'This base is as good as black: shade and washes will not show.',
-                min($base, $end) > self::WHITE => 'This base is as good as white: highlights and dust will not show.',
+                $isBlank => 'This base is as good as white: highlights and dust will not show.',
                 default => null,
             };
             if ($said !== null) {

@@ -54,9 +54,13 @@ final readonly class Contrast
         };
     }
 
-    public static function in(Colours $colours, Spot $spot): self
+    /** @param  int|null  $step  index of the step whose mark it is; null: the last that has made one of the kind */
+    public static function in(Colours $colours, Spot $spot, ?int $step = null): self
     {
-        return new self($colours->of($spot), $colours->of(Spot::Face));
+        return new self(
+            $step === null ? $colours->of($spot) : $colours->madeBy($step, $spot),
+            $colours->of(Spot::Face),
+        );
     }
 
     private function __construct(public Lab $mark, public Lab $ground)

@@ -105,8 +105,8 @@ final class MarkLostLater extends EndRule implements SeenRule
         if (! isset($changes[$situation->index]) || $forecast->lastCoatOn($zone) > $situation->index) {
             return null;
         }
-        $now = Contrast::in($changes[$situation->index], $spot)->difference();
-        $end = Contrast::in($forecast->atEnd($zone), $spot)->difference();
+        $now = Contrast::in($changes[$situation->index], $spot, $situation->index)->difference();
+        $end = Contrast::in($forecast->atEnd($zone), $spot, $situation->index)->difference();
         $reads = Contrast::reads($situation);
         if ($now < $reads || $end >= $reads || $now - $end < self::NOTICED) {
             return null;
@@ -116,7 +116,7 @@ final class MarkLostLater extends EndRule implements SeenRule
             if ($index <= $situation->index) {
                 continue;
             }
-            $here = Contrast::in($colours, $spot)->difference();
+            $here = Contrast::in($colours, $spot, $situation->index)->difference();
             if ($before - $here > $fall) {
                 [$worst, $fall] = [$index, $before - $here];
             }
@@ -127,9 +127,12 @@ final class MarkLostLater extends EndRule implements SeenRule
         return $by !== null && self::mutes($by, $situation) ? [$by->index, $now, $end] : null;
     }
 
-    /** One tone laid over another of its purpose builds on it; mud, soot and paint are meant to cover. */
+    /** One tone laid over another of its purpose builds on it; mud, soot and paint are meant to cover, rust chips. */
     private static function mutes(Situation $by, Situation $mark): bool
     {
+        if ($by->technique->role === ColourRole::Rust && $mark->kind->is(Nature::Chips)) {
+            return false;
+        }
         $mutes = $by->kind->isAny(...self::MUTES) || $by->technique->role === ColourRole::Dust;
 
         return $mutes && $by->technique->role !== $mark->technique->role;

@@ -97,11 +97,13 @@ abstract class MarkRule extends EndRule implements SeenRule
         Colours $after,
         Colours $end,
     ): array {
-        $now = Contrast::in($after, $spot);
-        $fault = $after === $before ? null : $this->fault($situation, $now, Contrast::in($before, $spot));
+        $index = $situation->index;
+        $now = Contrast::in($after, $spot, $index);
+        $was = Contrast::in($before, $spot, $index);
+        $fault = $after === $before ? null : $this->fault($situation, $now, $was);
 
         return $fault === null
             ? [null, 0.0, 0.0]
-            : [$fault, $now->difference(), Contrast::in($end, $spot)->difference()];
+            : [$fault, $now->difference(), Contrast::in($end, $spot, $index)->difference()];
     }
 }

@@ -23,7 +23,7 @@ final class MarkShouts extends MarkRule
         .'before the vehicle is.';
 
     /** CIEDE2000 beyond which a run or stain is the first thing seen; docs/forecast.md, "what reads". */
-    private const SHOUTS = 22.0;
+    private const SHOUTS = 20.0;
 
     protected function isAbout(Situation $situation): bool
     {

@@ -30,7 +30,7 @@ final class OrangeTrack extends EndRule implements SeenRule
     public const EXPLANATION = 'A track that runs is brown and bright, not orange: fresh rust is ground off at once.';
 
     /** Chroma and L* beyond which rust reads as fresh. */
-    private const BRIGHT = 32.0;
+    private const BRIGHT = 40.0;
 
     private const PALE = 38.0;
 

@@ -23,7 +23,12 @@ final class WashTooStrong extends MarkRule
         .'hue does not.';
 
     /** L* by which a line may be darker than its face; docs/forecast.md, "what reads". */
-    private const A_NET = 18.5;
+    private const A_NET = 30.0;
+
+    /** The same on a face that is white or nearly, by its L*: there every line is seen first. */
+    private const ON_WHITE = 24.0;
+
+    private const WHITE = 78.0;
 
     protected function isAbout(Situation $situation): bool
     {
@@ -32,7 +37,9 @@ final class WashTooStrong extends MarkRule
 
     protected function fault(Situation $situation, Contrast $now, Contrast $before): ?string
     {
-        return $now->depth() > self::A_NET ? 'draws hard lines' : null;
+        $most = $now->ground->l > self::WHITE ? self::ON_WHITE : self::A_NET;
+
+        return $now->depth() > $most ? 'draws hard lines' : null;
     }
 
     public function remedies(Finding $finding, Workbench $bench): array

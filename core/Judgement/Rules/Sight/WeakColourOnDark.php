@@ -14,6 +14,7 @@ use Ulvrach\Physics\Evaluation\Situation;
 use Ulvrach\Physics\Evaluation\Walk;
 use Ulvrach\Physics\Forecast\Forecast;
 use Ulvrach\Physics\Forecast\Spot;
+use Ulvrach\Stuff\Chemistry\Sheen;
 use Ulvrach\Stuff\Palette\Palette;
 use Ulvrach\Stuff\Technique\ColourRole;
 use Ulvrach\Stuff\Technique\Coverage;
@@ -36,6 +37,9 @@ final class WeakColourOnDark extends EndRule implements SeenRule
     private const COVERED = 5.0;
 
     private const MOST_COATS = 6;
+
+    /** CIEDE2000 from an off-white within which a jar is still a light ground. */
+    private const A_LIGHT = 22.0;
 
     public function foresee(Walk $walk, Forecast $forecast): array
     {
@@ -79,7 +83,7 @@ final class WeakColourOnDark extends EndRule implements SeenRule
         $coats = $step->coats + 1;
         while (
             $coats < self::MOST_COATS &&
-            Palette::over(Palette::paint($product), $ground, $coats)->differenceTo($product->material->colour) >=
+            Palette::over(Palette::cover($product), $ground, $coats)->differenceTo($product->material->colour) >=
                 self::COVERED
         ) {
             $coats++;
@@ -88,6 +92,17 @@ final class WeakColourOnDark extends EndRule implements SeenRule
         return [
             $bench->inCoats($finding->stepId, $coats),
             $bench->inCoats($finding->stepId, min(self::MOST_COATS, $coats + 1)),
+            $bench->insertBefore(
+                $bench->indexOf($finding->stepId),
+                $step->technique,
+                $finding->zones,
+                'Lay a light ground under it',
+                $bench
+                    ->need('winter-wash')
+                    ->inFamilies($product->material->family)
+                    ->inSheen(Sheen::Matte)
+                    ->within(self::A_LIGHT),
+            ),
         ];
     }
 

@@ -54,7 +54,8 @@ it('offers a mix of the own jars where they make a colour that reads', function 
 it('names the difference as it is laid and at the end', function () {
     $verdict = PlanKit::evaluate(
         "prime primer on hull\nspray-colour green2 on hull, 2 coats\nclear-coat gloss on hull\n"
-            ."pin-wash greenwash on hull, clean spirit 30min\ndust-coat buffpaint on hull\nfinal-coat matte on hull",
+            ."pin-wash greenwash on hull, clean spirit 30min\ndust-coat buffpaint on hull, 2 coats\n"
+            .'final-coat matte on hull',
     );
     $contrast = static function (int $index) use ($verdict): float {
         $colours = $verdict->forecast->after($index, 'hull');

@@ -2,8 +2,10 @@
 
 declare(strict_types=1);
 
+use Tests\Core\Chance;
 use Tests\Core\PlanKit;
 use Ulvrach\Light\Colour\Lab;
+use Ulvrach\Light\Colour\Upsampler;
 use Ulvrach\Physics\Evaluation\Walker;
 use Ulvrach\Physics\Finish\Effect;
 use Ulvrach\Physics\Forecast\Colours;
@@ -110,10 +112,15 @@ it('keeps every place of the demo builds within what a surface can throw back', 
 })->with(['brae-lorry', 'ostrel-tank', 'harnvik-carrier']);
 
 it('says of every kind of work where it comes to lie, in places that there are', function (Effect $effect) {
-    $changesWhatIsThere = [Effect::Worn, Effect::Mask, Effect::Sheen, Effect::Marking, Effect::Fixed];
-    expect(Laid::by($effect) === [])->toBe(in_array($effect, $changesWhatIsThere, true));
-    foreach (Laid::by($effect) as $place => $coats) {
-        expect(Spot::tryFrom($place))->not->toBeNull()->and($coats)->toBeGreaterThan(0.0)->toBeLessThan(4.0);
+    $said = [Effect::Worn, Effect::Mask, Effect::Sheen, Effect::Marking, Effect::Fixed, Effect::Highlight];
+    $films = Laid::films($effect);
+    $grains = Laid::grains($effect);
+    expect($films === [] && $grains === [])->toBe(in_array($effect, $said, true));
+    foreach ($films as $place => $coats) {
+        expect(Spot::tryFrom($place))->not->toBeNull()->and($coats)->toBeGreaterThan(0.0)->toBeLessThan(10.0);
+    }
+    foreach ($grains as $place => $share) {
+        expect(Spot::tryFrom($place))->not->toBeNull()->and($share)->toBeGreaterThan(0.0)->toBeLessThan(1.0);
     }
 })->with(Effect::cases());
 
@@ -148,7 +155,7 @@ it('lays what is new on top of dust, not under it', function () {
     $clean = comesTo($base.$fresh, 'hull', Spot::Marking);
 
     expect(comesTo("{$dusty}clear-coat satin on hull", 'hull', Spot::Marking)->differenceTo($clean))
-        ->toBeGreaterThan(1.0)
+        ->toBeGreaterThan(0.5)
         ->and(comesTo($dusty.$fresh, 'hull', Spot::Marking)->differenceTo($clean))->toBeLessThan(0.01);
 });
 
@@ -163,10 +170,119 @@ it('finds the same films over the same ground again, and other ones never', func
     // What is found again is what would be worked out anew.
     $known = comesTo("{$steps}dry-pigment dust on hull\nclear-coat satin on hull", 'hull', Spot::Lower);
     for ($left = 7_000; $left > 0; $left--) {
-        Light::ground([$left / 10_000])->dimmedTo(0.5);
+        Light::ground([$left / 10_000])->soaked(0.5);
     }
     Light::ground([0.5]);
     expect($light('dry-pigment dust on hull', 3))->not->toBe($dusty)
         ->and(comesTo("{$steps}dry-pigment dust on hull\nclear-coat satin on hull", 'hull', Spot::Lower))
         ->toEqual($known);
+});
+
+it('keeps the colour of every step of marks, whatever comes to lie in them', function () {
+    $steps = "prime primer on hull\nspray-colour acrylic on hull\nlight-chips canvas on hull\n"
+        ."brush-chips brown on hull\nneedle-scratches on hull\nbrush-chips redbrown on hull";
+    $seen = forecast($steps)->atEnd('hull');
+
+    expect($seen->madeBy(2, Spot::Chip)->differenceTo(jarOf('canvas')))->toBeLessThan(4.0)
+        ->and($seen->madeBy(3, Spot::Chip)->differenceTo(jarOf('brown')))->toBeLessThan(3.0)
+        ->and($seen->madeBy(4, Spot::Chip)->differenceTo(jarOf('primer')))->toBeLessThan(1.0)
+        ->and($seen->madeBy(5, Spot::Chip)->differenceTo(jarOf('redbrown')))->toBeLessThan(3.0)
+        ->and($seen->of(Spot::Chip))->toEqual($seen->madeBy(5, Spot::Chip))
+        ->and(array_map(static fn (array $made) => [$made[0], $made[1]], $seen->made()))
+        ->toEqualCanonicalizing([[Spot::Chip, 2], [Spot::Chip, 3], [Spot::Chip, 4], [Spot::Chip, 5]]);
+
+    // What comes later mutes all of them, and a coat takes all of them away.
+    $dusty = forecast("{$steps}\ndust-coat buffpaint on hull")->atEnd('hull');
+    $dust = jarOf('buffpaint');
+    foreach ([2, 3, 4, 5] as $step) {
+        $was = $seen->madeBy($step, Spot::Chip);
+        expect($dusty->madeBy($step, Spot::Chip)->differenceTo($dust))->toBeLessThan($was->differenceTo($dust));
+    }
+    expect(forecast("{$steps}\nspray-colour acrylic on hull")->atEnd('hull')->made())->toBe([]);
+});
+
+it('is as strong on a tenth of a zone as on all of it', function (string $work) {
+    $base = "prime primer on hull\nspray-colour acrylic on hull\nclear-coat satin on hull\n";
+    $all = forecast($base.$work)->atEnd('hull');
+    $little = forecast("{$base}{$work}, over 8")->atEnd('hull');
+    foreach (Spot::cases() as $spot) {
+        expect($little->of($spot)->differenceTo($all->of($spot)))->toBeLessThan(1e-6);
+    }
+})->with([
+    'enamel-wash wash on hull, clean spirit 30min',
+    'filter filterbrown on hull',
+    'dry-pigment dust on hull',
+    'brush-chips brown on hull',
+    'mud-paste mud on hull',
+]);
+
+/** @return list<string> a step each, on a ground that has seen something */
+function anyWork(Chance $chance): array
+{
+    $grounds = ['acrylic', 'sand', 'brown', 'white', 'black', 'lacquer', 'redbrown'];
+    $steps = ['prime primer on hull', "spray-colour {$chance->one($grounds)} on hull, 2 coats"];
+    $works = [
+        'clear-coat satin on hull',
+        'clear-coat gloss on hull',
+        'filter filterbrown on hull',
+        'enamel-wash wash on hull, clean spirit 30min',
+        'brush-chips brown on hull',
+        'rust-streak rustwash on hull',
+        'oil-dots oil on hull',
+        'dry-brush sand on hull',
+        'mud-paste mud on hull',
+    ];
+    for ($count = $chance->number(0, 4); $count > 0; $count--) {
+        $steps[] = $chance->one($works);
+    }
+
+    return $steps;
+}
+
+it('keeps the laws of light over any ground', function () {
+    $chance = new Chance(30);
+    for ($plan = 0; $plan < 300; $plan++) {
+        $steps = implode("\n", anyWork($chance));
+        $before = forecast($steps)->atEnd('hull');
+        $after = static fn (string $work): Colours => forecast("{$steps}\n{$work}")->atEnd('hull');
+
+        // More coats come nearer, and in the end are there.
+        $jar = $chance->one(['sand', 'brown', 'acrylic', 'white', 'black', 'yellow']);
+        $left = INF;
+        foreach ([1, 2, 4, 8] as $coats) {
+            $now = $after("spray-colour {$jar} on hull, {$coats} coats")->of(Spot::Face)->differenceTo(jarOf($jar));
+            expect($now)->toBeLessThanOrEqual($left + 0.05);
+            $left = $now;
+        }
+        // A clear coat never lightens a dark face by more than two.
+        foreach ($before->clear === null ? ['matte', 'satin', 'gloss'] : ['gloss'] as $sheen) {
+            $clear = $after("clear-coat {$sheen} on hull")->of(Spot::Face)->l;
+            expect($clear)->toBeLessThanOrEqual($before->of(Spot::Face)->l + 2.0);
+        }
+        // More dust is nearer to dust, and its colour lies on the line in light between ground and dust.
+        $dust = jarOf('dust');
+        $steps .= $before->clear === null ? '' : "\nclear-coat matte on hull";
+        $bare = forecast($steps)->atEnd('hull');
+        $one = $after('dry-pigment dust on hull');
+        $two = $after("dry-pigment dust on hull\ndry-pigment dust on hull");
+        foreach ([Spot::Face, Spot::Recess, Spot::Lower] as $spot) {
+            $from = $bare->lights[$spot->value]->bands();
+            $to = Light::ground(Upsampler::reflectanceOf($dust))->bands();
+            foreach ([$one, $two] as $seen) {
+                $shares = [];
+                foreach ($seen->lights[$spot->value]->bands() as $band => $is) {
+                    if (abs($to[$band] - $from[$band]) > 0.01) {
+                        $shares[] = ($is - $from[$band]) / ($to[$band] - $from[$band]);
+                    }
+                }
+                expect($shares === [] || max($shares) - min($shares) < 1e-6)->toBeTrue();
+            }
+            expect(abs($two->of($spot)->l - $dust->l))->toBeLessThanOrEqual(abs($one->of($spot)->l - $dust->l) + 1e-6);
+        }
+        // Nothing leaves what a surface can throw back.
+        foreach ([...$one->lights, ...$two->lights] as $light) {
+            expect(min($light->bands()))->toBeGreaterThanOrEqual(0.0)
+                ->and(max($light->bands()))->toBeLessThanOrEqual(1.0);
+        }
+    }
 });

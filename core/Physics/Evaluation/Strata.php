@@ -26,7 +26,7 @@ final class Strata
      * @param  Zone  $zone  one of those that have these strata, for its materials
      * @param  list<Layer>  $layers
      * @param  list<int>  $journey  indexes of the steps that have gone over it
-     * @param  int|null  $release  place in $layers of a release film that waits to be worked
+     * @param  Release|null  $release  the release film that can be worked; null: there is none, or it is sealed
      * @param  int|null  $maskedBy  index of the step that put masks on
      * @param  int|null  $maskedAt  the minute at which they were on
      * @param  int|null  $closedBy  index of the step that closed it off from brush and spray
@@ -37,7 +37,7 @@ final class Strata
         public readonly Zone $zone,
         public readonly array $layers = [],
         public readonly array $journey = [],
-        public readonly ?int $release = null,
+        public readonly ?Release $release = null,
         public readonly ?int $maskedBy = null,
         public readonly ?int $maskedAt = null,
         public readonly ?int $closedBy = null,
@@ -74,12 +74,16 @@ final class Strata
                 $layers = $into === [] ? $layers : self::reopened($layers, $into, $layer);
                 $layers[] = $layer;
             }
+            $release = $this->release;
+            if ($release !== null && $layer !== null && $this->isSealedBy($layer)) {
+                $release = $release->sealedOn($work->step->extent);
+            }
 
             return new self(
                 $this->zone,
                 $layers,
                 $journey,
-                $this->release,
+                $release,
                 $this->maskedBy,
                 $this->maskedAt,
                 $closedBy,
@@ -87,7 +91,12 @@ final class Strata
                 $this->broken,
             );
         }
-        if ($work->kind->is(Nature::LiftOff) && $this->releaseFilm()?->film === BinderFamily::Salt) {
+        $extent = $work->step->extent;
+        if (
+            $work->kind->is(Nature::LiftOff) &&
+            $this->releaseFilm()?->film === BinderFamily::Salt &&
+            $this->release?->workedOn($extent)->holdsStill(array_column($this->zone->panels, 'id')) === false
+        ) {
             return $this->withoutSalt()->after($work, $layer, $end, $into);
         }
         $release = $this->release;
@@ -98,14 +107,13 @@ final class Strata
             $layers = self::cleaned($layers, $into, $end);
         } elseif ($layer !== null) {
             $layers[] = $layer;
-            $release = $layer->kind->is(Nature::ReleaseFilm) ? count($layers) - 1 : $release;
-        } elseif ($work->kind->is(Nature::LiftOff)) {
-            $release = null;
-            $broken += $this->brokenByLifting();
-        } elseif ($work->kind->is(Nature::Abrade)) {
+            $release = $layer->kind->is(Nature::ReleaseFilm) ? Release::laidAt(count($layers) - 1) : $release;
+        } elseif ($work->kind->isAny(Nature::LiftOff, Nature::Abrade)) {
             // Rubbing the colour is another way of working the film below it.
-            $broken += $this->release === null ? $this->brokenByRubbing() : $this->brokenByLifting();
-            $release = null;
+            $broken += $release === null
+                ? ($work->kind->is(Nature::Abrade) ? $this->brokenByRubbing() : [])
+                : $this->brokenByLifting($release->place);
+            $release = $release?->workedOn($extent);
         }
         if ($work->kind->is(Nature::WarmAir)) {
             $layers = array_map(static fn (Layer $one) => $one->blownDry($end), $layers);
@@ -171,7 +179,7 @@ final class Strata
     /** Salt is brushed off with the chips and leaves nothing; what lay on it is broken where it was. */
     private function withoutSalt(): self
     {
-        $place = (int) $this->release;
+        $place = $this->release === null ? 0 : $this->release->place;
         $layers = $this->layers;
         array_splice($layers, $place, 1);
         $broken = array_filter($this->broken, static fn (int $at) => $at < $place, ARRAY_FILTER_USE_KEY);
@@ -192,11 +200,15 @@ final class Strata
     }
 
     /** @return array<int, true> the release film and all above it, where chips are lifted */
-    private function brokenByLifting(): array
+    private function brokenByLifting(int $place): array
     {
-        return $this->release === null
-            ? []
-            : array_fill_keys(range($this->release, count($this->layers) - 1), true);
+        return array_fill_keys(range($place, count($this->layers) - 1), true);
+    }
+
+    /** Once chips have been lifted, a whole coat of anything keeps the water off the film that is left. */
+    private function isSealedBy(Layer $layer): bool
+    {
+        return ! $layer->letsThrough() && $this->release?->isWorkedOn($layer->extent) === true;
     }
 
     /** @return array<int, true> the topmost whole colour and what lies on it, where it is rubbed or scratched */
@@ -293,7 +305,7 @@ final class Strata
     public function withinReachOf(Work $work): array
     {
         return $work->kind->is(Nature::LiftOff) && $this->release !== null
-            ? $this->reachFrom($this->release - 1)[0]
+            ? $this->reachFrom($this->release->place - 1)[0]
             : $this->exposed();
     }
 
@@ -309,16 +321,16 @@ final class Strata
         return null;
     }
 
-    /** The release film that waits to be worked; null: there is none. */
+    /** The release film that can be worked; null: there is none. */
     public function releaseFilm(): ?Layer
     {
-        return $this->release === null ? null : $this->layers[$this->release];
+        return $this->release === null ? null : $this->layers[$this->release->place];
     }
 
     /** @return list<Layer> the layers on top of the waiting release film, lowest first */
     public function aboveRelease(): array
     {
-        return $this->release === null ? [] : array_slice($this->layers, $this->release + 1);
+        return $this->release === null ? [] : array_slice($this->layers, $this->release->place + 1);
     }
 
     public function top(): ?Layer

@@ -30,7 +30,7 @@ final class LiftOffCoatTooTough extends RuleBase
 
     public function examine(Situation $situation, Strata $below): ?Finding
     {
-        $film = $below->release === null ? null : $below->layers[$below->release]->film;
+        $film = $below->releaseFilm()?->film;
         if ($film === BinderFamily::Salt) {
             return null;
         }

@@ -32,13 +32,14 @@ final class LiftOffWindowMissed extends RuleBase
 
     public function examine(Situation $situation, Strata $below): ?Finding
     {
-        if ($below->release === null) {
+        $film = $below->releaseFilm();
+        if ($film === null) {
             return null;
         }
 
         return $situation->kind->is(Nature::LiftOff)
             ? $this->worked($situation, $below, $below->aboveRelease())
-            : $this->coated($situation, $below, $below->layers[$below->release]);
+            : $this->coated($situation, $below, $film);
     }
 
     public function remedies(Finding $finding, Workbench $bench): array

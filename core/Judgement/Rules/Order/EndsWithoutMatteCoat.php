@@ -28,7 +28,8 @@ final class EndsWithoutMatteCoat extends EndRule implements JourneyRule
     public function conclude(Plan $plan, Strata $zone, array $times): ?Finding
     {
         $top = $zone->top();
-        if ($top === null || $zone->zone->kind->mayShine() || $zone->release !== null) {
+        $waits = $zone->release?->isWorkedOn(null) === false;
+        if ($top === null || $zone->zone->kind->mayShine() || $waits) {
             return null;
         }
         $sheen = $zone->sheen();

@@ -29,7 +29,8 @@ final class LiftOffLayerSealedIn extends RuleBase
     {
         $film = $below->releaseFilm();
         // The first coat seals it in; the next ones change nothing.
-        if ($film === null || $below->lastStepOf(Nature::ClearCoat) > $film->stepIndex) {
+        $isWorked = $below->release?->isWorkedOn($situation->step->extent) === true;
+        if ($film === null || $isWorked || $below->lastStepOf(Nature::ClearCoat) > $film->stepIndex) {
             return null;
         }
         $number = $film->stepIndex + 1;

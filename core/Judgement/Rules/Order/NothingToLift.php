@@ -30,7 +30,8 @@ final class NothingToLift extends RuleBase
 
     public function examine(Situation $situation, Strata $below): ?Finding
     {
-        if ($below->release === null) {
+        $film = $below->releaseFilm();
+        if ($film === null || $below->release?->isOpenOn($situation->step->extent) !== true) {
             return $this->finding(
                 Severity::Stop,
                 $situation,
@@ -39,8 +40,6 @@ final class NothingToLift extends RuleBase
                 ['film' => null],
             );
         }
-
-        $film = $below->layers[$below->release];
         if ($situation->step->application === Application::Dry && $film->film !== BinderFamily::Salt) {
             return $this->finding(
                 Severity::Stop,
@@ -68,7 +67,7 @@ final class NothingToLift extends RuleBase
                 $situation,
                 $below,
                 'Nothing lies on the chipping film yet: it would only be washed off.',
-                ['film' => $below->layers[$below->release]->stepId],
+                ['film' => $film->stepId],
             )
             : null;
     }
@@ -82,7 +81,7 @@ final class NothingToLift extends RuleBase
                 return false;
             }
         }
-        foreach (array_slice($below->layers, 0, (int) $below->release) as $layer) {
+        foreach (array_slice($below->layers, 0, $below->release === null ? 0 : $below->release->place) as $layer) {
             if ($layer->kind->is(Nature::Colour)) {
                 return true;
             }

@@ -26,6 +26,8 @@ final readonly class Step
      * @param  Load|null  $load  how much liquid; null: as much as the technique usually brings
      * @param  Merge|null  $merge  what it is worked into; null: into what is open, as its medium does
      * @param  list<Acceptance>  $accepted  rules that are broken here knowingly
+     * @param  Amount|null  $amount  how thick dust, mud, grime or rust lies there; null: as is usual
+     * @param  int|null  $thinnerShare  per cent of thinner in what is laid, 0 to 95; null: as is usual
      * @param  SittingWish|null  $sitting  whether it goes with the step before; null: as its medium does
      * @param  bool  $locked  whether it stays as it is when others are drafted anew
      */
@@ -45,6 +47,8 @@ final readonly class Step
         public ?Extent $extent = null,
         public ?Merge $merge = null,
         public ?SittingWish $sitting = null,
+        public ?Amount $amount = null,
+        public ?int $thinnerShare = null,
         public bool $locked = false,
     ) {
     }

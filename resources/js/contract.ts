@@ -180,6 +180,10 @@ export const stepSchema = z.object({
             into: z.string().nullable(),
         })
         .nullable(),
+    /** How thick dust, mud, grime or rust lies where it lies; null: as is usual. */
+    amount: z.string().nullable(),
+    /** Per cent of thinner in what is laid; null: as is usual. */
+    thinnerShare: z.number().nullable(),
     /** Whether it is done in one sitting with the step before, or at another time; null: as its medium does. */
     sitting: z.enum(['joined', 'apart']).nullable(),
     /** How much liquid reaches the surface; null: as much as the technique usually brings. */
@@ -698,6 +702,8 @@ export const techniqueSchema = z.object({
     application: z.string(),
     coverage: z.string(),
     coats: z.number(),
+    /** Lies thin or thick where it lies, as dust does. */
+    hasAmount: z.boolean(),
     purpose: z.string(),
     /** What painters call it besides its name. */
     words: z.array(z.string()),

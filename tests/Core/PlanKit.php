@@ -9,6 +9,7 @@ use Ulvrach\Judgement\Rules\Verdict;
 use Ulvrach\Light\Colour\Lab;
 use Ulvrach\Physics\Evaluation\Walk;
 use Ulvrach\Plan\Acceptance;
+use Ulvrach\Plan\Amount;
 use Ulvrach\Plan\BenchConditions;
 use Ulvrach\Plan\Build;
 use Ulvrach\Plan\CleanUpPass;
@@ -47,8 +48,8 @@ use Ulvrach\Stuff\Technique\TechniqueLibrary;
  *     technique [product] on zone zone … [, option …]
  *
  * with options "wait 2h", "clean spirit 30min", "scrub white-spirit 30min", "2 coats", "by brush", "load flood", "at
- * edges fittings", "over 20", "panels port bow", "into s4", "apart", "thinned acetone", "done 2026-11-20T10:00",
- * "begun 2026-11-20T09:00", "accept RULE", "passed RULE", "failed RULE". Zones and products are the ones below; a plan
+ * edges fittings", "over 20", "amount heavy", "thinner 65", "panels port bow", "into s4", "apart", "thinned acetone",
+ * "done 2026-11-20T10:00", "begun 2026-11-20T09:00", "accept RULE", "passed RULE", "failed RULE". Zones and products are the ones below; a plan
  * has the zones it names, and those of a line "also zone zone". "scale 72", "service 2 months", "terrain snow",
  * "humidity 85" and "degrees 12" tell its story.
  */
@@ -876,6 +877,8 @@ final class PlanKit
             'load' => null,
             'extent' => null,
             'merge' => null,
+            'amount' => null,
+            'thinnerShare' => null,
             'logged' => [],
             'accepted' => [],
         ];
@@ -898,6 +901,8 @@ final class PlanKit
             load: $options['load'],
             extent: $options['extent'],
             merge: $options['merge'],
+            amount: $options['amount'],
+            thinnerShare: $options['thinnerShare'],
         );
 
         return [$step, $options['logged']];
@@ -932,6 +937,8 @@ final class PlanKit
             $words[0] === 'panels' => ['extent' => new Extent(null, [], array_slice($words, 1))],
             $words[0] === 'into' => ['merge' => new Merge($words[1])],
             $words[0] === 'apart' => ['merge' => new Merge(null)],
+            $words[0] === 'amount' => ['amount' => Amount::from($words[1])],
+            $words[0] === 'thinner' => ['thinnerShare' => (int) $words[1]],
             $words[0] === 'over' => ['extent' => new Extent((int) $words[1], [])],
             $words[0] === 'by' => ['by' => Application::from($words[1])],
             $words[0] === 'thinned' => ['thinner' => $carrier($words[1])],

@@ -21,11 +21,36 @@ describe('the settings of a step', () => {
     it.each([
         ['Applied', 'by brush', { application: 'brush' }],
         ['Thinned with', 'water', { thinner: 'water' }],
-        ['How much', 'a mist, nearly dry', { load: 'mist' }],
+        ['How wet', 'a mist, nearly dry', { load: 'mist' }],
     ])('are saved as soon as they are chosen: %s', async (label, choice, changes) => {
         settingsOf(step('a'))
         await userEvent.selectOptions(screen.getByLabelText(label), choice)
         expect(edit).toHaveBeenCalledExactlyOnceWith(replaced(step('a', changes)))
+    })
+    it('say how thin it is laid', async () => {
+        settingsOf(step('a'))
+        const thinner = screen.getByLabelText(/^Thinner in it/)
+        await userEvent.type(thinner, '65{Enter}')
+        expect(edit).toHaveBeenLastCalledWith(replaced(step('a', { thinnerShare: 65 })))
+        await userEvent.clear(thinner)
+        await userEvent.type(thinner, '120{Enter}')
+        expect(edit).toHaveBeenCalledTimes(1)
+    })
+    it('say how much dust there is, by name and by a step, and only of what has an amount', async () => {
+        const { unmount } = settingsOf(step('a'))
+        expect(screen.queryByLabelText('How much')).toBeNull()
+        unmount()
+        const dusty = step('d', { technique: 'dry-pigment', amount: 'heavy' })
+        const { rerender } = settingsOf(dusty)
+        await userEvent.selectOptions(screen.getByLabelText('How much'), 'a breath of it')
+        expect(edit).toHaveBeenLastCalledWith(replaced({ ...dusty, amount: 'breath' }))
+        await userEvent.click(screen.getByRole('button', { name: 'More of it (+)' }))
+        expect(edit).toHaveBeenLastCalledWith(replaced({ ...dusty, amount: 'caked' }))
+        await userEvent.click(screen.getByRole('button', { name: 'Less of it (−)' }))
+        expect(edit).toHaveBeenLastCalledWith(replaced({ ...dusty, amount: 'settled' }))
+        const caked = { ...dusty, amount: 'caked' as const }
+        rerender(<StepSettings plan={plan([caked])} library={library} step={caked} edit={edit} />)
+        expect(screen.getByRole('button', { name: 'More of it (+)' })).toBeDisabled()
     })
     it('say where on its zones it goes, and take it back', async () => {
         const { unmount } = settingsOf(step('a'))

@@ -96,6 +96,7 @@ final class LibraryController
             'application' => $technique->application->value,
             'coverage' => $technique->coverage->value,
             'coats' => $technique->coats,
+            'hasAmount' => $technique->role->hasAmount(),
             'purpose' => $technique->purpose,
             'words' => PaintersWords::of($technique->code),
             'cleanUp' => $technique->cleanUp === null

@@ -64,7 +64,9 @@ final class Finish
                         zones: $together,
                         colour: $shown,
                         // A share of the zone is strength for work in spots, and outline for patches of paint.
-                        amount: $effect === Effect::Patches ? $amount : $amount * self::share($step),
+                        amount: $effect === Effect::Patches
+                            ? $amount
+                            : $amount * self::share($step) * self::times($technique, $step),
                         isSoft: $isSoft,
                         places: $step->extent === null ? [] : $step->extent->places,
                         panels: $step->extent === null ? [] : $step->extent->panels,
@@ -104,6 +106,12 @@ final class Finish
         $share = $step->extent?->share;
 
         return $share === null ? 1.0 : min(1.6, $share / self::USUAL_SHARE);
+    }
+
+    /** How many times as thick as usual it lies where it lies. */
+    private static function times(Technique $technique, Step $step): float
+    {
+        return $technique->role->hasAmount() ? $step->amount?->times() ?? 1.0 : 1.0;
     }
 
     /**

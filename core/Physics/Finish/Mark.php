@@ -17,7 +17,8 @@ final readonly class Mark
      * @param  int|null  $until  index of the step that takes it off; null: it stays
      * @param  list<string>  $zones  ids
      * @param  Lab|null  $colour  of the film, or of what is uncovered; null: none of its own
-     * @param  float  $amount  how much of the ground it covers, or how strong it is: 0 to 1
+     * @param  float  $amount  how much of the ground it covers, or how strong it is: 0 to 1, more where it is
+     *   caked
      * @param  bool  $isSoft  its edge runs out, as from an airbrush
      * @param  list<Place>  $places  where alone it lies; empty: wherever such work goes
      * @param  int|null  $share  per cent of the zones that patches take; null: as usual

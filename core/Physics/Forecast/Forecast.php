@@ -10,6 +10,7 @@ use Ulvrach\Physics\Evaluation\Walk;
 use Ulvrach\Physics\Finish\Effect;
 use Ulvrach\Physics\Finish\Finish;
 use Ulvrach\Physics\Finish\Mark;
+use Ulvrach\Plan\Supply\Thinning;
 use Ulvrach\Stuff\Chemistry\Load;
 use Ulvrach\Stuff\Material\Product;
 use Ulvrach\Stuff\Technique\Coverage;
@@ -216,6 +217,7 @@ final class Forecast
         $technique = TechniqueLibrary::get($step->technique);
         $load = $this->loadOf($mark);
         $weight = $load === null ? 1.0 : self::weight($load);
+        $thin = $product === null ? 1.0 : Thinning::ofUsual($step, $technique, $product->material);
 
         return Stroke::of(
             mark: $mark,
@@ -226,6 +228,7 @@ final class Forecast
             coats: max(1, $step->coats),
             ofUsual: max(1, $step->coats) / $technique->coats,
             weight: $weight,
+            thin: $thin,
             strength: $load === null ? 1.0 : $weight / self::weight($technique->loadBy($step->application)),
             isMist: $load === Load::Mist,
             isStain: $technique->kind->is(Nature::Wash),

@@ -43,6 +43,7 @@ final readonly class Stroke
      * @param  float  $amount  that the mark has where it lies
      * @param  float  $ofUsual  coats, for each that the technique usually takes
      * @param  float  $weight  of one coat, a sprayed one being 1
+     * @param  float  $thin  paint in it, against what is usual: less where it is thinned more
      * @param  float  $strength  how much more is laid than the work usually brings
      * @param  bool  $isStain  a wash that has stayed in the pores of faces: grains of it, not a film
      */
@@ -54,6 +55,7 @@ final readonly class Stroke
         int $coats,
         float $ofUsual,
         float $weight,
+        float $thin,
         float $strength,
         bool $isMist,
         bool $isStain,
@@ -62,7 +64,8 @@ final readonly class Stroke
         $covers = $effect === Effect::Coat || $effect === Effect::Patches;
         $hides = $material === null ? 0.9 : HidingPower::of($material);
         $isThin = $material !== null && $hides <= Laid::THIN;
-        $thick = $covers ? $amount * $coats * $weight : $amount * $strength * match (true) {
+        $strength *= $thin;
+        $thick = $covers ? $amount * $coats * $weight * $thin : $amount * $strength * match (true) {
             $isThin => Laid::FLOODED,
             $material === null => 1.0,
             default => Laid::thinned($effect, $material->family),

@@ -6,6 +6,7 @@ namespace Ulvrach\Plan\File;
 
 use Ulvrach\Light\Colour\Lab;
 use Ulvrach\Plan\Acceptance;
+use Ulvrach\Plan\Amount;
 use Ulvrach\Plan\BenchConditions;
 use Ulvrach\Plan\Build;
 use Ulvrach\Plan\CleanUpPass;
@@ -67,6 +68,8 @@ use Ulvrach\Stuff\Technique\TechniqueLibrary;
  *   extent?: ExtentData|null,
  *   merge?: MergeData|null,
  *   sitting?: string|null,
+ *   amount?: string|null,
+ *   thinnerShare?: int|float|null,
  *   thinner?: string|null,
  *   cleanUp?: list<PassData>,
  *   waitMinutes?: int|float|null,
@@ -350,6 +353,8 @@ final class PlanReader
             extent: isset($data['extent']) ? self::extent($data['extent']) : null,
             merge: isset($data['merge']) ? new Merge($data['merge']['into']) : null,
             sitting: isset($data['sitting']) ? SittingWish::from($data['sitting']) : null,
+            amount: isset($data['amount']) ? Amount::from($data['amount']) : null,
+            thinnerShare: isset($data['thinnerShare']) ? (int) $data['thinnerShare'] : null,
             locked: $data['locked'] ?? false,
         );
     }

@@ -182,6 +182,8 @@ final class PlanWriter
                 ],
             'merge' => $step->merge === null ? null : ['into' => $step->merge->into],
             'sitting' => $step->sitting?->value,
+            'amount' => $step->amount?->value,
+            'thinnerShare' => $step->thinnerShare,
             'thinner' => $step->thinner?->value,
             'cleanUp' => array_map(
                 static fn (CleanUpPass $pass) => [

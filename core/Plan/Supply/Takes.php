@@ -29,6 +29,17 @@ final class Takes
     /** Parts of the zone that a partial coat such as a mottle or a camouflage colour takes. */
     private const PARTIAL = 0.5;
 
+    /** Of the paste that mud takes, how much specks of it take that are flung up. */
+    private const FLUNG = 0.1;
+
+    /** In 100 cm²: a patch to try something on is as large as a stamp; and ml that stay in the brush for it. */
+    private const PATCH = 0.02;
+
+    private const PATCH_STAYS = 0.03;
+
+    /** ml on 100 cm², of grains that lie closer than a film. */
+    private const SALT = 0.5;
+
     /** What is laid by the sheet, the strip or the stick, and not by volume. */
     private const NO_VOLUME = [
         BinderFamily::DecalFilm,
@@ -51,10 +62,13 @@ final class Takes
                 continue;
             }
             $technique = TechniqueLibrary::get($step->technique);
-            $area = $plan->areaOf($step) / 100.0 * self::share($plan, $step, $technique);
-            $onModel = $sets * $area * self::wetFilm($step, $technique) * self::coats($step, $technique);
-            $laid = $own * ($onModel / self::arrives($step->application) + self::stays($step->application));
-            $share = self::paintShare($step, $technique, $product->material);
+            $isPatch = $technique->kind->is(Nature::TestPatch);
+            $area = $isPatch ? self::PATCH : $plan->areaOf($step) / 100.0 * self::share($plan, $step, $technique);
+            $film = self::wetFilm($step, $technique, $product->material->family);
+            $onModel = $sets * $area * $film * self::coats($step, $technique);
+            $stays = $isPatch ? self::PATCH_STAYS : self::stays($step->application);
+            $laid = $own * ($onModel / self::arrives($step->application) + $stays);
+            $share = Thinning::paintShare($step, $technique, $product->material);
             $takes[] = new Take(
                 index: $index,
                 product: $product,
@@ -95,7 +109,10 @@ final class Takes
         }
 
         return $percent !== null ? $percent / 100.0 : match (true) {
-            ($step->extent->places ?? []) !== [], $technique->kind->is(Nature::Spots) => self::SPOTS / 100.0,
+            ($step->extent->places ?? []) !== [] => self::SPOTS / 100.0,
+            // A tilt is painted all over, though it is a small thing among the zones.
+            $technique->coverage === Coverage::Whole => 1.0,
+            $technique->kind->is(Nature::Spots) => self::SPOTS / 100.0,
             $technique->kind->is(Nature::Shade) => self::PARTIAL,
             $technique->coverage === Coverage::Partial => self::PARTIAL,
             default => 1.0,
@@ -103,11 +120,19 @@ final class Takes
     }
 
     /** ml on 100 cm², of what is laid wet. */
-    private static function wetFilm(Step $step, Technique $technique): float
+    private static function wetFilm(Step $step, Technique $technique, BinderFamily $family): float
     {
-        $usual = $technique->kind->wetFilm ?? self::film($step->application);
+        $usual = match (true) {
+            $family === BinderFamily::Salt => self::SALT,
+            // Specks are flung from a brush that is all but dry.
+            $technique->kind->is(Nature::Mud) && $technique->load !== Load::Brushed => self::FLUNG *
+                ($technique->kind->wetFilm ?? 0.0),
+            default => $technique->kind->wetFilm ?? self::film($step->application),
+        };
 
-        return $usual * match ($step->load) {
+        $amount = $technique->role->hasAmount() ? $step->amount?->times() ?? 1.0 : 1.0;
+
+        return $usual * $amount * match ($step->load) {
             Load::Dab => 0.2,
             Load::Mist => 0.5,
             Load::Flood => 2.0,
@@ -153,29 +178,6 @@ final class Takes
             Application::Can => 1.0,
             Application::Brush, Application::Sponge => 0.15,
             Application::Scrub, Application::Dry => 0.05,
-        };
-    }
-
-    /** Of what is laid, how much comes from the jar; the rest is thinner. */
-    private static function paintShare(Step $step, Technique $technique, Material $material): float
-    {
-        if (! in_array($material->family, [...BinderFamily::paints(), BinderFamily::ArtistOil], true)) {
-            return 1.0;
-        }
-        $isReady = $material->sheen === null && $material->family !== BinderFamily::ArtistOil;
-
-        return match (true) {
-            // Washes and filters come as they are used.
-            $isReady, $step->application === Application::Can, $step->application === Application::Dry => 1.0,
-            $technique->kind->paint !== null => $technique->kind->paint,
-            $material->family === BinderFamily::ArtistOil => 0.9,
-            $step->application !== Application::Airbrush => 0.9,
-            $material->isClear() => 0.7,
-            default => match ($material->family) {
-                BinderFamily::Lacquer => 0.4,
-                BinderFamily::AlcoholAcrylic, BinderFamily::Enamel => 0.5,
-                default => 0.6,
-            },
         };
     }
 

@@ -22,6 +22,12 @@ enum ColourRole: string
     case Dust = 'dust';
     case Mud = 'mud';
 
+    /** Lies thin or thick where it lies: a breath of it, or caked. */
+    public function hasAmount(): bool
+    {
+        return $this->isEarth() || $this === self::Rust || $this === self::Grime;
+    }
+
     /** Dust and mud come from one ground. */
     public function isEarth(): bool
     {

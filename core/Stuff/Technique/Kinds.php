@@ -97,7 +97,6 @@ final class Kinds
             new Kind(
                 code: TechniqueKind::ReleaseFilm,
                 natures: [Nature::ReleaseFilm, Nature::LeavesFilm, Nature::LocksIn],
-                wetFilm: 0.5,
                 question: 'are all chips lifted that shall be?',
             ),
             new Kind(

@@ -11,6 +11,7 @@ use Ulvrach\Judgement\Rules\SchoolQuestion;
 use Ulvrach\Judgement\Rules\Severity;
 use Ulvrach\Plan\Acceptance;
 use Ulvrach\Plan\Ambition;
+use Ulvrach\Plan\Amount;
 use Ulvrach\Plan\BenchConditions;
 use Ulvrach\Plan\Build;
 use Ulvrach\Plan\CleanUpPass;
@@ -168,6 +169,8 @@ final class Sequence
                 default => new Merge($this->chance->one($before)),
             },
             sitting: $this->chance->one([null, null, null, ...SittingWish::cases()]),
+            amount: $this->chance->one([null, null, null, ...Amount::cases()]),
+            thinnerShare: $this->chance->one([null, null, null, 0, 50, 95]),
             locked: $this->chance->once(6),
         );
     }

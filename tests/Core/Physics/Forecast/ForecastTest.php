@@ -13,6 +13,7 @@ use Ulvrach\Physics\Forecast\Forecast;
 use Ulvrach\Physics\Forecast\Laid;
 use Ulvrach\Physics\Forecast\Light;
 use Ulvrach\Physics\Forecast\Spot;
+use Ulvrach\Plan\Amount;
 use Ulvrach\Plan\File\PlanReader;
 use Ulvrach\Stuff\Chemistry\Sheen;
 
@@ -214,6 +215,31 @@ it('is as strong on a tenth of a zone as on all of it', function (string $work) 
     'dry-pigment dust on hull',
     'brush-chips brown on hull',
     'mud-paste mud on hull',
+]);
+
+it('shows more, never less, of what there is more of', function (string $work) {
+    $seen = null;
+    $base = "prime primer on hull\nspray-colour brown on hull\nclear-coat satin on hull\n";
+    $bare = forecast($base)->atEnd('hull');
+    foreach (Amount::cases() as $amount) {
+        $now = forecast("{$base}{$work}, amount {$amount->value}")->atEnd('hull');
+        foreach ([Spot::Face, Spot::Recess, Spot::Lower, Spot::Streak] as $spot) {
+            $from = $bare->of($spot);
+            expect($now->of($spot)->differenceTo($from))
+                ->toBeGreaterThanOrEqual(($seen?->of($spot)->differenceTo($from) ?? 0.0) - 1e-6);
+        }
+        $seen = $now;
+    }
+    $light = forecast("{$base}{$work}, amount breath")->atEnd('hull');
+    expect($seen?->of(Spot::Lower)->differenceTo($light->of(Spot::Lower)) +
+        $seen?->of(Spot::Recess)->differenceTo($light->of(Spot::Recess)) +
+        $seen?->of(Spot::Streak)->differenceTo($light->of(Spot::Streak)))->toBeGreaterThan(5.0);
+})->with([
+    'dry-pigment dust on hull',
+    'dust-coat buffpaint on hull',
+    'mud-paste mud on hull',
+    'rust-wash orangewash on hull',
+    'grime-streak orangewash on hull',
 ]);
 
 /** @return list<string> a step each, on a ground that has seen something */

@@ -51,6 +51,38 @@ it('takes more on more, less in spots and on some panels, and more by can than b
         ->and(lastTake('pin-wash wash on hull, load flood')?->jarMl)->toBeGreaterThan($whole);
 });
 
+it('takes as many times as much as lies there', function () {
+    $of = static fn (string $options): float => (lastTake("mud-paste mud on hull{$options}")?->jarMl ?? 0.0) - 0.15;
+
+    expect($of(', amount breath'))->toEqualWithDelta(0.35 * $of(''), 1e-9)
+        ->and($of(', amount caked'))->toEqualWithDelta(4.0 * $of(''), 1e-9)
+        // Paint has no amount of that kind.
+        ->and(lastTake('spray-colour acrylic on hull, amount caked'))
+        ->toEqual(lastTake('spray-colour acrylic on hull'));
+});
+
+it('thins as a step says', function () {
+    $usual = lastTake('spray-colour acrylic on hull, 1 coats');
+    $thin = lastTake('spray-colour acrylic on hull, 1 coats, thinner 65');
+    $all = $usual?->jarMl + $usual?->thinnerMl;
+
+    expect($thin?->jarMl + $thin?->thinnerMl)->toEqualWithDelta($all, 1e-9)
+        ->and($thin?->jarMl)->toEqualWithDelta(0.35 * $all, 1e-9)
+        ->and(lastTake('enamel-wash wash on hull, thinner 50')?->thinnerMl)->toBeGreaterThan(0.0);
+});
+
+it('tells specks from paste, a tilt from spots, and a patch from a zone', function () {
+    expect(lastTake('mud-splash mud on hull, over 10')?->jarMl)
+        ->toBeLessThan(0.3 * (lastTake('mud-paste mud on hull, over 10')?->jarMl ?? 0.0))
+        ->and(lastTake('speckle mud on hull, over 2')?->jarMl)
+        ->toBeLessThan(lastTake('speckle mud on hull, over 20')?->jarMl)
+        ->and(lastTake('paint-canvas canvas on rolls')?->jarMl)
+        ->toBeGreaterThan(2.0 * (lastTake('paint-detail canvas on rolls')?->jarMl ?? INF) - 0.2)
+        ->and(lastTake('test-patch wash on hull')?->jarMl)->toBeLessThan(0.06)
+        ->and(lastTake('chipping-fluid fluid on hull, 1 coats')?->lostMl)
+        ->toEqualWithDelta(lastTake('spray-colour acrylic on hull, 1 coats')?->lostMl, 1e-9);
+});
+
 it('uses as it is what is sold ready, and thins what is not with what the step says', function () {
     expect(lastTake('enamel-wash wash on hull')?->thinnerMl)->toBe(0.0)
         ->and(lastTake('enamel-wash wash on hull')?->thinner)->toBeNull()

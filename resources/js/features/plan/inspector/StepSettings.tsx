@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query'
-import { Copy, FlaskConical, Pencil, Plus } from 'lucide-react'
+import { Copy, FlaskConical, Minus, Pencil, Plus } from 'lucide-react'
 import { memo, Suspense, useMemo, useState } from 'react'
 import { Link } from 'react-router'
 import { Button } from '@/design/Button'
@@ -20,6 +20,7 @@ import {
 } from '@/features/build'
 import { findableJars, findableTechnique } from '../jars/findables'
 import { familiesFor } from '../jars/jars'
+import { AMOUNT_WORDS, AMOUNTS, stepped } from '../state/amounts'
 import { fittingProducts, type PlanEdit } from '../state/edits'
 import { ExtentField } from './ExtentField'
 
@@ -148,7 +149,7 @@ const StepSettings = memo(function StepSettings({ plan, library, step, edit }: P
                         onCommit={(coats) => change({ coats: coats ?? 1 })}
                     />
                     <Select
-                        label="How much"
+                        label="How wet"
                         value={step.load ?? ''}
                         choices={LOADS}
                         onChange={(event) =>
@@ -165,8 +166,18 @@ const StepSettings = memo(function StepSettings({ plan, library, step, edit }: P
                             }
                         />
                     </div>
+                    <NumberField
+                        label="Thinner in it"
+                        unit="%"
+                        value={step.thinnerShare}
+                        min={0}
+                        max={95}
+                        placeholder="as usual"
+                        onCommit={(thinnerShare) => change({ thinnerShare })}
+                    />
                 </>
             )}
+            {technique.hasAmount && <AmountField amount={step.amount} onChange={(amount) => change({ amount })} />}
             {technique.families.length > 0 && (
                 <div className="col-span-2">
                     <ExtentField
@@ -261,6 +272,33 @@ const StepSettings = memo(function StepSettings({ plan, library, step, edit }: P
 })
 
 export default StepSettings
+
+/** How thick it lies where it lies: by name, or a step up and down. */
+function AmountField({ amount, onChange }: { amount: Step['amount']; onChange: (amount: Step['amount']) => void }) {
+    const less = stepped(amount, -1)
+    const more = stepped(amount, 1)
+    return (
+        <div className="col-span-2 flex items-end gap-1">
+            <div className="min-w-0 flex-1">
+                <Select
+                    label="How much"
+                    value={amount ?? ''}
+                    choices={[
+                        { value: '', label: 'as usual' },
+                        ...AMOUNTS.map((one) => ({ value: one, label: AMOUNT_WORDS[one] })),
+                    ]}
+                    onChange={({ target: { value } }) => onChange(AMOUNTS.find((one) => one === value) ?? null)}
+                />
+            </div>
+            <IconButton label="Less of it (−)" disabled={less === amount} onClick={() => onChange(less)}>
+                <Minus className="size-4" aria-hidden />
+            </IconButton>
+            <IconButton label="More of it (+)" disabled={more === amount} onClick={() => onChange(more)}>
+                <Plus className="size-4" aria-hidden />
+            </IconButton>
+        </div>
+    )
+}
 
 const APART = ':apart'
 

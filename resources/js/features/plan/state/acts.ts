@@ -32,6 +32,8 @@ export type StepActs = {
     /** Keeps the step under the cursor to a panel as well, or lets it go there no more. */
     togglePanel: (panel: string) => void
     done: () => void
+    /** Lays more or less of what has an amount. */
+    amount: (by: -1 | 1) => void
 }
 
 export type HistoryActs = { undo: () => void; redo: () => void }

@@ -12,6 +12,7 @@ import type {
     StepActs,
     VehicleActs,
 } from './acts'
+import { stepped } from './amounts'
 import { moveTo, newId, togglePanel, toggleZones } from './edits'
 import { isDone, stillBefore, toggleDone } from './record'
 import type { PlanState, PlanWork } from './usePlan'
@@ -114,6 +115,14 @@ function useStepActs(desk: Desk): StepActs {
         },
         toggle: (zones) => {
             if (step !== undefined) void work.edit([toggleZones(state.plan, step, zones)])
+        },
+        amount: (by) => {
+            const edits = targets
+                .filter((one) => techniqueOf(library, one.technique).hasAmount)
+                .map((one) => ({ ...one, amount: stepped(one.amount, by) }))
+                .filter((one) => one.amount !== state.plan.steps.find(({ id }) => id === one.id)?.amount)
+                .map((one) => ({ edit: 'replace-step' as const, step: one }))
+            if (edits.length > 0) void work.edit(edits, by > 0 ? 'Lay more of it' : 'Lay less of it')
         },
         togglePanel: (panel) => {
             if (step !== undefined) void work.edit([togglePanel(step, panel)])

@@ -49,9 +49,9 @@ use Ulvrach\Stuff\Technique\TechniqueLibrary;
  *
  * with options "wait 2h", "clean spirit 30min", "scrub white-spirit 30min", "2 coats", "by brush", "load flood", "at
  * edges fittings", "over 20", "amount heavy", "thinner 65", "panels port bow", "into s4", "apart", "thinned acetone",
- * "done 2026-11-20T10:00", "begun 2026-11-20T09:00", "accept RULE", "passed RULE", "failed RULE". Zones and products are the ones below; a plan
- * has the zones it names, and those of a line "also zone zone". "scale 72", "service 2 months", "terrain snow",
- * "humidity 85" and "degrees 12" tell its story.
+ * "done 2026-11-20T10:00", "begun 2026-11-20T09:00", "accept RULE", "passed RULE", "failed RULE". Zones and products
+ * are the ones below; a plan has the zones it names, and those of a line "also zone zone". "scale 72", "service 2
+ * months", "terrain snow", "humidity 85" and "degrees 12" tell its story.
  */
 final class PlanKit
 {

@@ -710,6 +710,16 @@ final class PlanKit
                 ),
             ),
             new Product(
+                id: 'darkrust',
+                name: 'Old rust',
+                material: new Material(
+                    family: BinderFamily::WaterborneAcrylic,
+                    carrier: Carrier::Water,
+                    sheen: Sheen::Matte,
+                    colour: Lab::fromHex('#4f2a1c'),
+                ),
+            ),
+            new Product(
                 id: 'chrome',
                 name: 'Chrome',
                 material: new Material(

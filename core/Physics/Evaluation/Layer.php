@@ -12,6 +12,7 @@ use Ulvrach\Stuff\Chemistry\Load;
 use Ulvrach\Stuff\Chemistry\Sheen;
 use Ulvrach\Stuff\Drying\DryingLaw;
 use Ulvrach\Stuff\Material\Product;
+use Ulvrach\Stuff\Technique\ColourRole;
 use Ulvrach\Stuff\Technique\Coverage;
 use Ulvrach\Stuff\Technique\Kind;
 use Ulvrach\Stuff\Technique\Nature;
@@ -257,6 +258,17 @@ final readonly class Layer
             CureState::Recoatable => $this->recoatableAt,
             CureState::SolventProof => $this->solventProofAt,
         };
+    }
+
+    /**
+     * Metal, however it was laid, by what is in it; a file of before metal was told apart has only the technique to go
+     * by.
+     */
+    public function shinesAsMetal(): bool
+    {
+        return $this->product->material->metallic ||
+            $this->kind->is(Nature::Metal) ||
+            ($this->film === BinderFamily::MetalPencil && $this->technique->role === ColourRole::Metal);
     }
 
     /** A clear coat is there to be attacked in place of what lies under it. */

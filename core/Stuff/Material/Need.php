@@ -29,6 +29,7 @@ final readonly class Need
      * @param  list<Lab>  $apartFrom  colours that it must not be taken for
      * @param  float  $by  CIEDE2000 that it has to keep from them
      * @param  bool  $hides  whether it has to be paint: a wash of the same binder leaves the sheen below and is none
+     * @param  Purpose|null  $purpose  that it has to serve; null: none in particular
      */
     private function __construct(
         public array $families,
@@ -41,6 +42,7 @@ final readonly class Need
         public array $apartFrom = [],
         public float $by = 0.0,
         public bool $hides = false,
+        public ?Purpose $purpose = null,
     ) {
     }
 
@@ -59,6 +61,7 @@ final readonly class Need
             colour: $want?->colour === null ? null : Lab::fromHex($want->colour),
             within: $want?->anyColour === true ? INF : self::SAME_PURPOSE,
             hides: $technique->kind->is(Nature::Hides),
+            purpose: Purpose::of($technique),
         );
     }
 
@@ -112,6 +115,9 @@ final readonly class Need
     {
         $isOtherSheen = $this->sheenMatters && $material->sheen !== $this->sheen;
         if ($isOtherSheen || ! in_array($material->family, $this->families, true)) {
+            return false;
+        }
+        if ($this->purpose?->suits($material) === false) {
             return false;
         }
         if ($material->colour === null) {
@@ -173,6 +179,7 @@ final readonly class Need
             apartFrom: $changes['apartFrom'] ?? $this->apartFrom,
             by: $changes['by'] ?? $this->by,
             hides: $this->hides,
+            purpose: $this->purpose,
         );
     }
 }

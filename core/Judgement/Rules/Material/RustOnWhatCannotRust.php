@@ -27,10 +27,15 @@ final class RustOnWhatCannotRust extends RuleBase
         Nature::ReleaseFilm,
     ];
 
-    /** Degrees of hue, least chroma and L* of a ground that reads as rust where it is uncovered. */
+    /**
+     * Degrees of hue, chroma and L* of a ground that reads as rust where it is uncovered. Old rust is dark, and a dark
+     * colour has less chroma: it is held against its lightness.
+     */
     private const RUST_HUE = [30.0, 68.0];
 
-    private const RUST_CHROMA = 24.0;
+    private const RUST_CHROMA = 14.0;
+
+    private const CHROMA_OF_LIGHTNESS = 0.6;
 
     private const RUST_LIGHT = 58.0;
 
@@ -62,7 +67,7 @@ final class RustOnWhatCannotRust extends RuleBase
         $colour = $below->paint()?->colour();
         $isRust =
             $colour !== null &&
-            $colour->chroma() > self::RUST_CHROMA &&
+            $colour->chroma() > max(self::RUST_CHROMA, self::CHROMA_OF_LIGHTNESS * $colour->l) &&
             $colour->l < self::RUST_LIGHT &&
             $colour->hue() > self::RUST_HUE[0] &&
             $colour->hue() < self::RUST_HUE[1];

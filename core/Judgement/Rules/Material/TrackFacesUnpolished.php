@@ -13,6 +13,7 @@ use Ulvrach\Judgement\Rules\Severity;
 use Ulvrach\Physics\Evaluation\Strata;
 use Ulvrach\Plan\Plan;
 use Ulvrach\Plan\ZoneKind;
+use Ulvrach\Stuff\Technique\Coverage;
 use Ulvrach\Stuff\Technique\Nature;
 
 final class TrackFacesUnpolished extends EndRule implements JourneyRule
@@ -31,7 +32,8 @@ final class TrackFacesUnpolished extends EndRule implements JourneyRule
         if (
             $zone->zone->kind !== ZoneKind::Tracks ||
             count($zone->layers) < 2 ||
-            $zone->lastStepOf(Nature::Metal) >= 0
+            $zone->lastStepOf(Nature::Metal) >= 0 ||
+            self::isPolished($zone)
         ) {
             return null;
         }
@@ -42,6 +44,18 @@ final class TrackFacesUnpolished extends EndRule implements JourneyRule
             $zone,
             'The faces that run stay as dull as the rest.',
         );
+    }
+
+    /** By dry brush or pencil, too, where what is in the jar shines and does not cover all. */
+    private static function isPolished(Strata $zone): bool
+    {
+        foreach ($zone->layers as $layer) {
+            if ($layer->coverage !== Coverage::Whole && $layer->shinesAsMetal()) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     public function remedies(Finding $finding, Workbench $bench): array

@@ -21,7 +21,16 @@ final class MetalOverWash extends RuleBase
 
     public const EXPLANATION = 'Metal brushed over raised detail lies on top of the wash around it and hides its line.';
 
-    protected const WATCHES = [Nature::Metal];
+    protected const WATCHES = [Nature::Metal, Nature::Chips, Nature::Detail];
+
+    /** Metal, however it is laid; a chip of it is a speck, which hides no line. */
+    public function concerns(Situation $situation): bool
+    {
+        $isSpeck = $situation->kind->is(Nature::Chips) && $situation->technique->markMm !== null;
+
+        return $situation->kind->is(Nature::Metal) ||
+            (! $isSpeck && $situation->product?->material->metallic === true);
+    }
 
     public function examine(Situation $situation, Strata $below): ?Finding
     {

@@ -9,12 +9,9 @@ use Ulvrach\Judgement\Rules\Remedy\Workbench;
 use Ulvrach\Judgement\Rules\RuleBase;
 use Ulvrach\Judgement\Rules\RuleKind;
 use Ulvrach\Judgement\Rules\Severity;
-use Ulvrach\Physics\Evaluation\Layer;
 use Ulvrach\Physics\Evaluation\Situation;
 use Ulvrach\Physics\Evaluation\Strata;
-use Ulvrach\Stuff\Chemistry\BinderFamily;
 use Ulvrach\Stuff\Chemistry\Sheen;
-use Ulvrach\Stuff\Technique\ColourRole;
 use Ulvrach\Stuff\Technique\Nature;
 
 final class MetalUnderMatteCoat extends RuleBase
@@ -37,7 +34,7 @@ final class MetalUnderMatteCoat extends RuleBase
     public function examine(Situation $situation, Strata $below): ?Finding
     {
         foreach ($below->exposed() as $layer) {
-            if ($this->shines($layer)) {
+            if ($layer->shinesAsMetal()) {
                 $number = $layer->stepIndex + 1;
 
                 return $this->finding(
@@ -51,14 +48,6 @@ final class MetalUnderMatteCoat extends RuleBase
         }
 
         return null;
-    }
-
-    /** By what is in it; a file of before metal was told apart has only the technique to go by. */
-    private function shines(Layer $layer): bool
-    {
-        return $layer->product->material->metallic ||
-            $layer->kind->is(Nature::Metal) ||
-            ($layer->film === BinderFamily::MetalPencil && $layer->technique->role === ColourRole::Metal);
     }
 
     public function remedies(Finding $finding, Workbench $bench): array

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ulvrach\Plan;
 
 use Ulvrach\Stuff\Material\Product;
+use Ulvrach\Stuff\Technique\Nature;
 use Ulvrach\Stuff\Technique\TechniqueLibrary;
 
 /**
@@ -70,18 +71,25 @@ final readonly class Plan
         return $area;
     }
 
+    /** Part of the minutes for all of a zone that the smallest share of it takes: it is looked over all the same. */
+    private const LOOKED_OVER = 0.25;
+
     /** cm² that its minutes are counted by: those of busy faces count more often where they take longer. */
     public function workOf(Step $step): float
     {
-        if (! TechniqueLibrary::get($step->technique)->followsDetail()) {
-            return $this->areaOf($step);
+        $technique = TechniqueLibrary::get($step->technique);
+        // What lies in spots takes as long as it does however many there are: they are looked for all over.
+        $share = $technique->kind->is(Nature::Spots) ? null : $step->extent?->share;
+        $reach = $share === null ? 1.0 : max(self::LOOKED_OVER, $share / 100.0);
+        if (! $technique->followsDetail()) {
+            return $reach * $this->areaOf($step);
         }
         $work = 0.0;
         foreach ($step->zones as $zoneId) {
             $work += $this->zones[$zoneId]->areaCm2 * $this->zones[$zoneId]->kind->detail();
         }
 
-        return $work;
+        return $reach * $work;
     }
 
     public function productOf(Step $step): ?Product

@@ -22,6 +22,7 @@ final readonly class Story
      * @param  bool|null  $isExpressive  whether wear may be stronger than life; null: as the school has it
      * @param  array<string, array<string, float>>  $overrules  by zone and trace, 0 to 1: what somebody knows better
      * @param  Pose  $pose  on its base
+     * @param  list<Scene>  $scenes  where it stands in its life, in the order in which that came
      */
     public function __construct(
         public Lab $base,
@@ -35,6 +36,7 @@ final readonly class Story
         public ?bool $isExpressive = null,
         public array $overrules = [],
         public Pose $pose = Pose::Level,
+        public array $scenes = [],
     ) {
     }
 
@@ -53,6 +55,12 @@ final readonly class Story
         }
         if ($build->serviceMonths === 0 && $this->driving === Driving::Field) {
             $said[] = 'A vehicle fresh from the works has hardly been in the field: no chips, no rust.';
+        }
+        if (in_array(Scene::Desert, $this->scenes, true) && $this->weather === Weather::Wet) {
+            $said[] = 'Months in the desert are dry: its days of rain are told as a scene after them.';
+        }
+        if (in_array(Scene::FactoryFresh, $this->scenes, true) && ($build->serviceMonths ?? 0) > 1) {
+            $said[] = "Fresh from the works, and {$build->serviceMonths} months in service: the scene is believed.";
         }
         if ($this->more === [] && in_array($this->scheme, [Scheme::SoftEdged, Scheme::HardEdged], true)) {
             $said[] = 'A scheme of several colours needs a second one.';

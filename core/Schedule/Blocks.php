@@ -124,6 +124,26 @@ final readonly class Blocks
     }
 
     /**
+     * The windows between pieces that a solution which has missed some does not keep: one between two blocks may stand
+     * for several.
+     *
+     * @return list<Lag>
+     */
+    public function missedBy(Solution $laid): array
+    {
+        $pieces = $this->expanded($laid);
+        $missed = array_map($this->between(...), $laid->missed);
+        foreach ($this->pieces->lags as $lag) {
+            $between = $pieces->starts[$lag->to] - $pieces->ends[$lag->from];
+            if ($lag->max !== null && $between > $lag->max && ! in_array($lag, $missed, true)) {
+                $missed[] = $lag;
+            }
+        }
+
+        return $missed;
+    }
+
+    /**
      * @param  list<int>  $pieces
      * @return list<int> the blocks in which they are, in that order, each once
      */

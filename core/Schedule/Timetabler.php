@@ -98,7 +98,7 @@ final class Timetabler
             $blocks = Blocks::of($pieces, $sittings);
             try {
                 $laid = $solve($blocks);
-                $missed = array_map($blocks->between(...), $laid->missed);
+                $missed = $laid->missed === [] ? [] : $blocks->missedBy($laid);
                 foreach ($missed as $lag) {
                     $none = NoSchedule::windowsNotKept($pieces, [$lag]);
                     $conflicts[] = new Conflict($none->getMessage(), [$lag->from, $lag->to]);

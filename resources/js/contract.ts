@@ -40,6 +40,8 @@ export const buildFactsSchema = z.object({
             isExpressive: z.boolean().nullable(),
             /** How the model stands on its base. */
             pose: z.string(),
+            /** Where it stands in its life, in the order in which that came. */
+            scenes: z.array(z.string()),
             /** What the modeller knows better, 0 to 1. */
             overrules: z.array(
                 z.object({

@@ -16,6 +16,7 @@ use Ulvrach\Plan\Log\StepAsItWas;
 use Ulvrach\Plan\Log\Trial;
 use Ulvrach\Plan\Panel;
 use Ulvrach\Plan\Place;
+use Ulvrach\Plan\Scene;
 use Ulvrach\Plan\SchoolChoice;
 use Ulvrach\Plan\Step;
 use Ulvrach\Plan\Story;
@@ -89,6 +90,7 @@ final class Filled
                 'more' => [Lab::fromHex('#7a5a3c')],
                 'hasMarkings' => false,
                 'overrules' => ['hull' => ['chips' => 0.75]],
+                'scenes' => [Scene::Parade, Scene::DaysOfRain],
             ],
             SchoolChoice::class => [
                 'from' => 'clean-air',

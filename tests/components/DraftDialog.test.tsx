@@ -124,6 +124,18 @@ describe('the draft', () => {
         await userEvent.selectOptions(screen.getByLabelText('Its scheme'), 'one colour')
         await waitFor(() => expect(asked.at(-1)?.brief).toMatchObject({ scheme: 'plain', more: [] }))
     })
+    it('tells scenes in the order in which they are pressed, and takes them back', async () => {
+        const asked: { brief: Record<string, unknown> }[] = []
+        knows(asked)
+        open()
+        await userEvent.click(await screen.findByText('A scene: on parade, left for years …'))
+        await userEvent.click(screen.getByRole('button', { name: 'on parade' }))
+        await userEvent.click(screen.getByRole('button', { name: 'days of rain' }))
+        await waitFor(() => expect(asked.at(-1)?.brief).toMatchObject({ scenes: ['parade', 'days-of-rain'] }))
+        expect(screen.getByText('Scene: on parade, then days of rain')).toBeVisible()
+        await userEvent.click(screen.getByRole('button', { name: 'on parade', pressed: true }))
+        await waitFor(() => expect(asked.at(-1)?.brief).toMatchObject({ scenes: ['days-of-rain'] }))
+    })
     it('lets the modeller say how much of what is where', async () => {
         const asked: { brief: { overrules: unknown[] } }[] = []
         knows(asked)

@@ -75,10 +75,13 @@ final readonly class Exposure
 
     private Terrain $terrain;
 
+    private Scenery $scenery;
+
     public function __construct(Build $build, private Story $story, private bool $isExpressive)
     {
         $this->months = $build->serviceMonths ?? self::USUAL_MONTHS;
         $this->terrain = $build->terrain ?? Terrain::DryEarth;
+        $this->scenery = new Scenery($story->scenes);
     }
 
     /** @return array<string, Budget> by the code of the trace */
@@ -87,7 +90,9 @@ final readonly class Exposure
         $budgets = [];
         foreach (Trace::cases() as $trace) {
             $own = $this->story->overrules[$zone->id][$trace->value] ?? null;
-            [$amount, $reason] = $this->amountOf($trace, $zone);
+            [$natural, $reason] = $this->amountOf($trace, $zone);
+            [$amount, $scene] = $this->scenery->on($trace, $natural);
+            $reason = $scene === null ? $reason : ucfirst($scene).'.';
             $budgets[$trace->value] = $own === null
                 ? new Budget($trace, round(max(0.0, min(1.0, $amount)), 2), $reason)
                 : new Budget($trace, $own, 'As you have said it.', true);

@@ -8,6 +8,7 @@ use Ulvrach\Light\Colour\Lab;
 use Ulvrach\Plan\Ambition;
 use Ulvrach\Plan\Driving;
 use Ulvrach\Plan\Pose;
+use Ulvrach\Plan\Scene;
 use Ulvrach\Plan\Scheme;
 use Ulvrach\Plan\Story;
 use Ulvrach\Plan\Weather;
@@ -27,6 +28,7 @@ use Ulvrach\Stuff\Drying\Season;
  *   ambition: string,
  *   isExpressive?: bool|null,
  *   pose?: string,
+ *   scenes?: list<string>,
  *   overrules?: list<array{zone: string, trace: string, amount: int|float}>,
  * }
  */
@@ -52,6 +54,7 @@ final class StoryCodec
             isExpressive: $data['isExpressive'] ?? null,
             overrules: $overrules,
             pose: Pose::from($data['pose'] ?? Pose::Level->value),
+            scenes: array_map(Scene::from(...), $data['scenes'] ?? []),
         );
     }
 
@@ -76,6 +79,7 @@ final class StoryCodec
             'ambition' => $story->ambition->value,
             'isExpressive' => $story->isExpressive,
             'pose' => $story->pose->value,
+            'scenes' => array_map(static fn (Scene $scene) => $scene->value, $story->scenes),
             'overrules' => $overrules,
         ];
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ulvrach\Counsel\Draft\Internal;
 
 use Ulvrach\Counsel\Draft\Exposure;
+use Ulvrach\Counsel\Draft\Scenery;
 use Ulvrach\Counsel\Draft\Trace;
 use Ulvrach\Judgement\Rules\School;
 use Ulvrach\Plan\Ambition;
@@ -27,10 +28,16 @@ final readonly class Brief
 
     public Exposure $exposure;
 
+    public Composition $colours;
+
+    public Scenery $scenery;
+
     /** @param  list<Zone>  $zones  those that are drafted */
     public function __construct(public Build $build, public Story $story, private School $school, public array $zones)
     {
         $this->exposure = new Exposure($build, $story, $story->isExpressive ?? $this->answers('wear', 'expressive'));
+        $this->colours = new Composition($this);
+        $this->scenery = new Scenery($story->scenes);
     }
 
     public static function of(Plan $plan, Story $story): self

@@ -5,9 +5,10 @@ declare(strict_types=1);
 namespace Ulvrach\Counsel\Draft\Internal;
 
 use Ulvrach\Counsel\Draft\Trace;
-use Ulvrach\Light\Colour\Lab;
 use Ulvrach\Plan\Ambition;
-use Ulvrach\Plan\Terrain;
+use Ulvrach\Plan\Amount;
+use Ulvrach\Plan\Extent;
+use Ulvrach\Plan\Place;
 use Ulvrach\Plan\Weather;
 use Ulvrach\Plan\Zone;
 use Ulvrach\Plan\ZoneKind;
@@ -19,11 +20,10 @@ final readonly class Earthing
     /** From here on mud stands off the surface. */
     private const THICK = 0.45;
 
-    /** CIEDE2000 from which two earths are not one. */
-    private const ANOTHER_EARTH = 6.0;
+    /** Budgets from which on earth is settled, and heavy. */
+    private const SOME = 0.4;
 
-    /** CIEDE2000 within which every earth lies from every other. */
-    private const ANY_EARTH = 40.0;
+    private const MUCH = 0.75;
 
     private function __construct(private Laying $laying, private Brief $brief)
     {
@@ -39,9 +39,18 @@ final readonly class Earthing
                 $brief->where(static fn (Zone $zone) => ! $zone->depicts->rusts()),
             )),
             'Earth and rust in the links.',
+            $laying->tone('track-wash', $brief->colours->trackEarth()),
         );
         $laying->add('look-over', $brief->primed(), 'The last look before all is made matte.');
-        $laying->add('final-coat', $brief->primed(), 'One dull surface that holds dust; what shines comes after it.');
+        $sheen = $brief->scenery->sheen();
+        $laying->add(
+            'final-coat',
+            $brief->primed(),
+            $sheen === null
+                ? 'One dull surface that holds dust; what shines comes after it.'
+                : 'One even sheen over all of it: somebody has polished this vehicle.',
+            sheen: $sheen,
+        );
         $earthing->dust();
         $earthing->soot();
         $earthing->mud();
@@ -50,23 +59,64 @@ final readonly class Earthing
 
     private function dust(): void
     {
-        $zones = $this->brief->with(Trace::Dust, $this->brief->primed());
-        $earth = $this->earth();
-        $why = 'Thickest low down and where nothing brushes it off.';
-        if ($this->brief->isWaterOnly() || $this->brief->answers('dust', 'sprayed')) {
-            $this->laying->add('dust-mist', $zones, $why, colour: $earth);
-
-            return;
-        }
-        if ($this->brief->answers('dust', 'blended')) {
+        $code = match (true) {
+            $this->brief->isWaterOnly(), $this->brief->answers('dust', 'sprayed') => 'dust-mist',
+            $this->brief->answers('dust', 'blended') => 'oil-dust',
+            default => 'dry-pigment',
+        };
+        $jar = $this->laying->tone($code, $this->brief->colours->dust());
+        foreach ($this->byAmount(Trace::Dust, $this->brief->with(Trace::Dust, $this->brief->primed())) as $step) {
+            [$amount, $zones] = $step;
+            $why = match ($amount) {
+                Amount::Breath => 'A breath of it, where wind and hands leave little.',
+                Amount::Light => 'Light, and thicker towards the ground.',
+                Amount::Settled => 'Settled: thickest low down and where nothing brushes it off.',
+                default => 'Heavy: this low it is never brushed off.',
+            };
             // What is blended has to be reached while it is open: part by part.
-            foreach ($this->brief->byGroup($zones, Brief::IN_ONE_GO_ON_MATTE) as $part) {
-                $this->laying->add('oil-dust', $part, $why);
+            $parts = $code === 'oil-dust' ? $this->brief->byGroup($zones, Brief::IN_ONE_GO_ON_MATTE) : [$zones];
+            foreach ($parts as $part) {
+                $this->laying->add($code, $part, $why, $jar, amount: $amount);
             }
-
-            return;
         }
-        $this->laying->add('dry-pigment', $zones, $why);
+    }
+
+    /**
+     * @param  list<string>  $zones
+     * @return list<array{Amount, list<string>}> the least first; neighbouring amounts are one where there are few hours
+     */
+    private function byAmount(Trace $trace, array $zones): array
+    {
+        $byAmount = [];
+        foreach ($this->brief->zones as $zone) {
+            if (in_array($zone->id, $zones, true)) {
+                $amount = self::amount($this->brief->exposure->amount($trace, $zone));
+                $byAmount[$amount->value][] = $zone->id;
+            }
+        }
+        if ($byAmount === []) {
+            return [];
+        }
+        if (! $this->brief->isAtLeast(Ambition::Weeks)) {
+            return [[self::amount($this->brief->exposure->amount($trace, $this->brief->most($trace, $zones))), $zones]];
+        }
+        $steps = [];
+        foreach (Amount::cases() as $amount) {
+            if (isset($byAmount[$amount->value])) {
+                $steps[] = [$amount, $byAmount[$amount->value]];
+            }
+        }
+
+        return $steps;
+    }
+
+    private static function amount(float $budget): Amount
+    {
+        return match (true) {
+            $budget < self::SOME => Amount::Light,
+            $budget < self::MUCH => Amount::Settled,
+            default => Amount::Heavy,
+        };
     }
 
     /** Soot lies over dust, and what is loose by then is fixed in one go. */
@@ -95,34 +145,33 @@ final readonly class Earthing
     {
         $zones = $this->brief->with(Trace::Mud, $this->brief->primed());
         $thick = $this->brief->with(Trace::Mud, $zones, self::THICK);
-        $this->laying->add(
-            'mud-paste',
-            $thick,
-            'Where it is thrown and stays: built up low down, nothing where shape would shed it.',
-        );
-        $isWet = $this->brief->story->weather === Weather::Wet;
-        $steps = $this->laying->plan->steps;
-        // Where nothing thick was laid there is nothing to be darker than.
-        $built = $thick === [] || $steps === []
-            ? null
-            : $this->laying->plan->productOf($steps[count($steps) - 1])?->material->colour;
+        $colours = $this->brief->colours;
+        foreach ($this->byAmount(Trace::Mud, $thick) as [$amount, $part]) {
+            $this->laying->add(
+                'mud-paste',
+                $part,
+                $amount === Amount::Heavy
+                    ? 'Clods between wheels and under guards, nothing where shape would shed it.'
+                    : 'Where it is thrown and stays: built up low down, nothing where shape would shed it.',
+                $this->laying->tone('mud-paste', $colours->mud()),
+                amount: $amount,
+            );
+        }
         $this->laying->add(
             'mud-splash',
             $this->brief->isAtLeast(Ambition::Weeks) ? $zones : [],
-            'Thrown by wheels, finer the higher it went, and darker than what has dried.',
-            product: $built === null
-                ? null
-                : $this->laying->find(
-                    $this->laying->need('mud-splash')
-                        ->inFamilies(BinderFamily::MudPaste)
-                        ->within(self::ANY_EARTH)
-                        ->apartFrom([$built], self::ANOTHER_EARTH),
-                ),
+            $thick === []
+                ? 'Thrown by wheels, finer the higher it went.'
+                : 'Thrown by wheels, finer the higher it went, and darker than what has dried.',
+            $this->laying->tone('mud-splash', $colours->splash()),
         );
+        $isWet = $this->brief->story->weather === Weather::Wet;
         $this->laying->add(
             'wet-mud',
-            $isWet && $this->brief->isAtLeast(Ambition::Exhibition) ? $thick : [],
+            $isWet && $this->brief->isAtLeast(Ambition::Weeks) ? $thick : [],
             'The last of it is still wet; dry first, wet last.',
+            $this->laying->tone('wet-mud', $colours->wetMud()),
+            extent: new Extent(25, [Place::LowerThird]),
         );
     }
 
@@ -152,16 +201,5 @@ final readonly class Earthing
             $isJoined ? $this->brief->ofKind(ZoneKind::Turret) : [],
             'Last of all, since the roof below it had to be reached; where it turns, it needs no glue.',
         );
-    }
-
-    private function earth(): Lab
-    {
-        return Lab::fromHex(match ($this->brief->build->terrain ?? Terrain::DryEarth) {
-            Terrain::Sand => '#cdb78d',
-            Terrain::DryEarth => '#b39b74',
-            Terrain::WetClay => '#8a7355',
-            Terrain::Snow => '#c9c6bc',
-            Terrain::Town => '#a39e93',
-        });
     }
 }

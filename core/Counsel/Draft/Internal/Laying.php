@@ -6,6 +6,7 @@ namespace Ulvrach\Counsel\Draft\Internal;
 
 use Ulvrach\Counsel\Draft\Purchase;
 use Ulvrach\Light\Colour\Lab;
+use Ulvrach\Plan\Amount;
 use Ulvrach\Plan\Edit\InsertStep;
 use Ulvrach\Plan\Edit\PutProduct;
 use Ulvrach\Plan\Extent;
@@ -38,6 +39,14 @@ final class Laying
 
     /** CIEDE2000 within which an own jar is as good as one that is made for the work. */
     private const SAME = 9.0;
+
+    /** CIEDE2000 within which an own jar does for a tone that is meant, and within which a usual one is that tone. */
+    private const TONE = 11.0;
+
+    private const SAME_TONE = 5.0;
+
+    /** Jars that say in their name what they are for are no dust and no wash, whatever their colour. */
+    private const NAMED_OTHERWISE = '/primer|canvas|rubber|wood|steel|\bskin\b/i';
 
     /** Families of which nothing has to be thinned or cleaned with spirit. */
     private const WITHOUT_SPIRIT = [
@@ -89,6 +98,7 @@ final class Laying
         ?int $coats = null,
         ?Load $load = null,
         ?Extent $extent = null,
+        ?Amount $amount = null,
     ): ?string {
         if ($zones === []) {
             return null;
@@ -96,10 +106,16 @@ final class Laying
         // In the order of the board, whatever order they were chosen in.
         $zones = array_values(array_intersect(array_map(strval(...), array_keys($this->plan->zones)), $zones));
         $technique = TechniqueLibrary::get($code);
+        $because = $this->brief->scenery->without($code);
+        if ($because !== null) {
+            $this->leftOut("{$technique->name}: {$because}.");
+
+            return null;
+        }
         if ($technique->takesProduct() && $product === null) {
             $product = $this->find($this->need($code, $sheen, $colour), self::isThin($technique));
             if ($product === null) {
-                $this->left[] = "{$technique->name}: nothing on the shelf does for it.";
+                $this->leftOut("{$technique->name}: nothing on the shelf does for it.");
 
                 return null;
             }
@@ -107,7 +123,7 @@ final class Laying
         $id = FreeName::of("{$code}-1", array_column($this->plan->steps, 'id'));
         [$step] = (new StepMaker($this->plan, $this->own))->make($id, $technique, $zones, $product);
         $changes = array_filter(
-            ['note' => $why, 'coats' => $coats, 'load' => $load, 'extent' => $extent],
+            ['note' => $why, 'coats' => $coats, 'load' => $load, 'extent' => $extent, 'amount' => $amount],
             static fn ($of) => $of !== null,
         );
         if ($product !== null && ! isset($this->plan->products[$product->id])) {
@@ -117,6 +133,14 @@ final class Laying
         $this->reasons[$id] = $why;
 
         return $id;
+    }
+
+    /** Said once, however many parts it would have gone on. */
+    public function leftOut(string $sentence): void
+    {
+        if (! in_array($sentence, $this->left, true)) {
+            $this->left[] = $sentence;
+        }
     }
 
     /** What a technique is to be done with; null colour and sheen: what is usual. */
@@ -150,6 +174,52 @@ final class Laying
         $away = $need->distanceTo($own->material);
 
         return $away[2] <= self::SAME || $away <= $need->distanceTo($usual->material) ? $own : $usual;
+    }
+
+    /**
+     * A jar in a tone: one's own, else a usual one that is as good, else one to buy.
+     *
+     * @param  string  $code  of the technique that it is for
+     */
+    public function tone(string $code, Tone $tone): ?Product
+    {
+        $technique = TechniqueLibrary::get($code);
+        $need = $this->need($code, colour: $tone->colour)->within(self::TONE);
+        if ($technique->kind->is(Nature::Mud) && in_array(BinderFamily::MudPaste, $need->families, true)) {
+            // Paint in the colour of mud is paint.
+            $need = $need->inFamilies(BinderFamily::MudPaste);
+        }
+        $isThin = self::isThin($technique);
+        $apart = static fn (Product $jar) => preg_match(self::NAMED_OTHERWISE, $jar->name) !== 1;
+        $near = $this->best(array_filter($this->own->products ?? [], $apart), $need, $isThin) ??
+            $this->best(array_filter(StarterShelf::all(), $apart), $need->within(self::SAME_TONE), $isThin);
+        $family = in_array($need->preferred, $need->families, true) ? $need->preferred : $need->families[0] ?? null;
+        if ($near !== null || $family === null) {
+            return $near;
+        }
+        $isPaint = in_array($family, BinderFamily::paints(), true);
+
+        return new Product(
+            'wanted-'.$technique->kind->value.'-'.ltrim($tone->colour->toHex(), '#'),
+            $tone->name,
+            new Material(
+                family: $family,
+                carrier: $family === BinderFamily::DryPigment ? null : $family->ownThinners()[0] ?? null,
+                sheen: match (true) {
+                    $family === BinderFamily::ArtistOil, $isPaint && $technique->kind->is(Nature::Tint) => null,
+                    default => Sheen::Matte,
+                },
+                colour: Lab::fromHex($tone->colour->toHex()),
+            ),
+        );
+    }
+
+    /** Whether it need not be bought; where nobody has said what there is, a usual jar counts as there. */
+    public function isOwn(Product $jar): bool
+    {
+        $there = $this->own->products ?? StarterShelf::all();
+
+        return in_array($jar->id, array_column($there, 'id'), true);
     }
 
     /** @param  array<Product>  $products */

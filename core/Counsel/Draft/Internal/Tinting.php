@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace Ulvrach\Counsel\Draft\Internal;
 
-use Ulvrach\Light\Colour\Lab;
 use Ulvrach\Plan\Ambition;
+use Ulvrach\Plan\Extent;
+use Ulvrach\Plan\Place;
 use Ulvrach\Plan\ZoneKind;
 use Ulvrach\Stuff\Chemistry\Sheen;
 use Ulvrach\Stuff\Material\Product;
@@ -13,8 +14,8 @@ use Ulvrach\Stuff\Material\Product;
 /** Lines and tints: filter and wash in the order of the school, each on the ground that it needs. */
 final readonly class Tinting
 {
-    /** L* of a base below which a dark line is lost on it, and how far a line parts from its base. */
-    private const DARK = 27.0;
+    /** Per cent of their zones that oils go on, in the order in which they are laid. */
+    private const OILED = [30, 30, 15, 20];
 
     private function __construct(private Laying $laying, private Brief $brief)
     {
@@ -40,12 +41,36 @@ final readonly class Tinting
                 $brief->painted(),
                 'Depth that could not be sprayed: below a colour that is to be chipped there must be nothing.',
             );
-        } elseif ($brief->isAtLeast(Ambition::Exhibition) && ! $brief->isWaterOnly()) {
-            $tinting->inParts(
-                'oil-dots',
-                $brief->painted(),
-                'Several oils, blended to a tint that differs from panel to panel.',
-            );
+        } elseif ($brief->isAtLeast(Ambition::Weeks) && ! $brief->isWaterOnly()) {
+            $tinting->oils();
+        }
+    }
+
+    /** Several oils in one sitting, each where it belongs. */
+    private function oils(): void
+    {
+        $oils = $this->brief->colours->oils();
+        $places = count($oils) === 1
+            ? [[Place::LowerThird]]
+            : [[Place::UpperThird], [Place::LowerThird], [], [Place::Recesses]];
+        $isMatte = Marking::sheen($this->brief) === Sheen::Matte;
+        $limit = $isMatte ? Brief::IN_ONE_GO_ON_MATTE : Brief::IN_ONE_GO;
+        foreach ($this->brief->byGroup($this->brief->painted(), $limit) as $part) {
+            foreach ($oils as $nth => $oil) {
+                $jar = $this->laying->tone('oil-dots', $oil);
+                if ($jar === null || ($nth > 0 && ! $this->laying->isOwn($jar))) {
+                    $this->laying->leftOut("{$oil->name}: it is not on the shelf; the oils that are there do.");
+
+                    continue;
+                }
+                $this->laying->add(
+                    'oil-dots',
+                    $part,
+                    $oil->why,
+                    $jar,
+                    extent: new Extent(self::OILED[$nth], $places[$nth]),
+                );
+            }
         }
     }
 
@@ -68,14 +93,14 @@ final readonly class Tinting
 
     private function filter(): void
     {
-        $zones = $this->brief->painted();
-        $why = 'One thin tint that pulls the colours together.';
-        if ($this->brief->isWaterOnly()) {
-            $this->laying->add('air-filter', $zones, $why);
+        $tone = $this->brief->colours->filter();
+        if ($tone === null) {
+            $this->laying->leftOut('Filter: any tint over white turns it into another colour.');
 
             return;
         }
-        $this->laying->add('filter', $zones, $why);
+        $code = $this->brief->isWaterOnly() ? 'air-filter' : 'filter';
+        $this->laying->add($code, $this->brief->painted(), $tone->why, $this->laying->tone($code, $tone));
     }
 
     private function wash(): void
@@ -84,16 +109,9 @@ final readonly class Tinting
             ...$this->brief->painted(),
             ...$this->brief->ofKind(ZoneKind::Tools, ZoneKind::Stowage),
         ]));
-        $colour = $this->brief->story->base->l < self::DARK ? Lab::fromHex('#8a7a5c') : null;
+        $line = $this->brief->colours->line();
         $code = $this->brief->isWaterOnly() ? 'acrylic-wash' : 'pin-wash';
-        $this->inParts(
-            $code,
-            $zones,
-            $colour === null
-                ? 'Dark in the lines and at the foot of details: depth that the eye reads as shade.'
-                : 'On so dark a base a dark line is lost: earth sits in the lines instead.',
-            $colour === null ? null : $this->laying->find($this->laying->need($code, colour: $colour), isThin: true),
-        );
+        $this->inParts($code, $zones, $line->why, $this->laying->tone($code, $line));
         if (! $this->brief->answers('clear-before-solvents', 'never')) {
             $this->laying->add('look-over', $zones, 'Dry, in other light: what is locked in now stays.');
         }

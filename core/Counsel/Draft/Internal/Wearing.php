@@ -8,6 +8,7 @@ use Ulvrach\Counsel\Draft\Exposure;
 use Ulvrach\Counsel\Draft\Trace;
 use Ulvrach\Light\Colour\Lab;
 use Ulvrach\Plan\Ambition;
+use Ulvrach\Plan\Amount;
 use Ulvrach\Plan\Extent;
 use Ulvrach\Plan\Place;
 use Ulvrach\Plan\Zone;
@@ -37,17 +38,47 @@ final readonly class Wearing
             $brief->isAtLeast(Ambition::Exhibition) ? $brief->with(Trace::Heat, $brief->ofKind(ZoneKind::Barrel)) : [],
             'Fired, and not once: straw and blue round the mouth, a finger wide.',
         );
-        $rusty = $brief->with(Trace::Rust, $brief->ofKind(ZoneKind::Exhaust));
-        $laying->add(
-            'rust-wash',
-            $brief->isWaterOnly() ? [] : $rusty,
-            'Heat and rain have rusted it.',
+        $wearing->rusted($brief->with(Trace::Rust, $brief->ofKind(ZoneKind::Exhaust)));
+    }
+
+    /**
+     * Rust in its tones: old under it, fresh in a few places last.
+     *
+     * @param  list<string>  $zones
+     */
+    private function rusted(array $zones): void
+    {
+        [$old, $mid, $fresh] = $this->brief->colours->rust();
+        $isToned = $this->brief->isAtLeast(Ambition::Weeks);
+        $code = $this->brief->isWaterOnly() ? 'acrylic-rust-wash' : 'rust-wash';
+        $this->laying->add(
+            'rust-layers',
+            $isToned ? $zones : [],
+            'The oldest rust first, dark and all over.',
+            $this->laying->tone('rust-layers', $old),
+            coats: 1,
         );
-        $laying->add(
-            'acrylic-rust-wash',
-            $brief->isWaterOnly() ? $rusty : [],
-            'Heat and rain have rusted it.',
+        $this->laying->add(
+            $code,
+            $zones,
+            $isToned ? 'Over the old rust, where water has run.' : 'Heat and rain have rusted it.',
+            $this->laying->tone($code, $mid),
         );
+        $speck = $this->laying->tone('rust-pigment', $fresh);
+        if ($speck !== null && $this->laying->isOwn($speck)) {
+            $this->laying->add(
+                'rust-pigment',
+                $isToned ? $zones : [],
+                'The freshest last: a few specks, on edges and below the mouth.',
+                $speck,
+                extent: new Extent(10, [Place::Edges]),
+                amount: Amount::Light,
+            );
+        } elseif ($isToned && $zones !== []) {
+            $this->laying->leftOut(
+                'Fresh rust: no jar of it stands on the shelf, and a few specks are not worth one.',
+            );
+        }
     }
 
     /** @return list<string> the zones that have chips by now */
@@ -103,11 +134,17 @@ final readonly class Wearing
     private function streaks(): void
     {
         $zones = $this->brief->with(Trace::Streaks, $this->brief->painted(), 1.5 * Exposure::SEEN);
+        $tone = $this->brief->colours->streak();
+        $code = match (true) {
+            $this->brief->isWaterOnly() => 'air-streak',
+            $tone->colour->l > $this->brief->story->base->l => 'rain-streak',
+            default => 'grime-streak',
+        };
         $this->laying->add(
-            $this->brief->isWaterOnly() ? 'air-streak' : 'grime-streak',
+            $code,
             $this->brief->isAtLeast(Ambition::Weeks) ? $zones : [],
-            $this->running('Rain has washed dirt down the steep faces'),
-            colour: Lab::fromHex('#4a4238'),
+            $this->running($tone->why),
+            $this->laying->tone($code, $tone),
         );
     }
 

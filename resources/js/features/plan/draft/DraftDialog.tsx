@@ -12,7 +12,7 @@ import { type Brief, type Drafted, type DraftWish, draftQuery, patternsQuery } f
 import type { PlanEdit } from '../state/edits'
 import { type PlanState, previewQuery, stampOf } from '../state/usePlan'
 import { Budgets, TRACES } from './Budgets'
-import { AMBITIONS, choicesOf, DRIVINGS, POSES, SCHEMES, SEASONS, WEATHERS } from './briefWords'
+import { AMBITIONS, choicesOf, DRIVINGS, POSES, SCENES, SCHEMES, SEASONS, WEATHERS } from './briefWords'
 import { Compare, DAY } from './Compare'
 import { DraftSteps } from './DraftSteps'
 import { Patterns } from './Patterns'
@@ -50,6 +50,9 @@ const [BROWN, SAND, GREEN] = ['#4a3830', '#b99b66', '#566043']
 const secondTo = (base: string): string => (depthOf(base) < 64 ? SAND : BROWN)
 const thirdTo = (base: string): string => (depthOf(base) > 128 || depthOf(base) < 64 ? GREEN : SAND)
 
+/** Scenes that one story may have. */
+const MOST_SCENES = 4
+
 /** What a newcomer does not have to say: each of it may be changed at once. */
 const firstBrief = (plan: Plan): Brief =>
     plan.build.brief ?? {
@@ -63,6 +66,7 @@ const firstBrief = (plan: Plan): Brief =>
         ambition: 'weeks',
         isExpressive: null,
         pose: 'level',
+        scenes: [],
         overrules: [],
     }
 
@@ -253,6 +257,7 @@ function Questions({ state, wish, library, onWish, tell }: QuestionsProps) {
                 choices={choicesOf(DRIVINGS)}
                 onChange={(event) => tell({ driving: event.target.value as Brief['driving'] })}
             />
+            <Scenes scenes={brief.scenes} onChange={(scenes) => tell({ scenes })} />
             <Select
                 label="Painted as this school does"
                 value={wish.school ?? school}
@@ -301,6 +306,39 @@ function Questions({ state, wish, library, onWish, tell }: QuestionsProps) {
                 it has markings
             </label>
         </div>
+    )
+}
+
+/** Scenes in the order in which they came: what a later one brings is there again. */
+function Scenes({ scenes, onChange }: { scenes: Brief['scenes']; onChange: (scenes: Brief['scenes']) => void }) {
+    const codes = Object.keys(SCENES) as Brief['scenes']
+    return (
+        <details open={scenes.length > 0}>
+            <summary className="cursor-pointer pointer-coarse:min-h-11">
+                {scenes.length === 0
+                    ? 'A scene: on parade, left for years …'
+                    : `Scene: ${scenes.map((one) => SCENES[one]).join(', then ')}`}
+            </summary>
+            <fieldset className="mt-1 flex flex-wrap gap-1">
+                <legend className="sr-only">Scenes, in the order in which they came</legend>
+                {codes.map((code) => {
+                    const isChosen = scenes.includes(code)
+                    return (
+                        <Button
+                            key={code}
+                            tone={isChosen ? 'act' : 'plain'}
+                            aria-pressed={isChosen}
+                            disabled={!isChosen && scenes.length >= MOST_SCENES}
+                            onClick={() =>
+                                onChange(isChosen ? scenes.filter((one) => one !== code) : [...scenes, code])
+                            }
+                        >
+                            {SCENES[code]}
+                        </Button>
+                    )
+                })}
+            </fieldset>
+        </details>
     )
 }
 

@@ -26,6 +26,15 @@ export const POSES: Record<Brief['pose'], string> = {
     'leans-left': 'leaning to the left',
     'leans-right': 'leaning to the right',
 }
+export const SCENES: Record<Brief['scenes'][number], string> = {
+    'factory-fresh': 'fresh from the works',
+    parade: 'on parade',
+    museum: 'in a museum',
+    abandoned: 'left for years',
+    desert: 'months in the desert',
+    'town-winter': 'a winter in town',
+    'days-of-rain': 'days of rain',
+}
 export const AMBITIONS: Record<Brief['ambition'], string> = {
     evenings: 'a few evenings',
     weeks: 'some weeks',

@@ -1,0 +1,110 @@
+<?php
+
+declare(strict_types=1);
+
+use Tests\Core\Counsel\Draft\DraftKit;
+use Ulvrach\Counsel\Draft\Draft;
+use Ulvrach\Counsel\Draft\Drafter;
+use Ulvrach\Counsel\Draft\Scenery;
+use Ulvrach\Counsel\Draft\Trace;
+use Ulvrach\Judgement\Rules\Severity;
+use Ulvrach\Plan\Ambition;
+use Ulvrach\Plan\Scene;
+use Ulvrach\Plan\Step;
+use Ulvrach\Stuff\Chemistry\Sheen;
+use Ulvrach\Stuff\Technique\ColourRole;
+use Ulvrach\Stuff\Technique\Nature;
+use Ulvrach\Stuff\Technique\TechniqueLibrary;
+
+function staged(string $kind, Ambition $ambition, Scene ...$scenes): Draft
+{
+    static $known = [];
+    $key = implode('/', [$kind, $ambition->value, ...array_map(static fn (Scene $scene) => $scene->value, $scenes)]);
+    [$facts, $told] = DraftKit::stories($ambition)['coast road'];
+
+    return $known[$key] ??= (new Drafter())->draft(
+        DraftKit::plan($kind, 'sealed-steps', $facts),
+        $told->with(scenes: $scenes),
+        DraftKit::shelves()['full'],
+    );
+}
+
+/** @return list<string> */
+function codesIn(Draft $draft): array
+{
+    return array_map(static fn (Step $step) => $step->technique, $draft->verdict->plan->steps);
+}
+
+it('drafts every scene for every kind without stop or risk', function (Scene $scene, string $kind) {
+    $draft = staged($kind, Ambition::Weeks, $scene);
+
+    expect($draft->verdict->count(Severity::Stop))->toBe(0)
+        ->and($draft->verdict->count(Severity::Risk))->toBe(0)
+        ->and($draft->remains)->toBe([]);
+})->with(Scene::cases())->with(['tank', 'lorry', 'half-track']);
+
+it('leaves no trace that a scene forbids, and no step that makes one', function (Scene $scene, string $trace) {
+    $draft = staged('tank', Ambition::Exhibition, $scene);
+    foreach ($draft->budgets as $budgets) {
+        expect($budgets[$trace]->amount)->toBe(0.0, $trace);
+    }
+    $makes = [
+        'dust' => static fn (Step $step) => TechniqueLibrary::get($step->technique)->role === ColourRole::Dust,
+        'mud' => static fn (Step $step) => TechniqueLibrary::get($step->technique)->kind->is(Nature::Mud),
+        'chips' => static fn (Step $step) => TechniqueLibrary::get($step->technique)->kind->is(Nature::Wear),
+        'soot' => static fn (Step $step) => $step->technique === 'exhaust-soot',
+    ];
+    expect(array_filter($draft->verdict->plan->steps, $makes[$trace]))->toBe([]);
+})->with([
+    [Scene::Parade, 'dust'],
+    [Scene::Parade, 'mud'],
+    [Scene::Parade, 'chips'],
+    [Scene::Parade, 'soot'],
+    [Scene::FactoryFresh, 'chips'],
+    [Scene::Museum, 'mud'],
+    [Scene::Abandoned, 'soot'],
+    [Scene::Abandoned, 'mud'],
+    [Scene::Desert, 'mud'],
+    [Scene::DaysOfRain, 'dust'],
+]);
+
+it('lets a later scene bring what an earlier one has taken away, and not the other way round', function () {
+    $rainLast = new Scenery([Scene::Parade, Scene::DaysOfRain]);
+    $paradeLast = new Scenery([Scene::DaysOfRain, Scene::Parade]);
+
+    expect($rainLast->on(Trace::Mud, 0.4)[0])->toBeGreaterThan(0.4)
+        ->and($rainLast->on(Trace::Dust, 0.9)[0])->toBe(0.0)
+        ->and($rainLast->without('mud-splash'))->toBeNull()
+        ->and($rainLast->sheen())->toBeNull()
+        ->and($paradeLast->on(Trace::Mud, 0.4))->toBe([0.0, 'on parade'])
+        ->and($paradeLast->without('mud-splash'))->toBe('it was cleaned for the parade')
+        ->and($paradeLast->sheen())->toBe(Sheen::Satin)
+        // Where nothing could be, no scene brings it.
+        ->and($rainLast->on(Trace::Mud, 0.0)[0])->toBe(0.0)
+        ->and((new Scenery([]))->on(Trace::Rust, 0.3))->toBe([0.3, null]);
+});
+
+it('ends a parade evenly, without polish, soot or earth on its tracks', function () {
+    $parade = staged('tank', Ambition::Weeks, Scene::Parade);
+    $last = array_values(array_filter(
+        $parade->verdict->plan->steps,
+        static fn (Step $step) => $step->technique === 'final-coat',
+    ));
+
+    expect(array_intersect(codesIn($parade), ['track-polish', 'exhaust-soot', 'track-wash', 'grime-streak']))->toBe([])
+        ->and($parade->verdict->plan->productOf($last[0])?->material->sheen)->toBe(Sheen::Satin)
+        ->and(implode(' ', $parade->left))->toContain('it was cleaned for the parade');
+});
+
+it('lets what was left for years rust throughout, and polishes nothing of it', function () {
+    $left = staged('half-track', Ambition::Weeks, Scene::Abandoned);
+    $usual = staged('half-track', Ambition::Weeks);
+    $rusty = static fn (Draft $draft): float => array_sum(array_map(
+        static fn (array $budgets) => $budgets['rust']->amount,
+        $draft->budgets,
+    ));
+
+    expect($rusty($left))->toBeGreaterThan($rusty($usual))
+        ->and(codesIn(staged('tank', Ambition::Weeks, Scene::Abandoned)))->not->toContain('track-polish')
+        ->and(codesIn(staged('tank', Ambition::Weeks)))->toContain('track-polish');
+});

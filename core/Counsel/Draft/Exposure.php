@@ -71,6 +71,22 @@ final readonly class Exposure
         'hull-top' => 0.25,
     ];
 
+    /** Visible marks on a square metre of the real thing, by months in service: trodden, touched, neither. */
+    private const MARKS = [
+        [0, ['heavy' => 0.5, 'light' => 0.0, 'none' => 0.0]],
+        [1, ['heavy' => 2.0, 'light' => 0.5, 'none' => 0.1]],
+        [6, ['heavy' => 10.0, 'light' => 3.0, 'none' => 0.5]],
+        [24, ['heavy' => 25.0, 'light' => 8.0, 'none' => 1.5]],
+        [120, ['heavy' => 60.0, 'light' => 25.0, 'none' => 5.0]],
+    ];
+
+    /** Of them, how many are painted one by one at 1:35; at twice the scale's number half as many. */
+    private const PAINTED = 0.4;
+
+    private const MOST_PAINTED = 0.9;
+
+    private const SMALLEST_MM = 0.15;
+
     private int $months;
 
     private Terrain $terrain;
@@ -107,17 +123,46 @@ final readonly class Exposure
     }
 
     /**
-     * How many chips are enough, and how large: budgets of chips by area, at the scale of the model.
+     * How many chips are enough, and how large: marks on each square metre of the real thing, by traffic and months,
+     * and of them those that are painted one by one at the scale of the model.
      *
      * @return array{int, float, float} number, smallest and largest in mm on the model
      */
     public function chips(Zone $zone, int $scale): array
     {
         $amount = $this->amount(Trace::Chips, $zone);
-        // Real chips run from a grain of paint to a hand's breadth.
-        [$least, $most] = [8.0 / $scale, (20.0 + 60.0 * $amount) / $scale];
+        $natural = $this->chipping($zone)[0];
+        $perMetre = 0.0;
+        [$before, $less] = [0, self::MARKS[0][1][$zone->traffic->value]];
+        foreach (self::MARKS as [$months, $byTraffic]) {
+            $here = $byTraffic[$zone->traffic->value];
+            $perMetre = $this->months >= $months
+                ? $here
+                : $less + ($here - $less) * ($this->months - $before) / max(1, $months - $before);
+            if ($this->months < $months) {
+                break;
+            }
+            [$before, $less] = [$months, $here];
+        }
+        $metres = $zone->areaCm2 * $scale ** 2 / 10_000.0;
+        $painted = min(self::MOST_PAINTED, self::PAINTED * 35.0 / $scale);
+        $count = $perMetre * $metres * $painted * ($natural > 0.0 ? $amount / $natural : 1.0);
+        // Real chips run from a grain of paint to a hand's breadth; what is smaller than this merges into a tone.
+        [$least, $most] = [max(self::SMALLEST_MM, 8.0 / $scale), (20.0 + 60.0 * $amount) / $scale];
 
-        return [(int) round(30.0 * $amount * $zone->areaCm2 / 100.0), round($least, 2), round($most, 2)];
+        return [$amount > 0.0 ? max(3, self::rounded($count)) : 0, round($least, 2), round(max($least, $most), 2)];
+    }
+
+    /** As people count: in tens from thirty on, in fifties from two hundred on. */
+    private static function rounded(float $count): int
+    {
+        $step = match (true) {
+            $count > 200.0 => 50,
+            $count > 30.0 => 10,
+            default => 1,
+        };
+
+        return $step * (int) round($count / $step);
     }
 
     /** @return array{float, string} */

@@ -45,7 +45,7 @@ final readonly class Scenery
             'forbids' => ['soot', 'heat', 'mud'],
             'brings' => ['rust' => [2.0, 0.45], 'streaks' => [1.6, 0.4], 'chips' => [1.4, 0.0]],
             'times' => ['dust' => 0.5],
-            'without' => ['track-polish', 'exhaust-soot', 'mud-splash', 'wet-mud'],
+            'without' => ['track-polish', 'exhaust-soot', 'mud-splash', 'wet-mud', 'metal-paint'],
             'because' => 'it has stood for years',
         ],
         'desert' => [

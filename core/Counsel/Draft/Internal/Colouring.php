@@ -11,6 +11,7 @@ use Ulvrach\Plan\Ambition;
 use Ulvrach\Plan\DepictedMaterial;
 use Ulvrach\Plan\Extent;
 use Ulvrach\Plan\Pattern;
+use Ulvrach\Plan\Place;
 use Ulvrach\Plan\Scheme;
 use Ulvrach\Plan\ZoneKind;
 use Ulvrach\Stuff\Chemistry\BinderFamily;
@@ -203,9 +204,9 @@ final readonly class Colouring
         $this->laying->add(
             'winter-wash',
             $zones,
-            'Thin and uneven, as it was slapped on; of a kind that water gets through.',
+            'Two thin, uneven coats, as it was slapped on; of a kind that water gets through.',
             product: $this->laying->find($white),
-            coats: 1,
+            coats: 2,
         );
         if ($worn !== []) {
             $this->lift($worn, 'Worn where crews climb and rain runs.');
@@ -224,7 +225,14 @@ final readonly class Colouring
         $tracks = $brief->ofKind(ZoneKind::Tracks, ZoneKind::SpareLinks);
         $isRubber = $brief->ofMaterial(DepictedMaterial::Rubber);
         $laying->add('paint-rubber', $isRubber, 'Rubber is a dull dark grey, never black.');
-        $laying->add('paint-wood', $brief->ofMaterial(DepictedMaterial::Wood), 'Handles are wood, and read as wood.');
+        $wooden = $brief->ofMaterial(DepictedMaterial::Wood);
+        $laying->add('paint-wood', $wooden, 'Handles are wood, and read as wood.');
+        $laying->add(
+            'metal-paint',
+            array_values(array_intersect($wooden, $brief->ofKind(ZoneKind::Tools))),
+            'Heads and blades are steel, worn bright where they work.',
+            extent: new Extent(35, [Place::RaisedDetail]),
+        );
         $laying->add(
             'paint-canvas',
             [...$brief->ofMaterial(DepictedMaterial::Canvas), ...array_diff(
@@ -234,6 +242,7 @@ final readonly class Colouring
             'Cloth apart from the hull in colour, or it disappears.',
             product: self::canvas($laying, $brief),
         );
+        self::folds($laying, $brief);
         $laying->add(
             'exhaust-heat',
             $brief->with(Trace::Heat, $brief->ofKind(ZoneKind::Exhaust)),
@@ -244,6 +253,24 @@ final readonly class Colouring
             $brief->answers('tracks', 'rust') ? 'track-rust-base' : 'track-base',
             array_values(array_diff($tracks, $isRubber)),
             'Tracks are a world of their own: steel that is never painted.',
+        );
+    }
+
+    /** The light on the folds of cloth, where there are hours for it. */
+    private static function folds(Laying $laying, Brief $brief): void
+    {
+        $steps = $laying->plan->steps;
+        $last = $steps === [] ? null : $steps[count($steps) - 1];
+        $cloth = $last === null ? null : $laying->plan->productOf($last)?->material->colour;
+        if ($last?->technique !== 'paint-canvas' || $cloth === null || ! $brief->isAtLeast(Ambition::Weeks)) {
+            return;
+        }
+        $light = new Lab(min(92.0, $cloth->l + self::LIGHTER), 0.9 * $cloth->a, 0.9 * $cloth->b);
+        $laying->add(
+            'dry-brush',
+            $last->zones,
+            'Folds catch the light; hollows keep the colour of the cloth.',
+            product: $laying->paint($light, 'Light canvas'),
         );
     }
 

@@ -38,10 +38,10 @@ final readonly class Earthing
                 $brief->ofKind(ZoneKind::Tracks, ZoneKind::SpareLinks),
                 $brief->where(static fn (Zone $zone) => ! $zone->depicts->rusts()),
             )),
-            'Earth and rust in the links.',
+            'Earth in the links, thickest round the pins.',
             $laying->tone('track-wash', $brief->colours->trackEarth()),
         );
-        $laying->add('look-over', $brief->primed(), 'The last look before all is made matte.');
+        $laying->add('look-over', $brief->primed(), 'The last look before all of it is sealed.');
         $sheen = $brief->scenery->sheen();
         $laying->add(
             'final-coat',

@@ -7,6 +7,7 @@ namespace Ulvrach\Counsel\Draft\Internal;
 use Ulvrach\Plan\Ambition;
 use Ulvrach\Plan\Extent;
 use Ulvrach\Plan\Place;
+use Ulvrach\Plan\Scene;
 use Ulvrach\Plan\ZoneKind;
 use Ulvrach\Stuff\Chemistry\Sheen;
 use Ulvrach\Stuff\Material\Product;
@@ -32,10 +33,11 @@ final readonly class Tinting
         }
         $tinting->wash();
         if ($hasFilter && ! $isFirst) {
-            $tinting->between(Sheen::Satin, 'A wash is locked in, and a filter beads on gloss.');
+            $tinting->between(Sheen::Satin, 'The wash is locked in, and what is tinted next would bead on gloss.');
             $tinting->filter();
         }
-        if ($brief->liftsChips() && ! $brief->isWaterOnly()) {
+        $isBleached = in_array(Scene::Abandoned, $brief->story->scenes, true);
+        if ($brief->liftsChips() && ! $brief->isWaterOnly() && ! $isBleached) {
             $tinting->inParts(
                 'oil-shading',
                 $brief->painted(),

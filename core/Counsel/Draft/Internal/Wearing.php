@@ -11,6 +11,8 @@ use Ulvrach\Plan\Ambition;
 use Ulvrach\Plan\Amount;
 use Ulvrach\Plan\Extent;
 use Ulvrach\Plan\Place;
+use Ulvrach\Plan\Scene;
+use Ulvrach\Plan\Scheme;
 use Ulvrach\Plan\Zone;
 use Ulvrach\Plan\ZoneKind;
 
@@ -22,6 +24,15 @@ final readonly class Wearing
 
     /** Per cent of a zone that the most chipped one wears. */
     private const MOST_CHIPS = 12.0;
+
+    /** What of a vehicle rusts throughout when nobody has moved it for years. */
+    private const RUSTS_THROUGH = [
+        ZoneKind::Chassis,
+        ZoneKind::RunningGear,
+        ZoneKind::Wheels,
+        ZoneKind::Tracks,
+        ZoneKind::SpareLinks,
+    ];
 
     private function __construct(private Laying $laying, private Brief $brief)
     {
@@ -38,7 +49,11 @@ final readonly class Wearing
             $brief->isAtLeast(Ambition::Exhibition) ? $brief->with(Trace::Heat, $brief->ofKind(ZoneKind::Barrel)) : [],
             'Fired, and not once: straw and blue round the mouth, a finger wide.',
         );
-        $wearing->rusted($brief->with(Trace::Rust, $brief->ofKind(ZoneKind::Exhaust)));
+        $bare = $brief->ofKind(ZoneKind::Exhaust);
+        if (in_array(Scene::Abandoned, $brief->story->scenes, true)) {
+            array_push($bare, ...$brief->ofKind(...self::RUSTS_THROUGH));
+        }
+        $wearing->rusted($brief->with(Trace::Rust, $bare));
     }
 
     /**
@@ -97,6 +112,18 @@ final readonly class Wearing
         [$count, $least, $most] = $this->brief->exposure->chips($worn, $this->brief->build->scale);
         $share = (int) max(2.0, round(self::MOST_CHIPS * $this->brief->exposure->amount(Trace::Chips, $worn)));
         $base = $this->brief->story->base;
+        if ($this->brief->story->scheme === Scheme::Winter) {
+            $this->laying->add(
+                'brush-chips',
+                $zones,
+                "Through white one sees the colour below, and no steel: about {$count} on {$worn->name}, of "
+                    ."{$least} to {$most} mm; fewer elsewhere.",
+                product: $this->laying->paint($base, 'Vehicle colour'),
+                extent: new Extent($share, [Place::Edges, Place::RaisedDetail]),
+            );
+
+            return [];
+        }
         if ($this->brief->isAtLeast(Ambition::Weeks)) {
             $this->laying->add(
                 'light-chips',

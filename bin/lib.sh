@@ -179,6 +179,25 @@ start_database() {
         || createdb -h 127.0.0.1 -p "$port" -U ulvrach ulvrach || fail "The database does not accept our connection."
 }
 
+# Where the settings of this place are.
+env_file=${ULVRACH_ENV:-.env}
+
+# The settings without what nobody else may know.
+without_secrets() { grep -E '^[A-Z][A-Z0-9_]*=' "$1" | grep -vE '^[A-Z0-9_]*(KEY|PASSWORD|SECRET|TOKEN)[A-Z0-9_]*='; }
+
+# Reaches the database in $1, whether Ulvrach runs or not; one that had to be started is told by `started`.
+open_database() {
+    db_port=$(cat "$1/db-port" 2>/dev/null || free_port 54400 54999)
+    if [ -f "$1/postgres/PG_VERSION" ] && ! port_is_free "$db_port"; then
+        PGPASSWORD=$(cat "$1/password") && export PGPASSWORD
+        psql -h 127.0.0.1 -p "$db_port" -U ulvrach -d ulvrach -Atc 'SELECT 1' >/dev/null 2>&1 && return
+        db_port=$(free_port 54400 54999)
+    fi
+    started=1
+    start_database "$1" "$db_port"
+    printf '%s' "$db_port" >"$1/db-port"
+}
+
 stop_database() {
     local data=$1/postgres bin
     [ -f "$data/postmaster.pid" ] || return 0

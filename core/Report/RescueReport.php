@@ -46,6 +46,9 @@ final class RescueReport
                 'tool' => $rescue->way->tool,
                 'liquid' => $rescue->liquid?->label(),
                 'contact' => $rescue->liquid === null ? null : $rescue->way->contact->verb(),
+                'opens' => $rescue->opens === null
+                    ? null
+                    : TimetableReport::moment($now + $rescue->opens - $minute),
                 'until' => $rescue->until === null
                     ? null
                     : TimetableReport::moment($now + $rescue->until - $minute),
@@ -53,6 +56,48 @@ final class RescueReport
                 'technique' => $rescue->way->technique === null
                     ? null
                     : TechniqueLibrary::get($rescue->way->technique)->name,
+                'edits' => EditCodec::write($rescue->edits),
+            ],
+            $ways,
+        );
+    }
+
+    /**
+     * By the clock of the step: minutes from its last stroke.
+     *
+     * @param  list<Rescue>  $ways
+     * @param  int  $laid  minute on the plan's clock at which the last stroke was on
+     * @param  int  $minute  now, on the same clock
+     * @return list<array{
+     *   kind: string,
+     *   says: string,
+     *   tool: string,
+     *   liquid: string|null,
+     *   contact: string|null,
+     *   opens: int,
+     *   best: int|null,
+     *   gone: int|null,
+     *   cost: string|null,
+     *   hurts: string|null,
+     *   technique: string|null,
+     *   edits: list<array<string, mixed>>,
+     * }>
+     */
+    public static function inMinutes(array $ways, int $laid, int $minute): array
+    {
+        return array_map(
+            static fn (Rescue $rescue) => [
+                'kind' => $rescue->way->kind->value,
+                'says' => $rescue->way->says,
+                'tool' => $rescue->way->tool,
+                'liquid' => $rescue->liquid?->label(),
+                'contact' => $rescue->liquid === null ? null : $rescue->way->contact->verb(),
+                'opens' => ($rescue->opens ?? $minute) - $laid,
+                'best' => $rescue->until === null ? null : $rescue->until - $laid,
+                'gone' => $rescue->gone === null ? null : $rescue->gone - $laid,
+                'cost' => $rescue->cost,
+                'hurts' => $rescue->hurt?->stepId,
+                'technique' => $rescue->way->technique,
                 'edits' => EditCodec::write($rescue->edits),
             ],
             $ways,

@@ -1615,7 +1615,7 @@ export type WorkDesk = z.infer<typeof workDeskSchema>
 export const mishapsSchema = z.object({ mishaps: z.array(z.object({ code: z.string(), seen: z.string() })) })
 export type Mishaps = z.infer<typeof mishapsSchema>
 
-/** Ways out of a mishap that are open at this minute, the reversible first. */
+/** Ways out of a mishap, those that are open at this minute first. */
 export const rescueSchema = z.object({
     version: z.number(),
     ways: z.array(
@@ -1625,6 +1625,8 @@ export const rescueSchema = z.object({
             tool: z.string(),
             liquid: z.string().nullable(),
             contact: z.string().nullable(),
+            /** Before then it would do harm; null: it is open. */
+            opens: momentSchema.nullable(),
             /** Then it closes, or grows harder. */
             until: momentSchema.nullable(),
             /** What it may do to what lies below; null: nothing. */

@@ -36,7 +36,7 @@ final readonly class Rescuer
     /**
      * @param  int  $at  after which step of the plan it is seen: what comes later does not lie there yet
      * @param  int  $minute  on the plan's clock
-     * @return list<Rescue> in the order in which they are to be tried
+     * @return list<Rescue> in the order in which they are to be tried: those that are open, then those that will be
      */
     public function ways(
         Verdict $verdict,
@@ -61,7 +61,12 @@ final readonly class Rescuer
             }
         }
 
-        return $ways;
+        $isLater = static fn (Rescue $way): bool => $way->opens !== null;
+
+        return [
+            ...array_values(array_filter($ways, static fn (Rescue $way) => ! $isLater($way))),
+            ...array_values(array_filter($ways, $isLater)),
+        ];
     }
 
     /** @return int|null where the film lies that it happened to; null: none of that kind lies open */
@@ -106,7 +111,22 @@ final readonly class Rescuer
                     default => "It may mark step {$number}: gently, and a little at a time.",
                 },
                 $hurt,
+                gone: self::goneFor($way, $carrier, $film, $state),
             );
+        }
+
+        return null;
+    }
+
+    /** @return int|null the minute from which a liquid moves a film no more; null: it always does */
+    private static function goneFor(Way $way, Carrier $carrier, Layer $film, CureState $state): ?int
+    {
+        foreach (CureState::cases() as $later) {
+            $level = AttackTable::onFilm($film->behavesAs, $carrier, $later) ?? 0;
+            $isFurther = $later->value > $state->value;
+            if ($isFurther && AttackTable::afterContact($level, $way->contact, $later) < AttackTable::MOVES) {
+                return $film->reaches($later);
+            }
         }
 
         return null;
@@ -152,11 +172,22 @@ final readonly class Rescuer
     private static function byHand(Way $way, ?Layer $film, int $minute): ?Rescue
     {
         $closes = $way->before === null ? null : $film?->reaches($way->before);
+        if ($way->within !== null && $film !== null) {
+            $closes = min($closes ?? PHP_INT_MAX, $film->laidAt + $way->within);
+        }
         $opens = $way->from === null ? null : $film?->reaches($way->from);
-        $isLate = $way->before !== null && ($film === null || ($closes !== null && $closes <= $minute));
-        $isEarly = $way->from !== null && ($film === null || $opens === null || $opens > $minute);
+        $needsFilm = $way->before !== null || $way->from !== null || $way->within !== null;
+        $isLate = $closes !== null && $closes <= $minute;
+        if ($isLate || ($needsFilm && $film === null) || ($way->from !== null && $opens === null)) {
+            return null;
+        }
 
-        return $isLate || $isEarly ? null : new Rescue($way, until: $closes);
+        return new Rescue(
+            $way,
+            until: $closes,
+            opens: $opens !== null && $opens > $minute ? $opens : null,
+            gone: $closes,
+        );
     }
 
     private function step(

@@ -17,6 +17,7 @@ final readonly class Way
      * @param  list<Carrier>  $liquids  the gentlest first; the first that moves the film is taken
      * @param  CureState|null  $before  open until the film is that far; null: at any time
      * @param  CureState|null  $from  open once the film is that far; null: from the first moment
+     * @param  int|null  $within  minutes from the last stroke within which it helps; null: for as long as the rest says
      * @param  string|null  $technique  of the step that it adds
      * @param  bool  $withPaint  whether that step is done with the paint that lies there
      */
@@ -30,12 +31,19 @@ final readonly class Way
         public ?CureState $from = null,
         public ?string $technique = null,
         public bool $withPaint = false,
+        public ?int $within = null,
     ) {
     }
 
-    public static function leave(string $says): self
+    /**
+     * Nothing, or waiting: an answer for as long as waiting helps.
+     *
+     * @param  CureState|null  $before  how far the film is once there is nothing left to wait for; null: it never is
+     * @param  int|null  $within  minutes from the last stroke within which it has to be done
+     */
+    public static function leave(string $says, ?CureState $before = null, ?int $within = null): self
     {
-        return new self(WayKind::Leave, $says);
+        return new self(WayKind::Leave, $says, before: $before, within: $within);
     }
 
     public static function wipe(string $says, string $tool, Carrier ...$liquids): self

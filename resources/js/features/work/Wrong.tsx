@@ -155,7 +155,8 @@ function Ways({ of, zone, mishap, now, onLog }: WaysProps) {
                         <div className="min-w-60 flex-1 leading-snug">
                             <p className="text-base text-soft">
                                 {KIND[way.kind]}
-                                {way.until !== null && ` · ${sayLeft(way.until, now)}`}
+                                {way.opens !== null && ` · not yet: in ${minutesTo(way.opens, now)}`}
+                                {way.opens === null && way.until !== null && ` · ${sayLeft(way, way.until, now)}`}
                             </p>
                             <p className="font-semibold">{way.says}</p>
                             {(way.liquid !== null || way.tool !== '') && (
@@ -170,8 +171,8 @@ function Ways({ of, zone, mishap, now, onLog }: WaysProps) {
                                 {way.cost ?? (way.liquid === null ? '' : 'What lies below is left alone.')}
                             </p>
                         </div>
-                        <Large disabled={take.isPending} onClick={() => take.mutate(way)}>
-                            {way.edits.length > 0 ? 'Put it in the plan' : 'Do this'}
+                        <Large disabled={take.isPending || way.opens !== null} onClick={() => take.mutate(way)}>
+                            {way.opens !== null ? 'Later' : way.edits.length > 0 ? 'Put it in the plan' : 'Do this'}
                         </Large>
                     </li>
                 ))}
@@ -180,5 +181,7 @@ function Ways({ of, zone, mishap, now, onLog }: WaysProps) {
     )
 }
 
-const sayLeft = (until: Date, now: Date) =>
-    `it grows harder in ${inWords(Math.max(1, (until.getTime() - now.getTime()) / 60_000))}`
+const minutesTo = (then: Date, now: Date) => inWords(Math.max(1, (then.getTime() - now.getTime()) / 60_000))
+
+const sayLeft = (way: Way, until: Date, now: Date) =>
+    way.liquid === null ? `for ${minutesTo(until, now)} more` : `it grows harder in ${minutesTo(until, now)}`

@@ -131,9 +131,13 @@ it('offers no spirit for what no spirit moves, and no wet way for what is dry', 
         ->ways($verdict, $at, $zone, $minute + $later, Mishaps::all()[$code]);
     $kinds = static fn (array $ways) => array_map(static fn (Rescue $way) => $way->way->kind, $ways);
 
-    // A hair is lifted out while it is wet, and sanded once it is through: in between it is left alone.
-    expect($kinds($ways('hair-in-coat', 0)))->toBe([WayKind::Dry])
-        ->and($kinds($ways('hair-in-coat', 240)))->toBe([])
+    $isOpen = static fn (Rescue $way): bool => $way->opens === null;
+    $open = static fn (array $ways) => array_values(array_filter($ways, $isOpen));
+
+    // A hair is lifted out while it is wet, and sanded once it is through: in between one is told when.
+    expect($kinds($open($ways('hair-in-coat', 0))))->toBe([WayKind::Dry])
+        ->and($open($ways('hair-in-coat', 240)))->toBe([])
+        ->and($ways('hair-in-coat', 240)[0]->opens)->toBeGreaterThan($minute + 240)
         ->and($kinds($ways('hair-in-coat', 30_000)))->toBe([WayKind::Dry])
         ->and($ways('hair-in-coat', 0)[0]->way->says)->not->toBe($ways('hair-in-coat', 30_000)[0]->way->says)
         // Under a clear coat no liquid reaches the paint.
@@ -155,4 +159,32 @@ it('adds a step after what is there, with the paint that lies there', function (
         ->and($step->zones)->toBe([$zone])
         ->and($step->product)->toBe($verdict->plan->steps[$at]->product)
         ->and($step->note)->toBe($mend->way->says);
+});
+
+it('says what to do at once only at once, and what comes later last and with its hour', function () use (
+    $drafted,
+    $after,
+) {
+    $verdict = $drafted('coast road', 'sealed-steps');
+    foreach (Mishaps::all() as $code => $mishap) {
+        foreach (['clear-coat', 'pin-wash', 'spray-colour'] as $technique) {
+            foreach ([0, 45, 300, 3000, 20_000] as $later) {
+                [$at, $zone, $minute] = $after($verdict, $technique, $later);
+                $isLater = false;
+                foreach ((new Rescuer())->ways($verdict, $at, $zone, $minute, $mishap) as $way) {
+                    expect($way->gone ?? PHP_INT_MAX)->toBeGreaterThan($minute, "{$code} {$way->way->says}")
+                        ->and($way->opens ?? $minute + 1)->toBeGreaterThan($minute)
+                        ->and($isLater && $way->opens === null)->toBeFalse();
+                    $isLater = $way->opens !== null;
+                    if ($way->way->within !== null) {
+                        $laid = $minute - $later;
+                        expect($minute)->toBeLessThan($laid + $way->way->within + 1, "{$code} {$way->way->says}");
+                    }
+                }
+            }
+        }
+    }
+    [$at, $zone, $minute] = $after($verdict, 'spray-colour', 7200);
+    $spilled = (new Rescuer())->ways($verdict, $at, $zone, $minute, Mishaps::all()['thinner-spilled']);
+    expect(array_filter($spilled, static fn (Rescue $way) => $way->way->kind === WayKind::Leave))->toBe([]);
 });

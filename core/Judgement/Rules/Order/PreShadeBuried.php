@@ -9,8 +9,10 @@ use Ulvrach\Judgement\Rules\Remedy\Workbench;
 use Ulvrach\Judgement\Rules\RuleBase;
 use Ulvrach\Judgement\Rules\RuleKind;
 use Ulvrach\Judgement\Rules\Severity;
+use Ulvrach\Physics\Evaluation\Layer;
 use Ulvrach\Physics\Evaluation\Situation;
 use Ulvrach\Physics\Evaluation\Strata;
+use Ulvrach\Stuff\Technique\Coverage;
 use Ulvrach\Stuff\Technique\Nature;
 
 final class PreShadeBuried extends RuleBase
@@ -32,9 +34,9 @@ final class PreShadeBuried extends RuleBase
     public function examine(Situation $situation, Strata $below): ?Finding
     {
         $isOpaque = ! $situation->work->load->contact()->isSprayed() || $situation->step->coats >= self::OPAQUE;
-        $top = $below->top();
+        $top = $isOpaque ? self::shadeOf($below) : null;
 
-        return $isOpaque && $top?->technique->code === 'pre-shade'
+        return $top !== null
             ? $this->finding(
                 Severity::Note,
                 $situation,
@@ -42,6 +44,21 @@ final class PreShadeBuried extends RuleBase
                 'Nothing of the pre-shade of step '.($top->stepIndex + 1).' will be left to see.',
             )
             : null;
+    }
+
+    /** The shading that would still be seen: clear coats and films between change nothing. */
+    private static function shadeOf(Strata $below): ?Layer
+    {
+        foreach (array_reverse($below->layers) as $layer) {
+            if ($layer->technique->code === 'pre-shade') {
+                return $layer;
+            }
+            if ($layer->coverage === Coverage::Whole && $layer->colour() !== null) {
+                return null;
+            }
+        }
+
+        return null;
     }
 
     public function remedies(Finding $finding, Workbench $bench): array

@@ -18,6 +18,7 @@ use Ulvrach\Stuff\Chemistry\Sheen;
 use Ulvrach\Stuff\Palette\Palette;
 use Ulvrach\Stuff\Technique\ColourRole;
 use Ulvrach\Stuff\Technique\Coverage;
+use Ulvrach\Stuff\Technique\Nature;
 
 final class WeakColourOnDark extends EndRule implements SeenRule
 {
@@ -47,8 +48,11 @@ final class WeakColourOnDark extends EndRule implements SeenRule
         foreach ($walk->situations as $situation) {
             foreach (self::isWeak($situation) ? $situation->step->zones : [] as $zone) {
                 $ground = $forecast->after($situation->index - 1, $zone)->of(Spot::Face);
-                $seen = $forecast->after($situation->index, $zone)->of(Spot::Face);
                 $own = $situation->product?->material->colour;
+                // In places only it is laid as a film as well, which no face shows.
+                $seen = $situation->technique->coverage === Coverage::Whole || $situation->product === null
+                    ? $forecast->after($situation->index, $zone)->of(Spot::Face)
+                    : Palette::over(Palette::cover($situation->product), $ground, $situation->step->coats);
                 if ($own === null || $ground->l >= self::DARK || $own->differenceTo($seen) < self::COVERED) {
                     continue;
                 }
@@ -106,13 +110,24 @@ final class WeakColourOnDark extends EndRule implements SeenRule
         ];
     }
 
+    /** A colour that is to be seen as its own: not a tone, a mist of dust or a chip, which may be broken. */
+    private static function isPainted(Situation $situation): bool
+    {
+        $isWhole = $situation->technique->role === ColourRole::Base && ! $situation->kind->is(Nature::Shade);
+
+        return $isWhole || ($situation->kind->is(Nature::Detail) && in_array(
+            $situation->technique->role,
+            [ColourRole::Detail, ColourRole::Marking],
+            true,
+        ));
+    }
+
     private static function isWeak(Situation $situation): bool
     {
         $colour = $situation->product?->material->colour;
 
         return $colour !== null &&
-            $situation->technique->role === ColourRole::Base &&
-            $situation->technique->coverage === Coverage::Whole &&
+            self::isPainted($situation) &&
             ($colour->l > 75 || ($colour->chroma() > 45 && $colour->hue() < 110));
     }
 }

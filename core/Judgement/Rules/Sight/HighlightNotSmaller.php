@@ -31,13 +31,24 @@ final class HighlightNotSmaller extends RuleBase
         return $situation->technique->code === 'light-tone' && $this->first($situation) !== null;
     }
 
+    /** Per cent of its zones that a highlight takes where nobody has said; one that is kept to places. */
+    private const USUAL = 50;
+
+    private const PLACES = 25;
+
+    /** Times as large as the second the first has to be. */
+    private const SMALLER = 1.5;
+
     public function examine(Situation $situation, Strata $below): ?Finding
     {
         $first = $this->first($situation);
         if ($first === null) {
             return null;
         }
-        $isOnAll = array_diff($situation->plan->steps[$first]->zones, $situation->step->zones) === [];
+        $before = $situation->plan->steps[$first];
+        $isSmaller = $situation->step->extent !== null &&
+            ($before->extent->share ?? self::USUAL) >= self::SMALLER * ($situation->step->extent->share ?? self::PLACES);
+        $isOnAll = ! $isSmaller && array_diff($before->zones, $situation->step->zones) === [];
         $number = $first + 1;
 
         return $isOnAll && $below->lastStepOf(Nature::Shade) >= $first

@@ -12,6 +12,7 @@ use Ulvrach\Judgement\Rules\Severity;
 use Ulvrach\Physics\Evaluation\Situation;
 use Ulvrach\Physics\Evaluation\Strata;
 use Ulvrach\Stuff\Chemistry\Sheen;
+use Ulvrach\Stuff\Technique\Nature;
 
 /**
  * A technique meets a surface that is too smooth or too rough for it.
@@ -36,7 +37,11 @@ abstract class WrongSheen extends RuleBase
 
     public function examine(Situation $situation, Strata $below): ?Finding
     {
-        return $below->sheen() === static::WRONG
+        // What some like is said at the first step that meets this surface, not at each that follows it.
+        $isSaid = static::SEVERITY === Severity::Note &&
+            $below->lastStepOf(...static::WATCHES) > $below->lastStepOf(Nature::ClearCoat, Nature::Colour);
+
+        return ! $isSaid && $below->sheen() === static::WRONG
             ? $this->finding(static::SEVERITY, $situation, $below, static::HAPPENS)
             : null;
     }

@@ -49,7 +49,7 @@ final class PlanDraftCommand extends Command
         $plan = $story->plan(ZoneTemplates::for($kind, $story->build->scale, $measured));
         $draft = (new Drafter())->draft($plan, $story->story, $story->shelf);
         $text = $input->getOption('sheet') === true
-            ? BenchSheet::of($draft->verdict->walk)
+            ? BenchSheet::ofDraft($draft, $story->shelf !== null)
             : PlanWriter::toJson(new PlanFile($draft->verdict->plan));
         $output->write($text, false, OutputInterface::OUTPUT_RAW);
 

@@ -17,6 +17,52 @@ final class InWords
     /** Parts of a difference smaller than this share of the largest are not worth a word. */
     private const WORTH = 0.45;
 
+    /** CIELAB: chroma without a hue, and with no more than a tinge of one. */
+    private const NO_HUE = 4.0;
+
+    private const TINGED = 11.0;
+
+    private const EARTHY = 6.0;
+
+    /** What a colour would be called across a table: "dark olive", "pale sand", "green-grey". */
+    public static function named(Lab $colour): string
+    {
+        $how = match (true) {
+            $colour->l < 18.0 => 'nearly black ',
+            $colour->l < 35.0 => 'dark ',
+            $colour->l < 62.0 => '',
+            $colour->l < 78.0 => 'light ',
+            default => 'pale ',
+        };
+        if ($colour->chroma() < self::NO_HUE) {
+            return match (true) {
+                $colour->l > 85.0 => 'white',
+                $colour->l < 16.0 => 'black',
+                default => "{$how}grey",
+            };
+        }
+        $hue = $colour->hue();
+        $name = match (true) {
+            $hue < 35.0, $hue >= 340.0 => 'red',
+            $hue < 66.0 => $colour->l < 52.0 ? 'red-brown' : 'orange',
+            $hue < 98.0 => $colour->l < 52.0 ? 'brown' : 'sand',
+            $hue < 116.0 => 'olive',
+            $hue < 170.0 => 'green',
+            $hue < 290.0 => 'blue',
+            default => 'violet',
+        };
+
+        $isTinged = $colour->chroma() < self::TINGED;
+
+        return $how.match (true) {
+            $isTinged && ($name === 'red-brown' || $name === 'orange') => 'brown-grey',
+            // Earths are that with little colour, too.
+            $name === 'sand' && $colour->chroma() < self::EARTHY => 'grey',
+            in_array($name, ['brown', 'sand', 'olive'], true), ! $isTinged => $name,
+            default => "{$name}-grey",
+        };
+    }
+
     /** "a little lighter and greener than wanted": what the second has that the first has not */
     public static function ofDifference(Lab $wanted, Lab $other): string
     {

@@ -29,6 +29,16 @@ final readonly class Colouring
 
     private const SECOND = 40;
 
+    /** Cloths as armies had them, and CIEDE2000 by which one is told apart from the hull. */
+    private const CLOTHS = [
+        'Buff canvas' => '#a8977a',
+        'Olive canvas' => '#66644a',
+        'Grey canvas' => '#86857c',
+        'Brown canvas' => '#74604a',
+    ];
+
+    private const APART = 12.0;
+
     /** L* of a base so light that dark recesses below it read as dirt. */
     private const LIGHT = 78.0;
 
@@ -216,7 +226,12 @@ final readonly class Colouring
     /** @param  list<string>  $zones */
     private function lift(array $zones, string $why): void
     {
-        $this->laying->add('lift-off', $zones, $why);
+        $worn = $this->brief->most(Trace::Chips, $zones);
+        [$count, $least, $most] = $this->brief->exposure->chips($worn, $this->brief->build->scale);
+        $enough = $count < 1
+            ? ''
+            : " Enough is about {$count} on {$worn->name}, of {$least} to {$most} mm; fewer elsewhere.";
+        $this->laying->add('lift-off', $zones, $why.$enough);
     }
 
     /** Parts of other materials, after the vehicle's colours and told apart from them. */
@@ -247,7 +262,7 @@ final readonly class Colouring
             'exhaust-heat',
             $brief->with(Trace::Heat, $brief->ofKind(ZoneKind::Exhaust)),
             'Heat has burned the paint off, to a pale grey under the rust that comes.',
-            colour: Lab::fromHex('#8c867b'),
+            product: $laying->tone('exhaust-heat', new Tone(Lab::fromHex('#8c867b'), 'Burnt grey')),
         );
         $laying->add(
             $brief->answers('tracks', 'rust') ? 'track-rust-base' : 'track-base',
@@ -277,9 +292,15 @@ final readonly class Colouring
     /** A cloth that keeps apart from the hull, whatever that is. */
     private static function canvas(Laying $laying, Brief $brief): ?Product
     {
-        $need = $laying->need('paint-canvas');
+        $hull = [$brief->story->base, ...$brief->story->more];
+        foreach (self::CLOTHS as $name => $hex) {
+            $cloth = Lab::fromHex($hex);
+            $isApart = array_filter($hull, static fn (Lab $of) => $of->differenceTo($cloth) < self::APART) === [];
+            if ($isApart) {
+                return $laying->tone('paint-canvas', new Tone($cloth, $name));
+            }
+        }
 
-        return $laying->find($need->apartFrom([$brief->story->base, ...$brief->story->more], 12.0)) ??
-            $laying->find($need);
+        return $laying->find($laying->need('paint-canvas'));
     }
 }

@@ -190,7 +190,9 @@ final class Laying
             $need = $need->inFamilies(BinderFamily::MudPaste);
         }
         $isThin = self::isThin($technique);
-        $apart = static fn (Product $jar) => preg_match(self::NAMED_OTHERWISE, $jar->name) !== 1;
+        // “Canvas” in its name speaks for canvas, and against all else.
+        $apart = static fn (Product $jar) => preg_match(self::NAMED_OTHERWISE, $jar->name, $named) !== 1 ||
+            str_contains($code, mb_strtolower($named[0]));
         $near = $this->best(array_filter($this->own->products ?? [], $apart), $need, $isThin) ??
             $this->best(array_filter(StarterShelf::all(), $apart), $need->within(self::SAME_TONE), $isThin);
         $family = in_array($need->preferred, $need->families, true) ? $need->preferred : $need->families[0] ?? null;

@@ -46,8 +46,9 @@ final class HighlightNotSmaller extends RuleBase
             return null;
         }
         $before = $situation->plan->steps[$first];
+        $share = $situation->step->extent->share ?? self::PLACES;
         $isSmaller = $situation->step->extent !== null &&
-            ($before->extent->share ?? self::USUAL) >= self::SMALLER * ($situation->step->extent->share ?? self::PLACES);
+            ($before->extent->share ?? self::USUAL) >= self::SMALLER * $share;
         $isOnAll = ! $isSmaller && array_diff($before->zones, $situation->step->zones) === [];
         $number = $first + 1;
 

@@ -121,7 +121,7 @@ final class DustWork
                 coverage: Coverage::Grain,
                 purpose: 'Dust and dry earth, laid loose where it would settle.',
                 practice: new Practice(
-                    signs: ['looks too light wet, right when dry'],
+                    signs: ['looks too dark wet, right when dry'],
                     tools: ['soft brush', 'particle mask'],
                     undo: 'Brushed and blown off, never all of it.',
                     cautions: ['Rubs off under a finger until it is fixed.'],

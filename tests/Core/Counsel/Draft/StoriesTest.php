@@ -14,7 +14,9 @@ function sheetOf(string $story): string
     $file = StoryFile::read((string) file_get_contents(__DIR__."/stories/{$story}.json"));
     $zones = DraftKit::plan($file->build->kind->value, 'sealed-steps', [])->zones;
 
-    return BenchSheet::of((new Drafter())->draft($file->plan(array_values($zones)), $file->story)->verdict->walk);
+    $draft = (new Drafter())->draft($file->plan(array_values($zones)), $file->story, $file->shelf);
+
+    return BenchSheet::ofDraft($draft, $file->shelf !== null);
 }
 
 it('drafts stories as they were read and judged line by line', function (string $story) {

@@ -98,3 +98,18 @@ it('reads colours as people type them, and says of the rest that it is none', fu
     ['50 0', null],
     ['', null],
 ]);
+
+it('names a colour as one would across a table', function (string $hex, string $name) {
+    expect(InWords::named(Lab::fromHex($hex)))->toBe($name);
+})->with([
+    ['#3d4a36', 'dark green'],
+    ['#5c5a37', 'olive'],
+    ['#c2a878', 'light sand'],
+    ['#f2f1ec', 'white'],
+    ['#111111', 'black'],
+    ['#7c8184', 'grey'],
+    ['#6b3f2e', 'dark red-brown'],
+    ['#2f4f86', 'dark blue'],
+    ['#b3201f', 'red'],
+    ['#4a4f52', 'dark grey'],
+]);

@@ -301,10 +301,19 @@ http {
         location = /.unreadable { internal; $safe default_type application/json; return 400 '{"message":"The address of this request is no readable text."}'; }
         location @too_large { $safe default_type application/json; return 413 '{"message":"This is larger than any plan: at most 2 MB are read."}'; }
         location @too_large_a_photo { $safe default_type application/json; return 413 '{"message":"A photograph has at most 25 MB."}'; }
+        location @too_large_an_archive { $safe default_type application/json; return 413 '{"message":"An archive of more than 25 MB is taken in by whoever runs this Ulvrach: php artisan ulvrach:take-in."}'; }
         location /build/ { expires 1y; $safe add_header Cache-Control immutable; try_files \$uri =404; }
         location ~ ^/api/(mixes|builds)/[0-9a-f-]+/photos\$ {
             client_max_body_size 26m; error_page 413 = @too_large_a_photo;
             # Passed on from here: the place that another request is sent on to has a limit of its own.
+            include /etc/nginx/fastcgi_params;
+            fastcgi_param SCRIPT_NAME /index.php;
+            fastcgi_param SCRIPT_FILENAME $root/public/index.php;
+            fastcgi_pass unix:$run/heavy.sock;
+        }
+        # All that somebody keeps, on its way here or there.
+        location = /api/archive {
+            client_max_body_size 26m; error_page 413 = @too_large_an_archive;
             include /etc/nginx/fastcgi_params;
             fastcgi_param SCRIPT_NAME /index.php;
             fastcgi_param SCRIPT_FILENAME $root/public/index.php;

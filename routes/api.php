@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\AlmanacController;
+use App\Http\Controllers\ArchiveController;
 use App\Http\Controllers\BuildController;
 use App\Http\Controllers\ClockController;
 use App\Http\Controllers\ColourController;
@@ -78,6 +79,8 @@ Route::prefix('api')->group(function (): void {
         Route::post('schools', [SchoolController::class, 'store']);
         Route::delete('schools/{school}', [SchoolController::class, 'destroy'])->where('school', '[0-9]{1,18}');
         Route::get('work', WorkController::class);
+        Route::get('archive', [ArchiveController::class, 'write']);
+        Route::post('archive', [ArchiveController::class, 'read']);
         Route::get('diary', [DiaryController::class, 'index']);
         Route::get('diary.csv', [DiaryController::class, 'table']);
         Route::put('own/observations', [OwnNumberController::class, 'drop']);

@@ -26,8 +26,7 @@ final readonly class PhotoStore
      */
     public function keep(User $user, string $subject, Picture $picture, string $id = ''): array
     {
-        $isFree = $id !== '' && $this->database->table('photos')->where('id', $id)->doesntExist();
-        $id = $isFree ? $id : (string) Str::uuid();
+        $id = $id !== '' && $this->isFree($id) ? $id : (string) Str::uuid();
         $now = Carbon::now();
         // Bytes go through the driver as text, which it does not have to be told about.
         $this->database->insert(
@@ -52,6 +51,12 @@ final readonly class PhotoStore
             'height' => $picture->height,
             'taken' => $now->toIso8601ZuluString(),
         ];
+    }
+
+    /** Whether no photograph of anybody has this id. */
+    public function isFree(string $id): bool
+    {
+        return $this->database->table('photos')->where('id', $id)->doesntExist();
     }
 
     /**

@@ -1656,6 +1656,19 @@ export const buildPhotosSchema = z.object({
 })
 export type BuildPhotos = z.infer<typeof buildPhotosSchema>
 
+/** What an archive has brought that was not there. */
+export const takenInSchema = z.object({
+    'new': z.object({
+        builds: z.number(),
+        jars: z.number(),
+        mixes: z.number(),
+        patterns: z.number(),
+        schools: z.number(),
+        photographs: z.number(),
+    }),
+})
+export type TakenIn = z.infer<typeof takenInSchema>
+
 /** One time that something of one's own was seen, against the tables. */
 export const ownObservationSchema = z.object({
     key: z.string(),

@@ -208,3 +208,28 @@ describe('the diary', () => {
         expect(await screen.findByRole('button', { name: /again/i })).toBeVisible()
     })
 })
+
+describe('the copy of everything', () => {
+    it('is saved as a file, and such a file is taken in with what is new in it', async () => {
+        const sent: unknown[] = []
+        const counts = { builds: 2, jars: 1, mixes: 1, patterns: 0, schools: 0, photographs: 0 }
+        serverKnows({
+            'GET /diary': () => diary,
+            'POST /archive': (body: unknown) => {
+                sent.push(body)
+                return { new: counts }
+            },
+        })
+        show(<DiaryPage />)
+        expect(await screen.findByRole('link', { name: 'Save everything as a file' })).toHaveAttribute(
+            'href',
+            '/api/archive',
+        )
+        await userEvent.upload(
+            screen.getByLabelText('An archive to take in'),
+            new File(['zip'], 'mine.zip', { type: 'application/zip' }),
+        )
+        expect(await screen.findByRole('status')).toHaveTextContent('Taken in: 2 builds, 1 jar, 1 mix.')
+        expect(sent).toHaveLength(1)
+    })
+})

@@ -32,8 +32,8 @@ final class RequireReadableRequest
     private const LARGE_PATHS = '#^/api/(shelf/(file|import)|mixes/import|'
         .'builds/(import|[0-9a-f-]{36}/(edits|preview|log)))$#';
 
-    /** What comes here is a picture, which whoever keeps it looks at. */
-    private const PICTURE_PATHS = '#^/api/(mixes|builds)/[0-9a-f-]{36}/photos$#';
+    /** What comes here is a picture or an archive, which whoever keeps it looks at. */
+    private const BYTES_PATHS = '#^/api/(archive|(mixes|builds)/[0-9a-f-]{36}/photos)$#';
 
     public function handle(Request $request, Closure $next): Response
     {
@@ -64,7 +64,7 @@ final class RequireReadableRequest
 
     private function checkBody(Request $request): void
     {
-        if (preg_match(self::PICTURE_PATHS, $request->getPathInfo()) === 1) {
+        if (preg_match(self::BYTES_PATHS, $request->getPathInfo()) === 1) {
             return;
         }
         $body = $request->getContent();

@@ -8,6 +8,7 @@ import { inWords } from '@/design/duration'
 import { Select, TextField } from '@/design/Field'
 import { LOCALE, timesIn } from '@/design/locale'
 import { RetryNotice } from '@/design/Notice'
+import { Archive } from './Archive'
 import { type Diary, diaryQuery, type Written } from './api'
 import { Correct } from './Correct'
 import { byDay, found, SAID } from './find'
@@ -103,6 +104,7 @@ function Pages({ diary }: { diary: Diary }) {
                         </div>
                     </div>
                 )}
+                <Archive />
             </div>
         </main>
     )

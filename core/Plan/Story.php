@@ -16,6 +16,9 @@ final readonly class Story
 {
     use Copies;
 
+    /** Months that are years. */
+    private const YEARS = 36;
+
     /**
      * @param  Lab  $base  the vehicle's own colour
      * @param  list<Lab>  $more  the other colours of its scheme, the one that covers most first
@@ -61,6 +64,9 @@ final readonly class Story
         }
         if (in_array(Scene::FactoryFresh, $this->scenes, true) && ($build->serviceMonths ?? 0) > 1) {
             $said[] = "Fresh from the works, and {$build->serviceMonths} months in service: the scene is believed.";
+        }
+        if (in_array(Scene::Abandoned, $this->scenes, true) && ($build->serviceMonths ?? PHP_INT_MAX) < self::YEARS) {
+            $said[] = "Left for years, and {$build->serviceMonths} months in service: say the years as well.";
         }
         if ($this->more === [] && in_array($this->scheme, [Scheme::SoftEdged, Scheme::HardEdged], true)) {
             $said[] = 'A scheme of several colours needs a second one.';

@@ -12,6 +12,7 @@ use Ulvrach\Physics\Forecast\Colours;
 use Ulvrach\Physics\Forecast\Light;
 use Ulvrach\Plan\File\PlanWriter;
 use Ulvrach\Plan\Supply\Takes;
+use Ulvrach\Plan\Supply\Thinning;
 use Ulvrach\Stuff\Chemistry\BinderFamily;
 use Ulvrach\Stuff\Chemistry\Sheen;
 use Ulvrach\Stuff\Material\Product;
@@ -96,7 +97,10 @@ final class MixReport
     ): array {
         $paint = $cup->paint();
         $colour = $paint === null ? null : Palette::colourOf($paint);
-        $cover = Palette::cover($cup->product('cup', 'Cup'));
+        $mixed = $cup->product('cup', 'Cup');
+        $cover = Palette::cover($mixed);
+        // A usual coat is one that is thinned as its tool wants it: what is thinner than that lays less of it.
+        $ofUsual = $cup->paintShare() / Thinning::forCoat($mixed->material, $application);
         $bought = $colour === null ? null : Bought::like($colour, $cup, $jars, $stocks);
 
         return [
@@ -124,8 +128,8 @@ final class MixReport
             'coats' => $ground === null || $paint === null
                 ? []
                 : array_map(
-                    static function (float $coats) use ($cover, $ground, $cup, $colour): array {
-                        $seen = Palette::over($cover, $ground, $coats, $cup->paintShare());
+                    static function (float $coats) use ($cover, $ground, $ofUsual, $colour): array {
+                        $seen = Palette::over($cover, $ground, $coats * $ofUsual);
 
                         return [
                             'coats' => $coats,

@@ -180,7 +180,7 @@ test('a wash that lies wet is told of when it can be cleaned, and before it has 
     await page.clock.install()
     await toTheBench(page)
     const wash = page.getByRole('heading', { name: 'Pin wash' })
-    for (let step = 0; step < 20 && !(await wash.isVisible()); step++) {
+    for (let step = 0; step < 40 && !(await wash.isVisible()); step++) {
         await page.getByRole('button', { name: 'Next' }).click()
     }
     await page.getByRole('button', { name: 'Begin' }).click()

@@ -38,8 +38,15 @@ final class Thinning
             // Washes and filters come as they are used.
             $isReady, $step->application === Application::Can, $step->application === Application::Dry => 1.0,
             $technique->kind->paint !== null => $technique->kind->paint,
-            $material->family === BinderFamily::ArtistOil => 0.9,
-            $step->application !== Application::Airbrush => 0.9,
+            default => self::forCoat($material, $step->application),
+        };
+    }
+
+    /** Of a coat of paint as its tool wants it. */
+    public static function forCoat(Material $material, Application $by): float
+    {
+        return match (true) {
+            $material->family === BinderFamily::ArtistOil, $by !== Application::Airbrush => 0.9,
             $material->isClear() => 0.7,
             default => match ($material->family) {
                 BinderFamily::Lacquer => 0.4,

@@ -32,11 +32,20 @@ final class ZoneLeftInPrimer extends EndRule implements PlanRule
     {
         $primed = array_filter(
             $strata,
-            static fn (Strata $zone) => $zone->zone->kind !== ZoneKind::Glass && $zone->has(Nature::Prime),
+            static fn (Strata $zone) => $zone->zone->kind !== ZoneKind::Glass &&
+                // Oxide primer under rust is how many an exhaust is painted.
+                $zone->zone->kind !== ZoneKind::Exhaust &&
+                $zone->has(Nature::Prime),
         );
         $bare = array_filter(
             $primed,
-            static fn (Strata $zone) => ! $zone->has(Nature::Colour, Nature::Shade, Nature::Detail, Nature::Metal),
+            static fn (Strata $zone) => ! $zone->has(
+                Nature::Colour,
+                Nature::Shade,
+                Nature::Detail,
+                Nature::Metal,
+                Nature::Weathering,
+            ),
         );
         if (count($primed) - count($bare) < self::MOST_ARE_PAINTED * count($primed)) {
             return [];

@@ -19,6 +19,7 @@ use Ulvrach\Stuff\Material\Product;
 use Ulvrach\Stuff\Material\Stock;
 use Ulvrach\Stuff\Palette\Bought;
 use Ulvrach\Stuff\Palette\Cup;
+use Ulvrach\Stuff\Palette\HidingPower;
 use Ulvrach\Stuff\Palette\KeptMix;
 use Ulvrach\Stuff\Palette\Ladder;
 use Ulvrach\Stuff\Palette\Nearer;
@@ -98,7 +99,7 @@ final class MixReport
         $paint = $cup->paint();
         $colour = $paint === null ? null : Palette::colourOf($paint);
         $mixed = $cup->product('cup', 'Cup');
-        $cover = Palette::cover($mixed);
+        $cover = PaintMaker::covering($colour ?? new Lab(50.0, 0.0, 0.0), HidingPower::of($mixed->material));
         // A usual coat is one that is thinned as its tool wants it: what is thinner than that lays less of it.
         $ofUsual = $cup->paintShare() / Thinning::forCoat($mixed->material, $application);
         $bought = $colour === null ? null : Bought::like($colour, $cup, $jars, $stocks);

@@ -13,11 +13,13 @@ const PHOTO = {
 }
 
 /** A vehicle with a drafted plan, and the bench with its first step before the hands. */
-async function toTheBench(page: import('@playwright/test').Page): Promise<void> {
+async function toTheBench(page: import('@playwright/test').Page, effort = 'some weeks'): Promise<void> {
     await makeAccount(page)
     await startBuild(page, 'Pell', 'Light tank')
     await page.getByRole('button', { name: 'Draft a plan from its story' }).click()
-    await page.getByRole('dialog').getByRole('button', { name: 'Lay it down' }).click()
+    const dialog = page.getByRole('dialog')
+    await dialog.getByLabel('It may take').selectOption(effort)
+    await dialog.getByRole('button', { name: 'Lay it down' }).click()
     await expect(page.getByRole('grid')).toBeVisible()
     await page.goto('/work')
     await expect(page.getByRole('heading', { name: 'Have ready' })).toBeVisible()
@@ -178,9 +180,10 @@ test('a build on the bench leads to its own next step', async ({ page }) => {
 
 test('a wash that lies wet is told of when it can be cleaned, and before it has set', async ({ page }) => {
     await page.clock.install()
-    await toTheBench(page)
+    // In few evenings the wash is among the first cards.
+    await toTheBench(page, 'a few evenings')
     const wash = page.getByRole('heading', { name: 'Pin wash' })
-    for (let step = 0; step < 40 && !(await wash.isVisible()); step++) {
+    for (let step = 0; step < 20 && !(await wash.isVisible()); step++) {
         await page.getByRole('button', { name: 'Next' }).click()
     }
     await page.getByRole('button', { name: 'Begin' }).click()

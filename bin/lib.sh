@@ -185,6 +185,9 @@ env_file=${ULVRACH_ENV:-.env}
 # The settings without what nobody else may know.
 without_secrets() { grep -E '^[A-Z][A-Z0-9_]*=' "$1" | grep -vE '^[A-Z0-9_]*(KEY|PASSWORD|SECRET|TOKEN)[A-Z0-9_]*='; }
 
+# What a backup holds (lines "accounts 3") as a reader says it: "3 accounts, 5 builds".
+in_words() { paste -sd, "$1" | sed 's/\([a-z]*\) \([0-9]*\)/\2 \1/g; s/,/, /g'; }
+
 # Reaches the database in $1, whether Ulvrach runs or not; one that had to be started is told by `started`.
 open_database() {
     db_port=$(cat "$1/db-port" 2>/dev/null || free_port 54400 54999)

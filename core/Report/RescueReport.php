@@ -41,22 +41,16 @@ final class RescueReport
 
         return array_map(
             static fn (Rescue $rescue) => [
-                'kind' => $rescue->way->kind->value,
-                'says' => $rescue->way->says,
-                'tool' => $rescue->way->tool,
-                'liquid' => $rescue->liquid?->label(),
-                'contact' => $rescue->liquid === null ? null : $rescue->way->contact->verb(),
+                ...self::doing($rescue),
                 'opens' => $rescue->opens === null
                     ? null
                     : TimetableReport::moment($now + $rescue->opens - $minute),
                 'until' => $rescue->until === null
                     ? null
                     : TimetableReport::moment($now + $rescue->until - $minute),
-                'cost' => $rescue->cost,
                 'technique' => $rescue->way->technique === null
                     ? null
                     : TechniqueLibrary::get($rescue->way->technique)->name,
-                'edits' => EditCodec::write($rescue->edits),
             ],
             $ways,
         );
@@ -87,20 +81,40 @@ final class RescueReport
     {
         return array_map(
             static fn (Rescue $rescue) => [
-                'kind' => $rescue->way->kind->value,
-                'says' => $rescue->way->says,
-                'tool' => $rescue->way->tool,
-                'liquid' => $rescue->liquid?->label(),
-                'contact' => $rescue->liquid === null ? null : $rescue->way->contact->verb(),
+                ...self::doing($rescue),
                 'opens' => ($rescue->opens ?? $minute) - $laid,
                 'best' => $rescue->until === null ? null : $rescue->until - $laid,
                 'gone' => $rescue->gone === null ? null : $rescue->gone - $laid,
-                'cost' => $rescue->cost,
                 'hurts' => $rescue->hurt?->stepId,
                 'technique' => $rescue->way->technique,
-                'edits' => EditCodec::write($rescue->edits),
             ],
             $ways,
         );
+    }
+
+    /**
+     * What is done and what it costs, by whatever clock it is told.
+     *
+     * @return array{
+     *   kind: string,
+     *   says: string,
+     *   tool: string,
+     *   liquid: string|null,
+     *   contact: string|null,
+     *   cost: string|null,
+     *   edits: list<array<string, mixed>>,
+     * }
+     */
+    private static function doing(Rescue $rescue): array
+    {
+        return [
+            'kind' => $rescue->way->kind->value,
+            'says' => $rescue->way->says,
+            'tool' => $rescue->way->tool,
+            'liquid' => $rescue->liquid?->label(),
+            'contact' => $rescue->liquid === null ? null : $rescue->way->contact->verb(),
+            'cost' => $rescue->cost,
+            'edits' => EditCodec::write($rescue->edits),
+        ];
     }
 }

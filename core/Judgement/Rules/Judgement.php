@@ -52,9 +52,11 @@ final class Judgement
                 continue;
             }
             foreach ($situation->touched as $touched) {
-                $finding = $rule->examine($situation, $touched->strata);
-                if ($finding !== null) {
-                    $this->note($finding, $touched->zones);
+                foreach ($rule instanceof LooksAtZone ? $touched->apart($situation->plan) : [$touched] as $asked) {
+                    $finding = $rule->examine($situation, $asked->strata);
+                    if ($finding !== null) {
+                        $this->note($finding, $asked->zones);
+                    }
                 }
             }
         }
@@ -63,18 +65,21 @@ final class Judgement
     /** What can only be said once the last step of a zone, or of the plan, is known. */
     private function conclude(Walk $walk, Forecast $forecast): void
     {
-        $finished = $strata = $zonesOf = [];
-        foreach ($walk->finished() as $touched) {
-            $finished[] = $touched;
-            $strata[] = $touched->strata;
-            $zonesOf[spl_object_id($touched->strata)] = $touched->zones;
+        $finished = $walk->finished();
+        $apart = $strata = $zonesOf = [];
+        foreach ($finished as $touched) {
+            foreach ($touched->apart($walk->plan) as $one) {
+                $apart[] = $one;
+                $strata[] = $one->strata;
+                $zonesOf[spl_object_id($one->strata)] = $one->zones;
+            }
         }
         foreach ($this->book->rules as $rule) {
             if ($rule instanceof JourneyRule) {
-                foreach ($finished as $touched) {
-                    $finding = $rule->conclude($walk->plan, $touched->strata, $walk->times);
+                foreach ($rule instanceof LooksAtZone ? $apart : $finished as $asked) {
+                    $finding = $rule->conclude($walk->plan, $asked->strata, $walk->times);
                     if ($finding !== null) {
-                        $this->note($finding, $touched->zones);
+                        $this->note($finding, $asked->zones);
                     }
                 }
             }

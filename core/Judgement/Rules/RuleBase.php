@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Ulvrach\Judgement\Rules;
 
 use Ulvrach\Physics\Evaluation\Situation;
-use Ulvrach\Physics\Evaluation\Strata;
 use Ulvrach\Stuff\Technique\Nature;
 
 /**
@@ -63,26 +62,28 @@ abstract class RuleBase implements Rule
         return true;
     }
 
-    /** @param  array<string, string|int|null>  $facts */
+    /**
+     * The zones that it is about are named by whoever has asked.
+     *
+     * @param  array<string, string|int|null>  $facts
+     */
     protected function finding(
         Severity $severity,
         Situation $at,
-        Strata $zone,
         string $happens,
         array $facts = [],
     ): Finding {
-        return $this->findingOn($severity, $at->step->id, $zone, $happens, $facts);
+        return $this->findingOn($severity, $at->step->id, $happens, $facts);
     }
 
     /** @param  array<string, string|int|null>  $facts */
     protected function findingOn(
         Severity $severity,
         string $stepId,
-        Strata $zone,
         string $happens,
         array $facts = [],
     ): Finding {
-        return $this->findingFor($severity, $stepId, [$zone->zone->id], $happens, $facts);
+        return $this->findingFor($severity, $stepId, [], $happens, $facts);
     }
 
     /**

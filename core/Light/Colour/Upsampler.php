@@ -33,7 +33,7 @@ final class Upsampler
     public static function reflectanceOf(Lab $colour): array
     {
         // The same jars are asked for again and again.
-        $key = "light of {$colour->l} {$colour->a} {$colour->b}";
+        $key = "light of {$colour->key()}";
 
         return Memory::of($key, static fn (): array => self::find($colour));
     }

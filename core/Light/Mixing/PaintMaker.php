@@ -54,7 +54,7 @@ final class PaintMaker
         $hides = max(self::LEAST, min(self::MOST, $hides));
         /** @var array<string, Paint> $known the same jars are asked for again and again */
         static $known = [];
-        $key = "paint of {$colour->l} {$colour->a} {$colour->b} {$hides}";
+        $key = "paint of {$colour->key()} {$hides}";
         if (count($known) > 2_000) {
             $known = [];
         }
@@ -77,7 +77,7 @@ final class PaintMaker
         $hides = max(self::LEAST, min(self::MOST, $hides));
         /** @var array<string, Paint> $known the same jars are asked for again and again */
         static $known = [];
-        $key = "cover of {$colour->l} {$colour->a} {$colour->b} {$hides}";
+        $key = "cover of {$colour->key()} {$hides}";
         if (count($known) > 2_000) {
             $known = [];
         }

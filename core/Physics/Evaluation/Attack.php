@@ -12,7 +12,7 @@ final readonly class Attack
     /**
      * @param  bool  $threatens  whether anything on any of the zones is not safe from them
      * @param  bool  $meetsBarePart  whether they get down to the model part on any of the zones
-     * @param  array<int, list<Threat>>  $threats  by object id of the strata
+     * @param  array<int, list<Threat>>  $threats  by object id of the strata that zones share
      */
     private function __construct(
         public bool $threatens,
@@ -51,7 +51,7 @@ final readonly class Attack
     /** @return list<Threat> on zones in this state, from the top layer down; empty for most steps of a sound plan */
     public function on(Strata $strata): array
     {
-        return $this->threats[spl_object_id($strata)] ?? [];
+        return $this->threats[spl_object_id($strata->shared())] ?? [];
     }
 
     /** @return list<Threat> */

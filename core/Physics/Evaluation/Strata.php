@@ -13,7 +13,7 @@ use Ulvrach\Stuff\Technique\Nature;
 
 /**
  * The layers of a zone at one moment, from the bare part upwards. Never changed: each step that goes over it gives new
- * strata. Zones of like material share them until a step goes over one and not over the other.
+ * strata. Zones share them, whatever they are made of, until a step goes over one and not over the other.
  */
 final class Strata
 {
@@ -22,8 +22,17 @@ final class Strata
 
     private bool $bare = true;
 
+    /** The zone that is looked at by itself; null: all that share these strata. */
+    private ?Zone $zone = null;
+
+    /** What is shared, where one zone is looked at by itself. */
+    private ?self $shared = null;
+
+    /** @var array<string, self> by zone id: zones that have been looked at by themselves */
+    private array $apart = [];
+
     /**
-     * @param  Zone  $zone  one of those that have these strata, for its materials
+     * @param  list<string>  $panels  ids, of the zones that have these strata
      * @param  list<Layer>  $layers
      * @param  list<int>  $journey  indexes of the steps that have gone over it
      * @param  Release|null  $release  the release film that can be worked; null: there is none, or it is sealed
@@ -34,7 +43,7 @@ final class Strata
      * @param  array<int, true>  $broken  places in $layers through which the layer below can be seen
      */
     private function __construct(
-        public readonly Zone $zone,
+        private readonly array $panels,
         public readonly array $layers = [],
         public readonly array $journey = [],
         public readonly ?Release $release = null,
@@ -46,9 +55,37 @@ final class Strata
     ) {
     }
 
-    public static function bare(Zone $zone): self
+    /** @param  list<string>  $panels  ids, of the zones that begin like this */
+    public static function bare(array $panels): self
     {
-        return new self($zone);
+        return new self($panels);
+    }
+
+    /** The same on one of the zones that share it, for what depends on the part itself. */
+    public function on(Zone $zone): self
+    {
+        return $this->apart[$zone->id] ??= $this->placed($zone);
+    }
+
+    private function placed(Zone $zone): self
+    {
+        $this->exposed();
+        $here = clone $this;
+        [$here->zone, $here->shared, $here->apart] = [$zone, $this->shared(), []];
+
+        return $here;
+    }
+
+    /** What its zones share: the same object for all of them. */
+    public function shared(): self
+    {
+        return $this->shared ?? $this;
+    }
+
+    /** @throws \LogicException where it is looked at for several zones together, which may be different parts */
+    public function zone(): Zone
+    {
+        return $this->zone ?? throw new \LogicException('Whoever asks for the part has to look at zones one by one.');
     }
 
     /**
@@ -80,7 +117,7 @@ final class Strata
             }
 
             return new self(
-                $this->zone,
+                $this->panels,
                 $layers,
                 $journey,
                 $release,
@@ -95,7 +132,7 @@ final class Strata
         if (
             $work->kind->is(Nature::LiftOff) &&
             $this->releaseFilm()?->film === BinderFamily::Salt &&
-            $this->release?->workedOn($extent)->holdsStill(array_column($this->zone->panels, 'id')) === false
+            $this->release?->workedOn($extent)->holdsStill($this->panels) === false
         ) {
             return $this->withoutSalt()->after($work, $layer, $end, $into);
         }
@@ -126,7 +163,7 @@ final class Strata
         }
 
         return new self(
-            $this->zone,
+            $this->panels,
             $layers,
             $journey,
             $release,
@@ -188,7 +225,7 @@ final class Strata
         }
 
         return new self(
-            zone: $this->zone,
+            panels: $this->panels,
             layers: $layers,
             journey: $this->journey,
             maskedBy: $this->maskedBy,

@@ -21,7 +21,7 @@ final readonly class Waiting
      * @param  Hold|null  $longest  the hold that lasts longest on any of the zones; null: nothing has to be waited for
      * @param  array<int, Wait>  $waits  by index of the step whose layer has to be waited for: from its end
      * @param  array<int, Layer>  $into  by step index: the layers that it is worked into
-     * @param  array<int, Hold|null>  $onStrata  by object id of the strata
+     * @param  array<int, Hold|null>  $onStrata  by object id of the strata that zones share
      * @param  bool  $cleans  what it goes into is what it takes up again
      * @param  Work  $work  that waits
      */
@@ -190,7 +190,7 @@ final readonly class Waiting
     /** The hold that lasts longest on zones in this state; null: nothing below has to be waited for. */
     public function on(Strata $strata): ?Hold
     {
-        return $this->onStrata[spl_object_id($strata)] ?? null;
+        return $this->onStrata[spl_object_id($strata->shared())] ?? null;
     }
 
     /**

@@ -6,7 +6,6 @@ namespace Ulvrach\Physics\Evaluation;
 
 use Ulvrach\Plan\Log\Log;
 use Ulvrach\Plan\Plan;
-use Ulvrach\Plan\Zone;
 use Ulvrach\Stuff\Chemistry\BinderFamily;
 use Ulvrach\Stuff\Chemistry\Carrier;
 use Ulvrach\Stuff\Drying\Air;
@@ -108,18 +107,11 @@ final class Walker
     {
         $bare = $strata = [];
         foreach ($plan->zones as $id => $zone) {
-            $strata[$id] = $bare[self::material($zone)] ??= Strata::bare($zone);
+            $panels = array_column($zone->panels, 'id');
+            $strata[$id] = $bare[implode(' ', $panels)] ??= Strata::bare($panels);
         }
 
         return $strata;
-    }
-
-    /** Zones that differ in this are judged apart from the beginning. */
-    private static function material(Zone $zone): string
-    {
-        $role = $zone->kind->role();
-
-        return "{$zone->substrate->value} {$zone->depicts->value} {$role} {$zone->traffic->value} {$zone->sheltered}";
     }
 
     /**

@@ -94,7 +94,7 @@ final class Finish
         $keyed = [];
         foreach ($seen as $what) {
             [$effect, $shown, $amount] = $what;
-            $keyed[] = ["{$effect->value} {$shown?->l} {$shown?->a} {$shown?->b} {$amount}", $what];
+            $keyed[] = ["{$effect->value} {$shown?->key()} {$amount}", $what];
         }
 
         return $keyed;

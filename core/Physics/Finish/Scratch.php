@@ -30,10 +30,9 @@ final readonly class Scratch
         $strata = $walk->before($beforeStep, $zoneId);
         $colours = array_values(array_filter(array_reverse($strata->layers), self::isPaint(...)));
 
-        return new self(
-            $colours,
-            self::warnings($colours, $strata->zone->substrate->label(), self::hasBarrier($strata->layers)),
-        );
+        $part = $walk->plan->zones[$zoneId]->substrate;
+
+        return new self($colours, self::warnings($colours, $part->label(), self::hasBarrier($strata->layers)));
     }
 
     /** Tints and dust go with the paint they lie on; what shows in a scratch is paint. */

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Ulvrach\Physics\Forecast;
 
 use Ulvrach\Light\Colour\Lab;
-use Ulvrach\Light\Colour\Upsampler;
 use Ulvrach\Physics\Evaluation\Walk;
 use Ulvrach\Physics\Finish\Effect;
 use Ulvrach\Physics\Finish\Finish;
@@ -139,7 +138,7 @@ final class Forecast
 
     private function run(): void
     {
-        $bare = Light::ground(Upsampler::reflectanceOf(Lab::fromHex(self::BARE)));
+        $bare = Light::ground(Lab::fromHex(self::BARE));
         $start = new Colours(['face' => $bare, 'recess' => $bare, 'edge' => $bare, 'lower' => $bare]);
         $now = [];
         $zones = array_keys($this->walk->plan->zones);
@@ -316,6 +315,6 @@ final class Forecast
     {
         return $colour === null
             ? $before
-            : $before->making($spot, $step, Light::ground(Upsampler::reflectanceOf($colour)));
+            : $before->making($spot, $step, Light::ground($colour));
     }
 }

@@ -6,6 +6,7 @@ namespace Ulvrach\Physics\Forecast;
 
 use Ulvrach\Light\Colour\Lab;
 use Ulvrach\Light\Colour\Observer;
+use Ulvrach\Light\Colour\Upsampler;
 use Ulvrach\Light\Mixing\Film;
 use Ulvrach\Light\Mixing\Paint;
 
@@ -19,7 +20,7 @@ final class Light
     /** Lights that one ground may have grown into before all of them are let go; each is some kilobytes. */
     private const MOST = 6_000;
 
-    /** @var array<string, self> what is bare, by its first bands, for as long as what has grown from it is kept */
+    /** @var array<string, self> what is bare, by its colour, for as long as what has grown from it is kept */
     private static array $grounds = [];
 
     private static int $grown = 0;
@@ -44,18 +45,14 @@ final class Light
         return new self($bands, null);
     }
 
-    /**
-     * The ground that other light grows from: the same one each time.
-     *
-     * @param  list<float>  $bands
-     */
-    public static function ground(array $bands): self
+    /** The ground that other light grows from: the same one each time. */
+    public static function ground(Lab $colour): self
     {
         if (self::$grown > self::MOST) {
             [self::$grounds, self::$grown] = [[], 0];
         }
 
-        return self::$grounds[implode(' ', $bands)] ??= new self($bands, null);
+        return self::$grounds[$colour->key()] ??= new self(Upsampler::reflectanceOf($colour), null);
     }
 
     /** @param  float  $coats  thickness, in usual coats of the paint */

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Ulvrach\Physics\Forecast;
 
 use Ulvrach\Light\Colour\Lab;
-use Ulvrach\Light\Colour\Upsampler;
 use Ulvrach\Light\Mixing\Paint;
 use Ulvrach\Light\Mixing\PaintMaker;
 use Ulvrach\Physics\Finish\Effect;
@@ -94,7 +93,7 @@ final readonly class Stroke
             $effect,
             self::made($effect),
             PaintMaker::covering($colour, $hides),
-            Light::ground(Upsampler::reflectanceOf($colour)),
+            Light::ground($colour),
             $films,
             $shares,
             $effect === Effect::Mud && $mark->sheen === Sheen::Gloss && $material?->sheen !== Sheen::Gloss,

@@ -60,7 +60,6 @@ abstract class AttackRule extends RuleBase
                 Harm::Slight, Harm::None => Severity::Note,
             },
             $situation,
-            $below,
             $this->sentence($worst),
             [
                 'layer' => $worst->layer->stepId,

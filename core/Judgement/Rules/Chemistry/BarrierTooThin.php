@@ -46,7 +46,6 @@ final class BarrierTooThin extends RuleBase
         return $this->finding(
             Severity::Risk,
             $situation,
-            $below,
             "Only one coat of clear (step {$number}) stands between the spirit and the paint.",
             ['clear' => $top->stepId],
         );

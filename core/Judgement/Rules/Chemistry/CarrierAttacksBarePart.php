@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ulvrach\Judgement\Rules\Chemistry;
 
 use Ulvrach\Judgement\Rules\Finding;
+use Ulvrach\Judgement\Rules\LooksAtZone;
 use Ulvrach\Judgement\Rules\Remedy\Workbench;
 use Ulvrach\Judgement\Rules\RuleBase;
 use Ulvrach\Judgement\Rules\Severity;
@@ -14,7 +15,7 @@ use Ulvrach\Stuff\Chemistry\AttackTable;
 use Ulvrach\Stuff\Chemistry\Carrier;
 use Ulvrach\Stuff\Chemistry\CureState;
 
-final class CarrierAttacksBarePart extends RuleBase
+final class CarrierAttacksBarePart extends RuleBase implements LooksAtZone
 {
     public const CODE = 'carrier-attacks-bare-part';
 
@@ -33,7 +34,7 @@ final class CarrierAttacksBarePart extends RuleBase
         if (! $below->isBareExposed()) {
             return null;
         }
-        $part = $below->zone->substrate;
+        $part = $below->zone()->substrate;
         foreach ($situation->liquids as $liquid) {
             $carrier = $liquid->liquid->carrier;
             $level = AttackTable::onBarePart($part, $carrier);
@@ -49,7 +50,6 @@ final class CarrierAttacksBarePart extends RuleBase
                         default => Severity::Stop,
                     },
                     $situation,
-                    $below,
                     ucfirst($carrier->label()).
                         " gets to the bare {$part->label()}: glued joints let go, or the surface is etched.",
                 );

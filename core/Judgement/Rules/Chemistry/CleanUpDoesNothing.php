@@ -53,7 +53,6 @@ final class CleanUpDoesNothing extends RuleBase
         return $this->finding(
             Severity::Risk,
             $situation,
-            $below,
             ucfirst("{$carrier->label()} does not take {$films[0]->label()} off, even while it is fresh."),
             ['film' => $films[0]->value],
         );

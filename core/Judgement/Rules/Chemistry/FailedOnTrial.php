@@ -77,7 +77,6 @@ final class FailedOnTrial extends AttackRule implements SeenRule
                     return $this->finding(
                         Severity::Stop,
                         $situation,
-                        $touched->strata,
                         ucfirst($case->inWords())." of step {$number} took it off on “{$last->where}”.",
                         [
                             'layer' => $layer->stepId,

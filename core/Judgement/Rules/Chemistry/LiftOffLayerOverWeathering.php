@@ -40,7 +40,6 @@ final class LiftOffLayerOverWeathering extends RuleBase
                 return $this->finding(
                     Severity::Risk,
                     $situation,
-                    $below,
                     "The finished weathering of step {$number} lies open under this film.",
                 );
             }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ulvrach\Judgement\Rules\Chemistry;
 
 use Ulvrach\Judgement\Rules\Finding;
+use Ulvrach\Judgement\Rules\LooksAtZone;
 use Ulvrach\Judgement\Rules\Remedy\Workbench;
 use Ulvrach\Judgement\Rules\RuleBase;
 use Ulvrach\Judgement\Rules\Severity;
@@ -16,7 +17,7 @@ use Ulvrach\Plan\Step;
 use Ulvrach\Stuff\Chemistry\AttackTable;
 use Ulvrach\Stuff\Chemistry\Sheen;
 
-final class NotInTheTables extends RuleBase
+final class NotInTheTables extends RuleBase implements LooksAtZone
 {
     public const CODE = 'not-in-the-tables';
 
@@ -39,7 +40,6 @@ final class NotInTheTables extends RuleBase
                 return $this->finding(
                     Severity::Risk,
                     $situation,
-                    $below,
                     ucfirst($threat->liquid->liquid->carrier->label()).
                         " on the {$threat->layer->film->label()} of step {$number} is not in the tables: test it.",
                 );
@@ -51,15 +51,14 @@ final class NotInTheTables extends RuleBase
         foreach ($situation->liquids as $liquid) {
             $carrier = $liquid->liquid->carrier;
             if (
-                AttackTable::onBarePart($below->zone->substrate, $carrier) === null &&
+                AttackTable::onBarePart($below->zone()->substrate, $carrier) === null &&
                 ! $this->wasTried($situation->plan, $situation->index)
             ) {
                 return $this->finding(
                     Severity::Risk,
                     $situation,
-                    $below,
                     ucfirst($carrier->label()).
-                        " on bare {$below->zone->substrate->label()} is not in the tables: test it.",
+                        " on bare {$below->zone()->substrate->label()} is not in the tables: test it.",
                 );
             }
         }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ulvrach\Judgement\Rules\Chemistry;
 
 use Ulvrach\Judgement\Rules\Finding;
+use Ulvrach\Judgement\Rules\LooksAtZone;
 use Ulvrach\Judgement\Rules\Remedy\Workbench;
 use Ulvrach\Judgement\Rules\RuleBase;
 use Ulvrach\Judgement\Rules\Severity;
@@ -16,7 +17,7 @@ use Ulvrach\Stuff\Chemistry\Contact;
 use Ulvrach\Stuff\Chemistry\Substrate;
 use Ulvrach\Stuff\Technique\Nature;
 
-final class SpiritFloodsGluedLinks extends RuleBase
+final class SpiritFloodsGluedLinks extends RuleBase implements LooksAtZone
 {
     public const CODE = 'spirit-floods-glued-links';
 
@@ -32,10 +33,10 @@ final class SpiritFloodsGluedLinks extends RuleBase
 
     public function examine(Situation $situation, Strata $below): ?Finding
     {
-        $kind = $below->zone->kind;
+        $kind = $below->zone()->kind;
         if (
             ($kind !== ZoneKind::Tracks && $kind !== ZoneKind::SpareLinks) ||
-            $below->zone->substrate !== Substrate::Polystyrene
+            $below->zone()->substrate !== Substrate::Polystyrene
         ) {
             return null;
         }
@@ -48,7 +49,6 @@ final class SpiritFloodsGluedLinks extends RuleBase
                 return $this->finding(
                     $runs && $liquid->liquid->carrier === Carrier::OdourlessSpirit ? Severity::Note : Severity::Risk,
                     $situation,
-                    $below,
                     ucfirst($liquid->liquid->carrier->label()).' floods the glued links: the track may fall apart.',
                     ['cleanUp' => $liquid->isCleanUp ? 1 : 0],
                 );

@@ -12,6 +12,7 @@ use Ulvrach\Judgement\Rules\Severity;
 use Ulvrach\Physics\Evaluation\Situation;
 use Ulvrach\Physics\Evaluation\Strata;
 use Ulvrach\Stuff\Chemistry\BinderFamily;
+use Ulvrach\Stuff\Chemistry\Carrier;
 use Ulvrach\Stuff\Chemistry\Sheen;
 use Ulvrach\Stuff\Material\Need;
 use Ulvrach\Stuff\Technique\Nature;
@@ -29,20 +30,26 @@ final class SpiritInCleanAir extends RuleBase
 
     public function concerns(Situation $situation): bool
     {
-        return $situation->liquids !== [];
+        return $this->smelling($situation) !== null;
     }
 
     public function examine(Situation $situation, Strata $below): ?Finding
     {
+        $carrier = $this->smelling($situation);
+
+        return $carrier === null ? null : $this->finding(
+            Severity::Note,
+            $situation,
+            ucfirst("{$carrier->label()} comes into a shop that keeps to water."),
+        );
+    }
+
+    private function smelling(Situation $situation): ?Carrier
+    {
         foreach ($situation->liquids as $liquid) {
             $carrier = $liquid->liquid->carrier;
             if ($carrier->isSpirit() || $carrier->isHot()) {
-                return $this->finding(
-                    Severity::Note,
-                    $situation,
-                    $below,
-                    ucfirst("{$carrier->label()} comes into a shop that keeps to water."),
-                );
+                return $carrier;
             }
         }
 

@@ -61,7 +61,6 @@ final class SpiritOnYoungVarnish extends RuleBase
         return $this->finding(
             $severity,
             $situation,
-            $below,
             ucfirst($liquid->liquid->carrier->label()).", {$liquid->liquid->contact->verb()}, finds the clear coat of "
                 ."step {$number} only {$age} old: it is no barrier yet.",
         );

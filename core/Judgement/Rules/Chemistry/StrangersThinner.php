@@ -46,7 +46,6 @@ final class StrangersThinner extends RuleBase
         return $this->finding(
             Severity::Risk,
             $situation,
-            $below,
             ucfirst($thinner->label())." does not belong in “{$product->name}”, which is "
                 ."{$product->material->family->label()}: ".$this->comesOf($product->material->family, $thinner),
         );

@@ -44,7 +44,7 @@ final class CleanedOutsideWindow extends RuleBase
 
         return $severity === null
             ? null
-            : $this->finding($severity, $situation, $below, "{$situation->technique->name} is cleaned after {$says}", [
+            : $this->finding($severity, $situation, "{$situation->technique->name} is cleaned after {$says}", [
                 'surely' => $window->surely,
             ]);
     }
@@ -66,7 +66,6 @@ final class CleanedOutsideWindow extends RuleBase
                 $worst = $this->finding(
                     $severity,
                     $situation,
-                    $below,
                     "{$layer->technique->name} of step {$number} is cleaned after {$says}",
                     ['layer' => $layer->stepId],
                 );

@@ -29,17 +29,17 @@ final class ColdAcrylic extends RuleBase
 
     public function concerns(Situation $situation): bool
     {
-        return $situation->product?->material->family === BinderFamily::WaterborneAcrylic;
+        return $situation->product?->material->family === BinderFamily::WaterborneAcrylic &&
+            $situation->plan->bench->temperatureC < self::POOR;
     }
 
-    public function examine(Situation $situation, Strata $below): ?Finding
+    public function examine(Situation $situation, Strata $below): Finding
     {
         $room = $situation->plan->bench->temperatureC;
 
-        return $room >= self::POOR ? null : $this->finding(
+        return $this->finding(
             Severity::Risk,
             $situation,
-            $below,
             'At '.round($room).' °C waterborne acrylic dries to a poor film.',
         );
     }

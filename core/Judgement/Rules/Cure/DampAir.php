@@ -42,6 +42,11 @@ final class DampAir extends RuleBase
 
     private const HEAVY = 3;
 
+    public function concerns(Situation $situation): bool
+    {
+        return $situation->plan->bench->humidityPercent > self::HEAVY_FILM_CRAZES;
+    }
+
     public function examine(Situation $situation, Strata $below): ?Finding
     {
         $humidity = $situation->plan->bench->humidityPercent;
@@ -62,7 +67,6 @@ final class DampAir extends RuleBase
         return $this->finding(
             Severity::Risk,
             $situation,
-            $below,
             $isLacquer ? "At {$air} the lacquer may blush." : "At {$air} a heavy coat may craze.",
         );
     }

@@ -43,7 +43,6 @@ final class LiftOffCoatTooTough extends RuleBase
                 return $this->finding(
                     Severity::Risk,
                     $situation,
-                    $below,
                     "Water hardly gets through the {$layer->film->label()} of step {$number}: it takes force, and "
                         .'comes off in sheets.',
                     ['coat' => null],
@@ -53,7 +52,6 @@ final class LiftOffCoatTooTough extends RuleBase
                 return $this->finding(
                     Severity::Risk,
                     $situation,
-                    $below,
                     "{$coats} coats lie on the chipping film: it takes force, and comes off in sheets.",
                     ['coat' => $layer->stepId],
                 );

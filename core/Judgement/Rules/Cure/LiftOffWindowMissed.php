@@ -82,7 +82,6 @@ final class LiftOffWindowMissed extends RuleBase
         return $this->finding(
             $severity,
             $situation,
-            $below,
             "The easy time for the coat of step {$number} ended {$late} before: {$says}",
             ['after' => $coats[count($coats) - 1]->stepId],
         );
@@ -99,7 +98,6 @@ final class LiftOffWindowMissed extends RuleBase
         return $this->finding(
             $waited <= self::COAT_AT_THE_LATEST ? Severity::Note : Severity::Risk,
             $situation,
-            $below,
             'The chipping film of step '.
                 $number.
                 ' has lain bare for '.

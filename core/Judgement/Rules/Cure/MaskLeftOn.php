@@ -45,7 +45,6 @@ final class MaskLeftOn extends RuleBase implements JourneyRule
         return $this->finding(
             $situation->start - $below->maskedAt <= 2 * Minutes::DAY ? Severity::Note : Severity::Risk,
             $situation,
-            $below,
             "The mask comes off after {$on}: it may tear the edge or leave glue behind.",
             ['mask' => $below->maskedBy],
         );
@@ -58,7 +57,6 @@ final class MaskLeftOn extends RuleBase implements JourneyRule
             : $this->findingOn(
                 Severity::Stop,
                 $plan->steps[$zone->maskedBy]->id,
-                $zone,
                 'The mask is never taken off: what it covers gets no further paint, and it grows fast.',
                 ['mask' => null],
             );

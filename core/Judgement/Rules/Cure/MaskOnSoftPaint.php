@@ -56,7 +56,6 @@ final class MaskOnSoftPaint extends RuleBase
         return $this->finding(
             $severity,
             $situation,
-            $below,
             'It goes on after '.Minutes::inWords($waited)
                 ."; the paint of step {$number} bears masks after {$takes}: {$says}.",
         );

@@ -50,7 +50,6 @@ final class MaskOnWhatHoldsWeakly extends RuleBase
                 return $this->finding(
                     $severity,
                     $situation,
-                    $below,
                     "The mask takes the {$layer->film->label()} of step {$number} along when it comes off.",
                     ['layer' => $layer->stepId],
                 );

@@ -58,7 +58,6 @@ final class NoLongerMerges extends RuleBase
                 return $this->finding(
                     Severity::Risk,
                     $situation,
-                    $below,
                     "It no longer merges with step {$number}, which set {$late} before and does not bear a brush yet.",
                     ['layer' => $layer->stepId],
                 );
@@ -91,7 +90,6 @@ final class NoLongerMerges extends RuleBase
                 default => Severity::Note,
             },
             $situation,
-            $below,
             "It no longer merges with step {$number}, which set {$late} before".match (true) {
                 $harm->value >= Harm::MayFail->value && $harm !== Harm::Unknown => ': it drags it along.',
                 ! $bears => ' and does not bear a brush yet.',

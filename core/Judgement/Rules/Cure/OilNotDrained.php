@@ -41,7 +41,6 @@ final class OilNotDrained extends RuleBase
         return $this->finding(
             Severity::Note,
             $situation,
-            $below,
             "The oil is taken {$short} before the card has drawn it off.",
         );
     }

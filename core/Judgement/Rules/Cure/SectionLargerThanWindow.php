@@ -53,7 +53,6 @@ final class SectionLargerThanWindow extends RuleBase
         return $this->finding(
             $longest > $window->latest ? Severity::Risk : Severity::Note,
             $situation,
-            $below,
             'In one go the last of '.round($area).' cm² is reached after '.Minutes::inWords($longest)
                 .'; it cleans easily for '.Minutes::inWords($limit).'.',
         );

@@ -29,21 +29,21 @@ final class SprayDriesInTheAir extends RuleBase
 
     public function concerns(Situation $situation): bool
     {
-        return $situation->product !== null && $situation->work->load->contact()->isSprayed();
-    }
-
-    public function examine(Situation $situation, Strata $below): ?Finding
-    {
         $bench = $situation->plan->bench;
 
-        if ($bench->temperatureC <= self::HOT || $bench->humidityPercent >= self::DRY) {
-            return null;
-        }
+        return $bench->temperatureC > self::HOT &&
+            $bench->humidityPercent < self::DRY &&
+            $situation->product !== null &&
+            $situation->work->load->contact()->isSprayed();
+    }
+
+    public function examine(Situation $situation, Strata $below): Finding
+    {
+        $bench = $situation->plan->bench;
 
         return $this->finding(
             Severity::Risk,
             $situation,
-            $below,
             'At '.round($bench->temperatureC).' °C and '.round($bench->humidityPercent)
                 .' % humidity the spray dries in the air.',
         );

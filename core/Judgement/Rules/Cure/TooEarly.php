@@ -56,7 +56,6 @@ final class TooEarly extends RuleBase
         return $this->finding(
             $this->severity($hold, $situation),
             $situation,
-            $below,
             "It starts after {$after}; the {$film->label()} of step {$number} is {$hold->needs->labelOf($film)} after "
                 ."{$takes}.",
         );

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ulvrach\Judgement\Rules\Material;
 
 use Ulvrach\Judgement\Rules\Finding;
+use Ulvrach\Judgement\Rules\LooksAtZone;
 use Ulvrach\Judgement\Rules\Remedy\Workbench;
 use Ulvrach\Judgement\Rules\RuleBase;
 use Ulvrach\Judgement\Rules\RuleKind;
@@ -13,7 +14,7 @@ use Ulvrach\Physics\Evaluation\Situation;
 use Ulvrach\Physics\Evaluation\Strata;
 use Ulvrach\Stuff\Technique\Nature;
 
-final class AbradedToPlastic extends RuleBase
+final class AbradedToPlastic extends RuleBase implements LooksAtZone
 {
     public const CODE = 'abraded-to-plastic';
 
@@ -33,8 +34,7 @@ final class AbradedToPlastic extends RuleBase
             ? $this->finding(
                 Severity::Risk,
                 $situation,
-                $below,
-                "Under the paint lies bare {$below->zone->substrate->label()}, and that is what shows.",
+                "Under the paint lies bare {$below->zone()->substrate->label()}, and that is what shows.",
             )
             : null;
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ulvrach\Judgement\Rules\Material;
 
 use Ulvrach\Judgement\Rules\Finding;
+use Ulvrach\Judgement\Rules\LooksAtZone;
 use Ulvrach\Judgement\Rules\Remedy\Workbench;
 use Ulvrach\Judgement\Rules\RuleBase;
 use Ulvrach\Judgement\Rules\Severity;
@@ -12,7 +13,7 @@ use Ulvrach\Physics\Evaluation\Situation;
 use Ulvrach\Physics\Evaluation\Strata;
 use Ulvrach\Stuff\Technique\Nature;
 
-final class BarePartUnprimed extends RuleBase
+final class BarePartUnprimed extends RuleBase implements LooksAtZone
 {
     public const CODE = 'bare-part-unprimed';
 
@@ -27,18 +28,28 @@ final class BarePartUnprimed extends RuleBase
         Nature::ReleaseFilm,
     ];
 
+    public function concerns(Situation $situation): bool
+    {
+        foreach ($situation->touched as $touched) {
+            if ($touched->strata->layers === []) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     public function examine(Situation $situation, Strata $below): ?Finding
     {
-        if ($below->layers !== [] || ! $below->zone->substrate->needsPrimer()) {
+        if ($below->layers !== [] || ! $below->zone()->substrate->needsPrimer()) {
             return null;
         }
 
         return $this->finding(
             Severity::Risk,
             $situation,
-            $below,
             ucfirst(
-                "{$below->zone->substrate->label()} gets its first coat without a primer: it will rub or flake off.",
+                "{$below->zone()->substrate->label()} gets its first coat without a primer: it will rub or flake off.",
             ),
         );
     }

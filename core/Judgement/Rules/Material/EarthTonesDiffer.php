@@ -41,7 +41,6 @@ final class EarthTonesDiffer extends EndRule implements PlanRule
                         $this->findingOn(
                             Severity::Note,
                             $layer->stepId,
-                            $zone,
                             "This earth has another hue than that of step {$number}.",
                             ['other' => $other->product->id],
                         ),

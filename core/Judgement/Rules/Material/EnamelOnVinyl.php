@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ulvrach\Judgement\Rules\Material;
 
 use Ulvrach\Judgement\Rules\Finding;
+use Ulvrach\Judgement\Rules\LooksAtZone;
 use Ulvrach\Judgement\Rules\Remedy\Workbench;
 use Ulvrach\Judgement\Rules\RuleBase;
 use Ulvrach\Judgement\Rules\Severity;
@@ -14,7 +15,7 @@ use Ulvrach\Stuff\Chemistry\BinderFamily;
 use Ulvrach\Stuff\Chemistry\Substrate;
 use Ulvrach\Stuff\Technique\Nature;
 
-final class EnamelOnVinyl extends RuleBase
+final class EnamelOnVinyl extends RuleBase implements LooksAtZone
 {
     public const CODE = 'enamel-on-vinyl';
 
@@ -27,12 +28,16 @@ final class EnamelOnVinyl extends RuleBase
         Nature::Wash,
     ];
 
+    public function concerns(Situation $situation): bool
+    {
+        return $situation->product?->material->family === BinderFamily::Enamel;
+    }
+
     public function examine(Situation $situation, Strata $below): ?Finding
     {
-        return $below->zone->substrate === Substrate::Vinyl &&
-            $situation->product?->material->family === BinderFamily::Enamel &&
+        return $below->zone()->substrate === Substrate::Vinyl &&
             $below->isBareExposed()
-            ? $this->finding(Severity::Risk, $situation, $below, 'Enamel on bare vinyl stays tacky.')
+            ? $this->finding(Severity::Risk, $situation, 'Enamel on bare vinyl stays tacky.')
             : null;
     }
 

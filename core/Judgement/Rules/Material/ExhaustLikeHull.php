@@ -7,6 +7,7 @@ namespace Ulvrach\Judgement\Rules\Material;
 use Ulvrach\Judgement\Rules\EndRule;
 use Ulvrach\Judgement\Rules\Finding;
 use Ulvrach\Judgement\Rules\JourneyRule;
+use Ulvrach\Judgement\Rules\LooksAtZone;
 use Ulvrach\Judgement\Rules\Remedy\Workbench;
 use Ulvrach\Judgement\Rules\RuleKind;
 use Ulvrach\Judgement\Rules\Severity;
@@ -15,7 +16,7 @@ use Ulvrach\Plan\Plan;
 use Ulvrach\Plan\ZoneKind;
 use Ulvrach\Stuff\Technique\Nature;
 
-final class ExhaustLikeHull extends EndRule implements JourneyRule
+final class ExhaustLikeHull extends EndRule implements JourneyRule, LooksAtZone
 {
     public const CODE = 'exhaust-like-hull';
 
@@ -27,7 +28,7 @@ final class ExhaustLikeHull extends EndRule implements JourneyRule
 
     public function conclude(Plan $plan, Strata $zone, array $times): ?Finding
     {
-        if ($zone->zone->kind !== ZoneKind::Exhaust || ! $zone->has(Nature::Colour)) {
+        if ($zone->zone()->kind !== ZoneKind::Exhaust || ! $zone->has(Nature::Colour)) {
             return null;
         }
         foreach ($zone->layers as $layer) {
@@ -39,7 +40,6 @@ final class ExhaustLikeHull extends EndRule implements JourneyRule
         return $this->findingOn(
             Severity::Note,
             $plan->steps[(int) $zone->lastStep()]->id,
-            $zone,
             'The exhaust is finished like the hull.',
         );
     }

@@ -15,6 +15,6 @@ final class Fitting
     /** Whether the name of the zone or the note of the step names one. */
     public static function isNamed(Situation $situation, Strata $strata): bool
     {
-        return preg_match(self::WORDS, "{$strata->zone->name} {$situation->step->note}") === 1;
+        return preg_match(self::WORDS, "{$strata->zone()->name} {$situation->step->note}") === 1;
     }
 }

@@ -51,7 +51,6 @@ final class GroundDisagrees extends RuleBase
             ? $this->finding(
                 Severity::Note,
                 $situation,
-                $below,
                 "The story is set on {$terrain->label()}, which leaves none of this.",
             )
             : null;

@@ -29,13 +29,13 @@ final class InteriorLeftClean extends EndRule implements PlanRule
     {
         $mud = array_filter(
             $strata,
-            static fn (Strata $zone) => $zone->zone->kind !== ZoneKind::Interior &&
+            static fn (Strata $zone) => $zone->zone()->kind !== ZoneKind::Interior &&
                 $zone->lastStepOf(Nature::Mud) >= 0,
         );
         $findings = [];
         foreach ($mud === [] ? [] : $strata as $zone) {
             $isClean =
-                $zone->zone->kind === ZoneKind::Interior &&
+                $zone->zone()->kind === ZoneKind::Interior &&
                 $zone->has(Nature::Colour) &&
                 $zone->lastStepOf(Nature::Mud, Nature::Pigment, Nature::Blend) < 0;
             if ($isClean && $zone->closedBy === null) {
@@ -43,7 +43,6 @@ final class InteriorLeftClean extends EndRule implements PlanRule
                     $this->findingOn(
                         Severity::Note,
                         $plan->steps[(int) $zone->lastStep()]->id,
-                        $zone,
                         'Outside there is mud, inside there is none.',
                     ),
                     $zone,

@@ -39,7 +39,7 @@ final class MarkingsFactoryFresh extends EndRule implements JourneyRule
         );
 
         return $decal >= 0 && $weathering >= 2 && $after === []
-            ? $this->findingOn(Severity::Note, $plan->steps[$decal]->id, $zone, 'Nothing weathers the markings.')
+            ? $this->findingOn(Severity::Note, $plan->steps[$decal]->id, 'Nothing weathers the markings.')
             : null;
     }
 

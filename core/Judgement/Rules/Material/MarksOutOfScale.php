@@ -48,7 +48,6 @@ final class MarksOutOfScale extends RuleBase
             // Twice as large nobody takes for a chip any more.
             $real > 2 * $limit ? Severity::Risk : Severity::Note,
             $situation,
-            $below,
             "Its smallest marks of {$mark} mm are {$real} mm at 1:{$situation->plan->build->scale}.",
         );
     }

@@ -31,7 +31,7 @@ final class MaterialNotToldApart extends EndRule implements PlanRule
     {
         $metal = [];
         foreach ($strata as $zone) {
-            if ($zone->zone->depicts->rusts() && ($paint = $zone->paint()) !== null) {
+            if ($zone->zone()->depicts->rusts() && ($paint = $zone->paint()) !== null) {
                 $metal[$paint->product->id] = true;
             }
         }
@@ -39,7 +39,7 @@ final class MaterialNotToldApart extends EndRule implements PlanRule
         foreach ($strata as $zone) {
             $paint = $zone->paint();
             $soft = in_array(
-                $zone->zone->depicts,
+                $zone->zone()->depicts,
                 [DepictedMaterial::Rubber, DepictedMaterial::Wood, DepictedMaterial::Canvas],
                 true,
             );
@@ -53,8 +53,7 @@ final class MaterialNotToldApart extends EndRule implements PlanRule
                     $this->findingOn(
                         Severity::Note,
                         $paint->stepId,
-                        $zone,
-                        ucfirst("{$zone->zone->depicts->label()} keeps the colour of the metal around it."),
+                        ucfirst("{$zone->zone()->depicts->label()} keeps the colour of the metal around it."),
                     ),
                     $zone,
                 ];

@@ -48,7 +48,6 @@ final class OneEarthTone extends EndRule implements PlanRule
                     $this->findingOn(
                         Severity::Note,
                         $last[0]->stepId,
-                        $last[1],
                         'All earth on this vehicle has one tone.',
                     ),
                     $last[1],

@@ -42,7 +42,7 @@ final class OneKindOfChips extends EndRule implements PlanRule
         return count($tools) === 1 && $last !== null
             ? [
                 [
-                    $this->findingOn(Severity::Note, $last[0]->stepId, $last[1], 'All chips are made with one tool.'),
+                    $this->findingOn(Severity::Note, $last[0]->stepId, 'All chips are made with one tool.'),
                     $last[1],
                 ],
             ]

@@ -40,7 +40,6 @@ final class PolishedWithoutMetal extends RuleBase
             ? $this->finding(
                 Severity::Note,
                 $situation,
-                $below,
                 "“{$situation->product->name}” has no metal in it: it will not shine as steel.",
             )
             : null;

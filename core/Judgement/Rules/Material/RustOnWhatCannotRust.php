@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ulvrach\Judgement\Rules\Material;
 
 use Ulvrach\Judgement\Rules\Finding;
+use Ulvrach\Judgement\Rules\LooksAtZone;
 use Ulvrach\Judgement\Rules\Remedy\Workbench;
 use Ulvrach\Judgement\Rules\RuleBase;
 use Ulvrach\Judgement\Rules\Severity;
@@ -12,7 +13,7 @@ use Ulvrach\Physics\Evaluation\Situation;
 use Ulvrach\Physics\Evaluation\Strata;
 use Ulvrach\Stuff\Technique\Nature;
 
-final class RustOnWhatCannotRust extends RuleBase
+final class RustOnWhatCannotRust extends RuleBase implements LooksAtZone
 {
     public const CODE = 'rust-on-what-cannot-rust';
 
@@ -50,13 +51,13 @@ final class RustOnWhatCannotRust extends RuleBase
             return $this->underTheFilm($situation, $below);
         }
 
-        return $situation->technique->depictsRust && ! $below->zone->depicts->rusts()
+        $real = $below->zone()->depicts;
+
+        return $situation->technique->depictsRust && ! $real->rusts()
             ? $this->finding(
                 $this->severity($situation, $below),
                 $situation,
-                $below,
-                "This part is {$below->zone->depicts->label()} in reality, and {$below->zone->depicts->label()} does "
-                    .'not rust.',
+                "This part is {$real->label()} in reality, and {$real->label()} does not rust.",
             )
             : null;
     }
@@ -72,13 +73,13 @@ final class RustOnWhatCannotRust extends RuleBase
             $colour->hue() > self::RUST_HUE[0] &&
             $colour->hue() < self::RUST_HUE[1];
 
-        return $isRust && ! $below->zone->depicts->rusts()
+        $real = $below->zone()->depicts;
+
+        return $isRust && ! $real->rusts()
             ? $this->finding(
                 Severity::Risk,
                 $situation,
-                $below,
-                "The ground that chips will show has the colour of rust, and {$below->zone->depicts->label()} does not "
-                    .'rust.',
+                "The ground that chips will show has the colour of rust, and {$real->label()} does not rust.",
             )
             : null;
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ulvrach\Judgement\Rules\Material;
 
 use Ulvrach\Judgement\Rules\Finding;
+use Ulvrach\Judgement\Rules\LooksAtZone;
 use Ulvrach\Judgement\Rules\Remedy\Workbench;
 use Ulvrach\Judgement\Rules\RuleBase;
 use Ulvrach\Judgement\Rules\RuleKind;
@@ -14,7 +15,7 @@ use Ulvrach\Physics\Evaluation\Strata;
 use Ulvrach\Plan\ZoneKind;
 use Ulvrach\Stuff\Technique\Nature;
 
-final class TooBrightToRun extends RuleBase
+final class TooBrightToRun extends RuleBase implements LooksAtZone
 {
     public const CODE = 'too-bright-to-run';
 
@@ -41,11 +42,10 @@ final class TooBrightToRun extends RuleBase
     {
         $runs = [ZoneKind::Tracks, ZoneKind::SpareLinks, ZoneKind::RunningGear, ZoneKind::Wheels];
 
-        return in_array($below->zone->kind, $runs, true)
+        return in_array($below->zone()->kind, $runs, true)
             ? $this->finding(
                 Severity::Note,
                 $situation,
-                $below,
                 "“{$situation->product?->name}” is too bright for what runs on the ground.",
             )
             : null;

@@ -58,7 +58,6 @@ final class TooMuchWear extends RuleBase
         return $this->finding(
             $share > self::UNBELIEVED * $most ? Severity::Risk : Severity::Note,
             $situation,
-            $below,
             sprintf('%d %% of it is worn%s: some %.0f %% are believed.', $share, $after, $most),
         );
     }

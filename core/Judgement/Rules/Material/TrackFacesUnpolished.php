@@ -7,6 +7,7 @@ namespace Ulvrach\Judgement\Rules\Material;
 use Ulvrach\Judgement\Rules\EndRule;
 use Ulvrach\Judgement\Rules\Finding;
 use Ulvrach\Judgement\Rules\JourneyRule;
+use Ulvrach\Judgement\Rules\LooksAtZone;
 use Ulvrach\Judgement\Rules\Remedy\Workbench;
 use Ulvrach\Judgement\Rules\RuleKind;
 use Ulvrach\Judgement\Rules\Severity;
@@ -16,7 +17,7 @@ use Ulvrach\Plan\ZoneKind;
 use Ulvrach\Stuff\Technique\Coverage;
 use Ulvrach\Stuff\Technique\Nature;
 
-final class TrackFacesUnpolished extends EndRule implements JourneyRule
+final class TrackFacesUnpolished extends EndRule implements JourneyRule, LooksAtZone
 {
     public const CODE = 'track-faces-unpolished';
 
@@ -30,7 +31,7 @@ final class TrackFacesUnpolished extends EndRule implements JourneyRule
     public function conclude(Plan $plan, Strata $zone, array $times): ?Finding
     {
         if (
-            $zone->zone->kind !== ZoneKind::Tracks ||
+            $zone->zone()->kind !== ZoneKind::Tracks ||
             count($zone->layers) < 2 ||
             $zone->lastStepOf(Nature::Metal) >= 0 ||
             self::isPolished($zone)
@@ -41,7 +42,6 @@ final class TrackFacesUnpolished extends EndRule implements JourneyRule
         return $this->findingOn(
             Severity::Note,
             $plan->steps[(int) $zone->lastStep()]->id,
-            $zone,
             'The faces that run stay as dull as the rest.',
         );
     }

@@ -47,7 +47,6 @@ final class WearBeyondService extends RuleBase
             ? $this->finding(
                 Severity::Note,
                 $situation,
-                $below,
                 'This wear takes '.self::said($needs).'; the vehicle has been in service for '.self::said($months).'.',
             )
             : null;

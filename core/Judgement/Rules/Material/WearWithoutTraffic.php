@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ulvrach\Judgement\Rules\Material;
 
 use Ulvrach\Judgement\Rules\Finding;
+use Ulvrach\Judgement\Rules\LooksAtZone;
 use Ulvrach\Judgement\Rules\Remedy\Workbench;
 use Ulvrach\Judgement\Rules\RuleBase;
 use Ulvrach\Judgement\Rules\RuleKind;
@@ -15,7 +16,7 @@ use Ulvrach\Plan\Place;
 use Ulvrach\Plan\Traffic;
 use Ulvrach\Stuff\Technique\Nature;
 
-final class WearWithoutTraffic extends RuleBase
+final class WearWithoutTraffic extends RuleBase implements LooksAtZone
 {
     public const CODE = 'wear-without-traffic';
 
@@ -37,13 +38,12 @@ final class WearWithoutTraffic extends RuleBase
 
     public function examine(Situation $situation, Strata $below): ?Finding
     {
-        $zone = $below->zone;
+        $zone = $below->zone();
 
         return ($zone->sheltered || $zone->traffic === Traffic::None) && ! $this->isWhereThingsRub($situation)
             ? $this->finding(
                 Severity::Note,
                 $situation,
-                $below,
                 'Nothing rubs the face here; name the edges or fittings that are worn.',
             )
             : null;

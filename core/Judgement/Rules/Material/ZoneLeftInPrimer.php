@@ -32,9 +32,9 @@ final class ZoneLeftInPrimer extends EndRule implements PlanRule
     {
         $primed = array_filter(
             $strata,
-            static fn (Strata $zone) => $zone->zone->kind !== ZoneKind::Glass &&
+            static fn (Strata $zone) => $zone->zone()->kind !== ZoneKind::Glass &&
                 // Oxide primer under rust is how many an exhaust is painted.
-                $zone->zone->kind !== ZoneKind::Exhaust &&
+                $zone->zone()->kind !== ZoneKind::Exhaust &&
                 $zone->has(Nature::Prime),
         );
         $bare = array_filter(
@@ -63,7 +63,6 @@ final class ZoneLeftInPrimer extends EndRule implements PlanRule
                     $this->findingOn(
                         Severity::Note,
                         $plan->steps[(int) $zone->lastStep()]->id,
-                        $zone,
                         'Nothing but primer is ever laid here.',
                     ),
                     $zone,

@@ -7,6 +7,7 @@ namespace Ulvrach\Judgement\Rules\Material;
 use Ulvrach\Judgement\Rules\EndRule;
 use Ulvrach\Judgement\Rules\Finding;
 use Ulvrach\Judgement\Rules\JourneyRule;
+use Ulvrach\Judgement\Rules\LooksAtZone;
 use Ulvrach\Judgement\Rules\Remedy\Workbench;
 use Ulvrach\Judgement\Rules\RuleKind;
 use Ulvrach\Judgement\Rules\Severity;
@@ -14,7 +15,7 @@ use Ulvrach\Physics\Evaluation\Strata;
 use Ulvrach\Plan\Plan;
 use Ulvrach\Plan\ZoneKind;
 
-final class ZoneLeftOut extends EndRule implements JourneyRule
+final class ZoneLeftOut extends EndRule implements JourneyRule, LooksAtZone
 {
     public const CODE = 'zone-left-out';
 
@@ -30,12 +31,11 @@ final class ZoneLeftOut extends EndRule implements JourneyRule
     public function conclude(Plan $plan, Strata $zone, array $times): ?Finding
     {
         return $zone->journey === [] &&
-            $zone->zone->kind !== ZoneKind::Glass &&
+            $zone->zone()->kind !== ZoneKind::Glass &&
             count($plan->steps) >= self::A_PLAN_UNDER_WAY
             ? $this->findingOn(
                 Severity::Note,
                 $plan->steps[count($plan->steps) - 1]->id,
-                $zone,
                 'No step goes on this zone.',
             )
             : null;

@@ -32,7 +32,7 @@ final class ClosedInUnfinished extends RuleBase
     public function examine(Situation $situation, Strata $below): ?Finding
     {
         return ! $below->has(Nature::Colour, Nature::Detail)
-            ? $this->finding(Severity::Risk, $situation, $below, 'It is closed in before it has any colour.')
+            ? $this->finding(Severity::Risk, $situation, 'It is closed in before it has any colour.')
             : null;
     }
 

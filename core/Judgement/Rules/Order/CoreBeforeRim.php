@@ -40,7 +40,6 @@ final class CoreBeforeRim extends RuleBase
                 return $this->finding(
                     Severity::Note,
                     $situation,
-                    $below,
                     "The light rims come over the dark cores of step {$number}.",
                     ['core' => $layer->stepId],
                 );

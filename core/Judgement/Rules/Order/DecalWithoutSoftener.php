@@ -37,7 +37,6 @@ final class DecalWithoutSoftener extends RuleBase
         return $this->finding(
             Severity::Note,
             $situation,
-            $below,
             "The markings of step {$number} are sealed without softener.",
             ['decal' => $situation->plan->steps[$decal]->id],
         );

@@ -32,7 +32,6 @@ final class DecalsScrubbed extends RuleBase
                 return $this->finding(
                     Severity::Stop,
                     $situation,
-                    $below,
                     "The unsealed decals of step {$number} do not survive the scrubbing.",
                     ['decal' => $layer->stepId],
                 );

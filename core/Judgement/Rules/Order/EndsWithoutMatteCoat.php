@@ -7,6 +7,7 @@ namespace Ulvrach\Judgement\Rules\Order;
 use Ulvrach\Judgement\Rules\EndRule;
 use Ulvrach\Judgement\Rules\Finding;
 use Ulvrach\Judgement\Rules\JourneyRule;
+use Ulvrach\Judgement\Rules\LooksAtZone;
 use Ulvrach\Judgement\Rules\Remedy\Workbench;
 use Ulvrach\Judgement\Rules\RuleKind;
 use Ulvrach\Judgement\Rules\Severity;
@@ -14,7 +15,7 @@ use Ulvrach\Physics\Evaluation\Strata;
 use Ulvrach\Plan\Plan;
 use Ulvrach\Stuff\Chemistry\Sheen;
 
-final class EndsWithoutMatteCoat extends EndRule implements JourneyRule
+final class EndsWithoutMatteCoat extends EndRule implements JourneyRule, LooksAtZone
 {
     public const CODE = 'ends-without-matte-coat';
 
@@ -29,7 +30,7 @@ final class EndsWithoutMatteCoat extends EndRule implements JourneyRule
     {
         $top = $zone->top();
         $waits = $zone->release?->isWorkedOn(null) === false;
-        if ($top === null || $zone->zone->kind->mayShine() || $waits) {
+        if ($top === null || $zone->zone()->kind->mayShine() || $waits) {
             return null;
         }
         $sheen = $zone->sheen();
@@ -40,7 +41,6 @@ final class EndsWithoutMatteCoat extends EndRule implements JourneyRule
         return $this->findingOn(
             Severity::Note,
             $plan->steps[(int) $zone->lastStep()]->id,
-            $zone,
             "The finish ends {$sheen->value} here.",
         );
     }

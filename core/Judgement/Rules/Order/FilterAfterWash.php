@@ -31,7 +31,6 @@ final class FilterAfterWash extends RuleBase
             ? $this->finding(
                 Severity::Note,
                 $situation,
-                $below,
                 'The filter softens the lines of the wash before it.',
                 ['wash' => $situation->plan->steps[$below->lastStepOf(Nature::Wash)]->id],
             )

@@ -38,7 +38,6 @@ final class FilterOverUnsealedWash extends RuleBase
         return $this->finding(
             Severity::Note,
             $situation,
-            $below,
             "The wash of step {$number} lies unsealed under this filter.",
         );
     }

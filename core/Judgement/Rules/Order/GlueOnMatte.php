@@ -31,7 +31,6 @@ final class GlueOnMatte extends RuleBase
             ? $this->finding(
                 Severity::Note,
                 $situation,
-                $below,
                 'Glue squeezed out here leaves a shining line on the matte finish.',
                 ['coat' => $top->stepId],
             )

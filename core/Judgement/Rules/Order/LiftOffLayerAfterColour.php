@@ -41,7 +41,6 @@ final class LiftOffLayerAfterColour extends EndRule implements PlanRule
                         $this->findingOn(
                             Severity::Stop,
                             $layer->stepId,
-                            $zone,
                             'No colour follows on this film: the one it should lift already lies below it.',
                         ),
                         $zone,

@@ -38,7 +38,6 @@ final class LiftOffLayerSealedIn extends RuleBase
         return $this->finding(
             Severity::Stop,
             $situation,
-            $below,
             "It seals in the chipping film of step {$number} before any chips are lifted.",
             ['film' => $film->stepId],
         );

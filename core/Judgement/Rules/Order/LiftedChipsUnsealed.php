@@ -42,7 +42,6 @@ final class LiftedChipsUnsealed extends EndRule implements JourneyRule
         return $this->findingOn(
             $this->isWettedAfter($lifted, $zone, $plan) ? Severity::Risk : Severity::Note,
             $plan->steps[$lifted]->id,
-            $zone,
             'The lifted chips are never sealed.',
         );
     }

@@ -35,7 +35,6 @@ final class MarkingsStained extends RuleBase
                 return $this->finding(
                     Severity::Risk,
                     $situation,
-                    $below,
                     "It stains the unsealed markings of step {$number}.",
                     ['decal' => $layer->stepId],
                 );

@@ -41,7 +41,6 @@ final class MetalOverWash extends RuleBase
                 return $this->finding(
                     Severity::Note,
                     $situation,
-                    $below,
                     "The metal covers the wash of step {$number} where they meet.",
                     ['wash' => $layer->stepId],
                 );

@@ -40,7 +40,6 @@ final class MetalUnderMatteCoat extends RuleBase
                 return $this->finding(
                     Severity::Note,
                     $situation,
-                    $below,
                     "The matte coat takes the shine off the metal of step {$number}.",
                     ['metal' => $layer->stepId],
                 );

@@ -43,7 +43,6 @@ final class NoLookBeforeSeal extends RuleBase
         return $this->finding(
             Severity::Note,
             $situation,
-            $below,
             'What was done since the last clear coat is sealed in without a look.',
         );
     }

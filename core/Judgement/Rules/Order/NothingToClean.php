@@ -31,7 +31,6 @@ final class NothingToClean extends RuleBase
             ? $this->finding(
                 Severity::Note,
                 $situation,
-                $below,
                 'Nothing lies open here that could be cleaned or drawn down.',
             )
             : null;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ulvrach\Judgement\Rules\Order;
 
 use Ulvrach\Judgement\Rules\Finding;
+use Ulvrach\Judgement\Rules\LooksAtZone;
 use Ulvrach\Judgement\Rules\Remedy\Workbench;
 use Ulvrach\Judgement\Rules\RuleBase;
 use Ulvrach\Judgement\Rules\Severity;
@@ -15,7 +16,7 @@ use Ulvrach\Stuff\Technique\Application;
 use Ulvrach\Stuff\Technique\Nature;
 use Ulvrach\Stuff\Technique\TechniqueLibrary;
 
-final class NothingToLift extends RuleBase
+final class NothingToLift extends RuleBase implements LooksAtZone
 {
     public const CODE = 'nothing-to-lift';
 
@@ -35,7 +36,6 @@ final class NothingToLift extends RuleBase
             return $this->finding(
                 Severity::Stop,
                 $situation,
-                $below,
                 'No chipping film waits under the colour here: nothing will come off.',
                 ['film' => null],
             );
@@ -44,7 +44,6 @@ final class NothingToLift extends RuleBase
             return $this->finding(
                 Severity::Stop,
                 $situation,
-                $below,
                 "A dry brush lifts nothing off {$film->film->label()}: it takes water.",
                 ['film' => $film->stepId, 'dry' => 1],
             );
@@ -55,7 +54,6 @@ final class NothingToLift extends RuleBase
             return $this->finding(
                 Severity::Stop,
                 $situation,
-                $below,
                 ucfirst("{$thinner->label()} lifts nothing off {$film->film->label()}: it takes water."),
                 ['film' => $film->stepId, 'dry' => 1],
             );
@@ -65,7 +63,6 @@ final class NothingToLift extends RuleBase
             ? $this->finding(
                 Severity::Stop,
                 $situation,
-                $below,
                 'Nothing lies on the chipping film yet: it would only be washed off.',
                 ['film' => $film->stepId],
             )
@@ -77,7 +74,7 @@ final class NothingToLift extends RuleBase
     {
         foreach (array_slice($situation->plan->steps, $situation->index + 1) as $step) {
             $paints = TechniqueLibrary::get($step->technique)->kind->is(Nature::CoatOfPaint);
-            if ($paints && $step->covers($below->zone->id)) {
+            if ($paints && $step->covers($below->zone()->id)) {
                 return false;
             }
         }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ulvrach\Judgement\Rules\Order;
 
 use Ulvrach\Judgement\Rules\Finding;
+use Ulvrach\Judgement\Rules\LooksAtZone;
 use Ulvrach\Judgement\Rules\Remedy\Workbench;
 use Ulvrach\Judgement\Rules\RuleBase;
 use Ulvrach\Judgement\Rules\Severity;
@@ -14,7 +15,7 @@ use Ulvrach\Stuff\Material\Need;
 use Ulvrach\Stuff\Technique\Library\Families;
 use Ulvrach\Stuff\Technique\Nature;
 
-final class NothingUnderneathToShow extends RuleBase
+final class NothingUnderneathToShow extends RuleBase implements LooksAtZone
 {
     public const CODE = 'nothing-underneath-to-show';
 
@@ -30,12 +31,11 @@ final class NothingUnderneathToShow extends RuleBase
         if ($below->has(Nature::Colour, Nature::Shade, Nature::Wash, Nature::Detail)) {
             return null;
         }
-        $shows = $below->layers === [] ? "the bare {$below->zone->substrate->label()}" : 'only the primer';
+        $shows = $below->layers === [] ? "the bare {$below->zone()->substrate->label()}" : 'only the primer';
 
         return $this->finding(
             $below->layers === [] ? Severity::Risk : Severity::Note,
             $situation,
-            $below,
             "Chips lifted here show {$shows}.",
         );
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ulvrach\Judgement\Rules\Order;
 
 use Ulvrach\Judgement\Rules\Finding;
+use Ulvrach\Judgement\Rules\LooksAtZone;
 use Ulvrach\Judgement\Rules\Remedy\Workbench;
 use Ulvrach\Judgement\Rules\RuleBase;
 use Ulvrach\Judgement\Rules\Severity;
@@ -14,7 +15,7 @@ use Ulvrach\Plan\ZoneKind;
 use Ulvrach\Stuff\Chemistry\Substrate;
 use Ulvrach\Stuff\Technique\Nature;
 
-final class PaintedBeforeItIsBent extends RuleBase
+final class PaintedBeforeItIsBent extends RuleBase implements LooksAtZone
 {
     public const CODE = 'painted-before-it-is-bent';
 
@@ -26,13 +27,12 @@ final class PaintedBeforeItIsBent extends RuleBase
 
     public function examine(Situation $situation, Strata $below): ?Finding
     {
-        return $below->zone->substrate === Substrate::Vinyl &&
-            $below->zone->kind === ZoneKind::Tracks &&
+        return $below->zone()->substrate === Substrate::Vinyl &&
+            $below->zone()->kind === ZoneKind::Tracks &&
             $below->has(Nature::Colour)
             ? $this->finding(
                 Severity::Risk,
                 $situation,
-                $below,
                 'The painted vinyl track is bent when it is fitted: paint flakes off.',
                 ['paint' => $below->layers[0]->stepId],
             )

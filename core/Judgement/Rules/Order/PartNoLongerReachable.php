@@ -31,7 +31,6 @@ final class PartNoLongerReachable extends RuleBase
         return $this->finding(
             Severity::Stop,
             $situation,
-            $below,
             "Step {$number} has closed this part in: nothing reaches it.",
             ['closed' => $situation->plan->steps[$below->closedBy]->id],
         );

@@ -31,7 +31,7 @@ final class PigmentLeftLoose extends EndRule implements JourneyRule
             return null;
         }
 
-        return $this->findingOn(Severity::Note, $plan->steps[$pigment]->id, $zone, 'The pigment is never fixed.');
+        return $this->findingOn(Severity::Note, $plan->steps[$pigment]->id, 'The pigment is never fixed.');
     }
 
     public function remedies(Finding $finding, Workbench $bench): array

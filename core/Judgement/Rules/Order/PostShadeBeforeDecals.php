@@ -32,7 +32,6 @@ final class PostShadeBeforeDecals extends RuleBase
                 return $this->finding(
                     Severity::Note,
                     $situation,
-                    $below,
                     'The markings come over the shade instead of under it.',
                     ['shade' => $layer->stepId],
                 );

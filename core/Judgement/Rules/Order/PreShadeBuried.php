@@ -40,7 +40,6 @@ final class PreShadeBuried extends RuleBase
             ? $this->finding(
                 Severity::Note,
                 $situation,
-                $below,
                 'Nothing of the pre-shade of step '.($top->stepIndex + 1).' will be left to see.',
             )
             : null;

@@ -53,7 +53,6 @@ final class ShineLostUnderMatte extends RuleBase
                 return $this->finding(
                     Severity::Note,
                     $situation,
-                    $below,
                     "{$what} takes the wet shine of step {$number}.",
                     ['shine' => $layer->stepId],
                 );

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ulvrach\Judgement\Rules\Order;
 
 use Ulvrach\Judgement\Rules\Finding;
+use Ulvrach\Judgement\Rules\LooksAtZone;
 use Ulvrach\Judgement\Rules\Material\Fitting;
 use Ulvrach\Judgement\Rules\Remedy\Workbench;
 use Ulvrach\Judgement\Rules\RuleBase;
@@ -15,7 +16,7 @@ use Ulvrach\Physics\Evaluation\Strata;
 use Ulvrach\Stuff\Technique\Nature;
 use Ulvrach\Stuff\Technique\TechniqueLibrary;
 
-final class StreakWithoutSource extends RuleBase
+final class StreakWithoutSource extends RuleBase implements LooksAtZone
 {
     public const CODE = 'streak-without-source';
 
@@ -43,13 +44,11 @@ final class StreakWithoutSource extends RuleBase
             ? $this->finding(
                 Severity::Note,
                 $situation,
-                $below,
                 'The streaks come before the chips or the rust that they start from.',
             )
             : $this->finding(
                 Severity::Risk,
                 $situation,
-                $below,
                 'The streaks start at nothing: there are no chips and no rust above them.',
             );
     }
@@ -76,7 +75,7 @@ final class StreakWithoutSource extends RuleBase
             $isSource =
                 $technique->kind->is(Nature::Wear) ||
                 ($technique->depictsRust && ! $technique->kind->is(Nature::Streak));
-            if ($isSource && $step->covers($below->zone->id)) {
+            if ($isSource && $step->covers($below->zone()->id)) {
                 return true;
             }
         }

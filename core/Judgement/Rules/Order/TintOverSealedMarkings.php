@@ -48,7 +48,6 @@ final class TintOverSealedMarkings extends RuleBase
         return $this->finding(
             Severity::Note,
             $situation,
-            $below,
             'The warm filter lies on the white of the markings, sealed as they are: wipe it off there.',
             ['decal' => $situation->plan->steps[$decal]->id],
         );

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ulvrach\Judgement\Rules\Order;
 
 use Ulvrach\Judgement\Rules\Finding;
+use Ulvrach\Judgement\Rules\LooksAtZone;
 use Ulvrach\Judgement\Rules\Remedy\Workbench;
 use Ulvrach\Judgement\Rules\RuleBase;
 use Ulvrach\Judgement\Rules\RuleKind;
@@ -13,7 +14,7 @@ use Ulvrach\Physics\Evaluation\Situation;
 use Ulvrach\Physics\Evaluation\Strata;
 use Ulvrach\Stuff\Technique\Nature;
 
-final class WashNeverCleaned extends RuleBase
+final class WashNeverCleaned extends RuleBase implements LooksAtZone
 {
     public const CODE = 'wash-never-cleaned';
 
@@ -38,7 +39,7 @@ final class WashNeverCleaned extends RuleBase
     {
         return $this->isCleanedLater($situation, $below)
             ? null
-            : $this->finding(Severity::Note, $situation, $below, 'The wash is never cleaned off the raised faces.');
+            : $this->finding(Severity::Note, $situation, 'The wash is never cleaned off the raised faces.');
     }
 
     public function remedies(Finding $finding, Workbench $bench): array
@@ -50,7 +51,7 @@ final class WashNeverCleaned extends RuleBase
     private function isCleanedLater(Situation $situation, Strata $below): bool
     {
         foreach (array_slice($situation->plan->steps, $situation->index + 1) as $step) {
-            if ($step->cleanUp !== [] && $step->covers($below->zone->id)) {
+            if ($step->cleanUp !== [] && $step->covers($below->zone()->id)) {
                 return true;
             }
         }

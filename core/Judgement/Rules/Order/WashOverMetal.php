@@ -44,7 +44,6 @@ final class WashOverMetal extends RuleBase
                 return $this->finding(
                     Severity::Note,
                     $situation,
-                    $below,
                     "Its spirit floats some of the graphite of step {$number} off and smears it.",
                     ['metal' => $layer->stepId],
                 );

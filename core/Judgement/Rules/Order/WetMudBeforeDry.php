@@ -33,7 +33,7 @@ final class WetMudBeforeDry extends RuleBase
         }
         foreach ($below->layers as $layer) {
             if ($layer->technique->code === 'wet-mud') {
-                return $this->finding(Severity::Note, $situation, $below, 'Dry mud comes over the wet.', [
+                return $this->finding(Severity::Note, $situation, 'Dry mud comes over the wet.', [
                     'wet' => $layer->stepId,
                 ]);
             }

@@ -60,7 +60,6 @@ final class ChipsSkipAColour extends EndRule implements JourneyRule
             : $this->findingOn(
                 Severity::Note,
                 $first->stepId,
-                $zone,
                 "No chip shows “{$before->product->name}” of step {$number}, which lies next below the paint.",
             );
     }

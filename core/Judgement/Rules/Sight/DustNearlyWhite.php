@@ -47,7 +47,6 @@ final class DustNearlyWhite extends RuleBase
             ? $this->finding(
                 Severity::Note,
                 $situation,
-                $below,
                 "“{$situation->product->name}” is almost white: no earth is.",
             )
             : null;

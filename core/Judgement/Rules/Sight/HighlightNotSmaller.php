@@ -56,7 +56,6 @@ final class HighlightNotSmaller extends RuleBase
             ? $this->finding(
                 Severity::Note,
                 $situation,
-                $below,
                 "The second highlight goes wherever that of step {$number} went: make it smaller.",
             )
             : null;

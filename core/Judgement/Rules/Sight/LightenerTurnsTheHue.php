@@ -49,7 +49,6 @@ final class LightenerTurnsTheHue extends RuleBase
             ? $this->finding(
                 Severity::Note,
                 $situation,
-                $below,
                 "“{$product->name}” turns the hue of the paint below.",
             )
             : null;

@@ -48,7 +48,6 @@ final class NeighboursAlike extends RuleBase
                     return $this->finding(
                         Severity::Note,
                         $situation,
-                        $below,
                         "{$panel->name} and {$other->name} of {$zone->name} meet and get the same tint.",
                     );
                 }

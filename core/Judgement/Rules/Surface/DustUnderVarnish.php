@@ -35,7 +35,6 @@ final class DustUnderVarnish extends RuleBase
             ? $this->finding(
                 Severity::Note,
                 $situation,
-                $below,
                 'The varnish darkens the loose pigment below and swallows part of it.',
                 ['pigment' => $top->stepId],
             )

@@ -36,7 +36,6 @@ final class PigmentIntoWetMud extends RuleBase
                 return $this->finding(
                     Severity::Note,
                     $situation,
-                    $below,
                     "The mud of step {$number} is still wet: it drinks the pigment, which turns as dark as it is.",
                     ['mud' => $layer->stepId],
                 );

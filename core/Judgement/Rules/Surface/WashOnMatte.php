@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ulvrach\Judgement\Rules\Surface;
 
 use Ulvrach\Judgement\Rules\Finding;
+use Ulvrach\Judgement\Rules\LooksAtZone;
 use Ulvrach\Physics\Evaluation\Situation;
 use Ulvrach\Physics\Evaluation\Strata;
 use Ulvrach\Plan\DepictedMaterial;
@@ -12,7 +13,7 @@ use Ulvrach\Stuff\Chemistry\BinderFamily;
 use Ulvrach\Stuff\Chemistry\Sheen;
 use Ulvrach\Stuff\Technique\Nature;
 
-final class WashOnMatte extends WrongSheen
+final class WashOnMatte extends WrongSheen implements LooksAtZone
 {
     public const CODE = 'wash-on-matte';
 
@@ -43,7 +44,7 @@ final class WashOnMatte extends WrongSheen
     /** Wood, leather and canvas are stained on purpose. */
     public function examine(Situation $situation, Strata $below): ?Finding
     {
-        return in_array($below->zone->depicts, [DepictedMaterial::Wood, DepictedMaterial::Canvas], true)
+        return in_array($below->zone()->depicts, [DepictedMaterial::Wood, DepictedMaterial::Canvas], true)
             ? null
             : parent::examine($situation, $below);
     }

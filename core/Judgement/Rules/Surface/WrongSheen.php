@@ -42,7 +42,7 @@ abstract class WrongSheen extends RuleBase
             $below->lastStepOf(...static::WATCHES) > $below->lastStepOf(Nature::ClearCoat, Nature::Colour);
 
         return ! $isSaid && $below->sheen() === static::WRONG
-            ? $this->finding(static::SEVERITY, $situation, $below, static::HAPPENS)
+            ? $this->finding(static::SEVERITY, $situation, static::HAPPENS)
             : null;
     }
 

@@ -6,14 +6,21 @@ use Tests\Core\CaseFile;
 use Tests\Core\PlanKit;
 use Ulvrach\Judgement\Rules\Evaluator;
 use Ulvrach\Judgement\Rules\Finding;
+use Ulvrach\Judgement\Rules\PlanRule;
 use Ulvrach\Judgement\Rules\Remedy\Workbench;
 use Ulvrach\Judgement\Rules\RuleBook;
 use Ulvrach\Judgement\Rules\School;
 use Ulvrach\Judgement\Rules\SchoolQuestion;
+use Ulvrach\Judgement\Rules\SeenRule;
 use Ulvrach\Judgement\Rules\Severity;
+use Ulvrach\Judgement\Rules\Verdict;
+use Ulvrach\Plan\DepictedMaterial;
 use Ulvrach\Plan\Edit\MoveStep;
 use Ulvrach\Plan\SchoolChoice;
+use Ulvrach\Plan\Step;
+use Ulvrach\Plan\ZoneKind;
 use Ulvrach\Stuff\Chemistry\Sheen;
+use Ulvrach\Stuff\Chemistry\Substrate;
 
 /**
  * @param  list<Finding>  $findings
@@ -101,6 +108,52 @@ it('judges zones alike however they are shared out', function () {
 
     expect(PlanKit::say($together))->toBe(array_slice(PlanKit::say($apart), 0, 1));
 });
+
+it('says the same of a zone, whatever else shares what lies on it', function (string $school, string $plan) {
+    $alone = PlanKit::evaluate($plan, $school);
+    $companions = ['glass' => ZoneKind::Glass, 'track' => ZoneKind::Tracks, 'load' => ZoneKind::Stowage];
+    $zones = $alone->plan->zones;
+    foreach (array_keys($companions) as $place => $name) {
+        foreach ($alone->plan->zones as $id => $zone) {
+            // So small that it costs no time.
+            $zones["{$name}-{$id}"] = $zone->with(
+                id: "{$name}-{$id}",
+                kind: $companions[$name],
+                areaCm2: 1e-9,
+                substrate: [Substrate::Vinyl, Substrate::CastResin, Substrate::EtchedBrass][$place],
+                depicts: [DepictedMaterial::Glass, DepictedMaterial::Rubber, DepictedMaterial::Wood][$place],
+            );
+        }
+    }
+    $steps = array_map(
+        static fn (Step $step) => $step->with(zones: array_merge(
+            ...array_map(
+                static fn (string $name) => array_map(static fn (string $id) => "{$name}-{$id}", $step->zones),
+                array_keys($companions),
+            ),
+            // Last, so that whoever looked at the first zone for all would be found out.
+            ...[$step->zones],
+        )),
+        $alone->plan->steps,
+    );
+    $together = (new Evaluator())->evaluate($alone->plan->with(zones: $zones, steps: $steps), $alone->walk->log);
+    $own = static function (Verdict $verdict) use ($alone): array {
+        $spots = [];
+        foreach ($verdict->findings as $finding) {
+            $rule = RuleBook::ofAll()->rules[$finding->code];
+            // Those look at the zones of a plan together.
+            if (! $rule instanceof PlanRule && ! $rule instanceof SeenRule) {
+                foreach (array_intersect($finding->zones, array_keys($alone->plan->zones)) as $zone) {
+                    $spots[] = "{$finding->severity->value} {$finding->stepId} {$finding->code} {$zone}";
+                }
+            }
+        }
+
+        return $spots;
+    };
+
+    expect($own($together))->toEqualCanonicalizing($own($alone));
+})->with(CaseFile::all());
 
 it('judges by a school, and no school changes a fact', function () {
     $plan =

@@ -45,6 +45,29 @@ it('builds the strata of a zone from the part upwards', function () {
         ->toBe([]);
 });
 
+it('shares strata between zones, whatever they are made of, until a step parts them', function () {
+    $walk = PlanKit::walk("prime primer on turret bed glass\nspray-colour acrylic on turret glass");
+
+    expect($walk->after(0, 'glass'))
+        ->toBe($walk->after(0, 'bed'))
+        ->and($walk->after(1, 'glass'))
+        ->toBe($walk->after(1, 'turret'))
+        ->not->toBe($walk->after(1, 'bed'));
+});
+
+it('has no part to show where zones are looked at together', function () {
+    $walk = PlanKit::walk('prime primer on hull bed');
+    $placed = $walk->strata['hull']->on($walk->plan->zones['bed']);
+
+    expect($placed->zone()->id)
+        ->toBe('bed')
+        ->and($placed->shared())
+        ->toBe($walk->strata['hull'])
+        ->and($placed->layers)
+        ->toBe($walk->strata['hull']->layers);
+    $walk->strata['hull']->zone();
+})->throws(LogicException::class, 'one by one');
+
 it('reaches through chips down to the first sound film', function () {
     $hull = PlanKit::walk(
         "prime primer on hull\nspray-colour brown on hull\nclear-coat gloss on hull\nchipping-fluid fluid on ".

@@ -6,7 +6,6 @@ namespace Ulvrach\Counsel\Repair;
 
 use Ulvrach\Counsel\Repair\Internal\RepairState;
 use Ulvrach\Judgement\Rules\Evaluator;
-use Ulvrach\Judgement\Rules\Remedy\Remedy;
 use Ulvrach\Judgement\Rules\Remedy\RemedyAdvisor;
 use Ulvrach\Plan\Log\Log;
 use Ulvrach\Plan\Plan;
@@ -111,14 +110,13 @@ final readonly class Repairer
     {
         $next = [];
         $first = null;
-        $log = $state->verdict->walk->log;
         foreach ($state->stops as $finding) {
             if (($first !== null && $finding->stepId !== $first) || ! $keepGoing()) {
                 break;
             }
             foreach ($this->advisor->for($finding, $state->verdict, $own) as $proved) {
                 $first = $finding->stepId;
-                $after = $this->evaluator->evaluate($this->applied($proved->remedy, $state->verdict->plan), $log);
+                $after = $proved->after;
                 $givesUp = $this->work($after->plan) < $this->work($state->verdict->plan);
                 $next[] = new RepairState(
                     $after,
@@ -129,15 +127,6 @@ final readonly class Repairer
         }
 
         return $next;
-    }
-
-    private function applied(Remedy $remedy, Plan $plan): Plan
-    {
-        foreach ($remedy->edits as $edit) {
-            $plan = $edit->applyTo($plan);
-        }
-
-        return $plan;
     }
 
     /** Steps on zones. */

@@ -134,10 +134,7 @@ final readonly class Mending
     private function mended(Finding $finding, Verdict $verdict, ?ProductShelf $own, array $kept, array $givenUp): ?Plan
     {
         foreach ($this->advisor->for($finding, $verdict, $own) as $proved) {
-            $plan = $verdict->plan;
-            foreach ($proved->remedy->edits as $edit) {
-                $plan = $edit->applyTo($plan);
-            }
+            $plan = $proved->after->plan;
             $after = array_column($plan->steps, null, 'id');
             $isKept = array_diff($kept, array_keys($after)) === [] && self::keepsLocked($verdict->plan, $after);
             $ids = array_diff(array_column($plan->steps, 'id'), array_column($verdict->plan->steps, 'id'));
@@ -145,7 +142,7 @@ final readonly class Mending
             if (! $isKept || array_intersect($new, $givenUp) !== []) {
                 continue;
             }
-            if ($this->weight($this->evaluator->evaluate($plan)) < $this->weight($verdict)) {
+            if ($this->weight($proved->after) < $this->weight($verdict)) {
                 return $plan;
             }
         }

@@ -189,6 +189,7 @@ final readonly class RemedyAdvisor
 
         return new ProvedRemedy(
             remedy: $remedy,
+            after: $after,
             clears: $findings(array_diff_key($was, $is)),
             brings: $findings(array_diff_key($is, $was)),
             brought: $this->titles($after, array_diff_key($is, $was)),

@@ -120,6 +120,7 @@ final class FinishReport
             'sheen' => $mark->sheen?->value,
             'share' => $mark->share,
             'pattern' => $mark->pattern?->value,
+            'sparesMarkings' => $mark->sparesMarkings,
         ];
     }
 }

@@ -407,6 +407,7 @@ export const markSchema = z.object({
     /** Per cent of its zones that patches take; null: as usual. */
     share: z.number().nullable(),
     pattern: z.enum(['patches', 'bands']).nullable(),
+    sparesMarkings: z.boolean(),
 })
 export type Mark = z.infer<typeof markSchema>
 

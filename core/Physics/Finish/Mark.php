@@ -22,6 +22,7 @@ final readonly class Mark
      * @param  bool  $isSoft  its edge runs out, as from an airbrush
      * @param  list<Place>  $places  where alone it lies; empty: wherever such work goes
      * @param  int|null  $share  per cent of the zones that patches take; null: as usual
+     * @param  bool  $sparesMarkings  it was painted round the markings that are there
      * @param  list<string>  $panels  ids of the panels on which alone it lies; empty: on all
      */
     public function __construct(
@@ -37,6 +38,7 @@ final readonly class Mark
         public ?Sheen $sheen = null,
         public ?int $share = null,
         public ?Pattern $pattern = null,
+        public bool $sparesMarkings = false,
     ) {
     }
 }

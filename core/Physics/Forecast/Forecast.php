@@ -179,9 +179,7 @@ final class Forecast
     {
         $isCoat = $stroke->effect === Effect::Coat;
         // A coat covers chips and streaks as well.
-        $now = $isCoat
-            ? new Colours(array_intersect_key($before->lights, self::ALWAYS_THERE), null, $before->dusted)
-            : $before;
+        $now = $isCoat ? $this->buried($before, $stroke) : $before;
         foreach ($stroke->makes as $spot) {
             $now = $now->making($spot, $step, $now->lights[$spot->grewFrom()->value]);
         }
@@ -202,6 +200,17 @@ final class Forecast
         }
 
         return $now->showing($lights, $dusted);
+    }
+
+    private function buried(Colours $before, Stroke $coat): Colours
+    {
+        $left = array_filter(
+            $before->lights,
+            static fn (string $place) => isset(self::ALWAYS_THERE[$place]) || $coat->leaves($place),
+            ARRAY_FILTER_USE_KEY,
+        );
+
+        return new Colours($left, null, $before->dusted, array_intersect_key($before->makers, $left));
     }
 
     /** What a mark lays, with the jar it is laid with; null: it has no colour. */

@@ -33,6 +33,7 @@ final readonly class Stroke
         private array $films,
         private array $shares,
         private bool $staysWet,
+        private bool $sparesMarkings,
     ) {
     }
 
@@ -97,7 +98,14 @@ final readonly class Stroke
             $films,
             $shares,
             $effect === Effect::Mud && $mark->sheen === Sheen::Gloss && $material?->sheen !== Sheen::Gloss,
+            $mark->sparesMarkings,
         );
+    }
+
+    /** Whether a place comes through when it covers all: what has grown on the faces lies under it. */
+    public function leaves(string $place): bool
+    {
+        return Spot::from(explode(':', $place)[0]) === Spot::Marking && $this->sparesMarkings;
     }
 
     /** The share of a place that it covers as grains; 0: none. */
@@ -133,6 +141,9 @@ final readonly class Stroke
         /** @var array<string, array{Spot, bool}> $kinds by place: its kind, and whether an earlier step has made it */
         static $kinds = [];
         [$spot, $isEarlier] = $kinds[$place] ??= [Spot::from(explode(':', $place)[0]), str_contains($place, ':')];
+        if ($this->sparesMarkings && $spot === Spot::Marking) {
+            return 0.0;
+        }
         $own = $isEarlier && in_array($spot, $this->makes, true) ? null : $amounts[$spot->value] ?? null;
 
         return $own ?? $amounts[$spot->grewFrom()->value] ?? 0.0;

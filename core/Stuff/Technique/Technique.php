@@ -28,6 +28,7 @@ final readonly class Technique
      * @param  float|null  $markMm  the size of its smallest marks on the model
      * @param  int  $pauseMinutes  away from it before it begins; 0: none
      * @param  int  $restMinutes  that its product is left alone before it is used; 0: none
+     * @param  bool  $sparesMarkings  painted round the markings that are there, which stay bare
      * @param  bool  $closesOff  what it goes on cannot be reached afterwards
      * @param  Load  $load  how much a brush usually brings
      * @param  Load  $sprayed  how much an airbrush usually brings
@@ -62,6 +63,7 @@ final readonly class Technique
         public bool $closesOff = false,
         public int $restMinutes = 0,
         public int $pauseMinutes = 0,
+        public bool $sparesMarkings = false,
     ) {
         $this->kind = Kinds::of($kind);
     }

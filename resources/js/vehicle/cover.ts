@@ -17,6 +17,7 @@ export type Mark = {
     /** Per cent of the zones that patches of camouflage take, and how these run; null: as usual. */
     share: number | null
     pattern: string | null
+    sparesMarkings: boolean
 }
 
 /** How much of each pixel a mark takes, 0 to 255; and where it is rimmed by a lighter tone of what lies below. */

@@ -212,7 +212,10 @@ export class Painter {
         const nth = this.finish.marks.slice(0, place).filter((one) => one.effect === mark.effect).length
         const { number, seed } = this.wanted
         // Where a mark lies depends neither on its colour nor on its step: another jar needs no new picture of it.
-        const where = [mark.effect, nth, mark.amount, mark.isSoft, mark.places, mark.zones, mark.share]
+        const bare = mark.sparesMarkings
+            ? this.finish.marks.slice(0, place).flatMap((one) => (one.effect === 'marking' ? one.zones : []))
+            : []
+        const where = [mark.effect, nth, mark.amount, mark.isSoft, mark.places, mark.zones, mark.share, bare]
         const key = JSON.stringify([...where, mark.pattern, number, seed])
         const known = this.covers.get(key)
         if (known !== undefined) return known
@@ -223,8 +226,20 @@ export class Painter {
             seed,
             isZone: (at) => isOn[this.numbers[at] ?? NONE] === 1,
         })
+        if (mark.sparesMarkings) this.spareMarkings(place, cover.taken)
         this.covers.set(key, cover)
         return cover
+    }
+
+    /** Leaves the markings bare that a mark was painted round. */
+    private spareMarkings(place: number, taken: Uint8Array): void {
+        for (const [earlier, marking] of this.finish.marks.slice(0, place).entries()) {
+            if (marking.effect !== 'marking') continue
+            const isOn = this.zonesOf(marking)
+            const bare = this.coverOf(marking, earlier).taken
+            for (let at = 0; at < taken.length; at++)
+                if (isOn[this.numbers[at] ?? NONE] === 1) taken[at] = Math.min(taken[at] ?? 0, 255 - (bare[at] ?? 0))
+        }
     }
 
     /** How each zone shines after a step, by its number: 0 matte, 1 gloss. */

@@ -66,6 +66,7 @@ export const mark = (changes: Partial<Mark>): Mark => ({
     sheen: null,
     share: null,
     pattern: null,
+    sparesMarkings: false,
     ...changes,
 })
 

@@ -228,6 +228,18 @@ describe('panels, patterns and earth', () => {
             if (below === '#000000' || below === '#ffffff') expect([right, above]).toEqual([right, below])
         }
     })
+    it('leaves the markings bare that a white was painted round, and buries them under any other coat', () => {
+        const shown = (sparesMarkings: boolean) =>
+            on(
+                mark({ zones: ['hull', 'turret'], colour: '#404040' }),
+                mark({ effect: 'marking', zones: ['turret'], colour: '#ff0000', step: 1 }),
+                mark({ zones: ['hull', 'turret'], colour: '#ffffff', step: 2, sparesMarkings }),
+            )
+        const reds = ({ pixels }: { pixels: Uint8ClampedArray }) =>
+            pixels.filter((value, at) => at % 4 === 0 && value > 200 && (pixels[at + 1] ?? 0) < 40).length
+        expect(reds(at(shown(true), 'left'))).toBeGreaterThan(100)
+        expect(reds(at(shown(false), 'left'))).toBe(0)
+    })
     it('darkens what lay loose when it is fixed, and nothing else', () => {
         const dust = mark({ effect: 'dust', colour: '#ffffff', amount: 1, step: 1 })
         const loose = on(mark({ zones: ['hull', 'turret'] }), dust)

@@ -16,7 +16,6 @@ use Ulvrach\Plan\Scheme;
 use Ulvrach\Plan\ZoneKind;
 use Ulvrach\Stuff\Chemistry\BinderFamily;
 use Ulvrach\Stuff\Chemistry\Load;
-use Ulvrach\Stuff\Chemistry\Sheen;
 use Ulvrach\Stuff\Material\Product;
 
 /** The vehicle's own colours, toned as the school does it, and the chips that are lifted from below them. */
@@ -208,13 +207,15 @@ final readonly class Colouring
         $months = $this->brief->build->serviceMonths ?? Exposure::USUAL_MONTHS;
         $isWorn = $this->brief->isAtLeast(Ambition::Weeks) && $months > 1;
         $worn = $isWorn ? array_values(array_intersect($zones, $this->brief->trodden())) : [];
-        $this->laying->add('clear-coat', $worn, 'The colours below stay when the white is worn.', sheen: Sheen::Satin);
+        Marking::belowWhite($this->laying, $this->brief, $worn);
         $this->laying->add('chipping-fluid', $worn, 'Lets the white wear as it did: off edges, with water.');
         $white = $this->laying->need('winter-wash')->inFamilies(BinderFamily::WaterborneAcrylic);
         $this->laying->add(
             'winter-wash',
             $zones,
-            'Two thin, uneven coats, as it was slapped on; of a kind that water gets through.',
+            $this->brief->story->hasMarkings
+                ? 'Two thin, uneven coats, as it was slapped on; the crew painted round the markings, which stay bare.'
+                : 'Two thin, uneven coats, as it was slapped on; of a kind that water gets through.',
             product: $this->laying->find($white),
             coats: 2,
         );

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ulvrach\Counsel\Draft\Internal;
 
+use Ulvrach\Plan\Scheme;
 use Ulvrach\Plan\ZoneKind;
 use Ulvrach\Stuff\Chemistry\Sheen;
 
@@ -29,12 +30,15 @@ final readonly class Marking
     public static function seal(Laying $laying, Brief $brief): void
     {
         $sheen = self::sheen($brief);
-        $marked = $brief->story->hasMarkings ? self::carriers($brief) : [];
+        // What the crew painted round lies below the white already.
+        $marked = $brief->story->scheme === Scheme::Winter ? [] : self::marked($brief);
         if ($sheen === Sheen::Gloss) {
             $laying->add(
                 'clear-coat',
                 self::sealed($brief),
-                'Markings settle on it, washes run on it, and spirit does not get through.',
+                $marked === []
+                    ? 'Washes run on it, and spirit does not get through.'
+                    : 'Markings settle on it, washes run on it, and spirit does not get through.',
                 sheen: Sheen::Gloss,
             );
         } else {
@@ -51,9 +55,7 @@ final readonly class Marking
 
             return;
         }
-        $laying->add('decal', $marked, 'Where the unit put them; the vehicle has a name and a number.');
-        $laying->add('decal-softener', $marked, 'So that they lie over rivets and joints as paint would.');
-        $laying->add('look-over', $marked, 'Silver and crooked numbers are seen now or for ever.');
+        self::mark($laying, $marked);
         $laying->add(
             'clear-coat',
             $sheen === Sheen::Satin ? self::sealed($brief) : $marked,
@@ -61,6 +63,36 @@ final readonly class Marking
                 ? 'One satin coat carries all that follows, takes the edge off markings and keeps spirit off the paint.'
                 : 'Takes their edge away and keeps what follows off them.',
             sheen: $sheen,
+        );
+    }
+
+    /** @param  list<string>  $marked */
+    private static function mark(Laying $laying, array $marked): void
+    {
+        $laying->add('decal', $marked, 'Where the unit put them; the vehicle has a name and a number.');
+        $laying->add('decal-softener', $marked, 'So that they lie over rivets and joints as paint would.');
+        $laying->add('look-over', $marked, 'Silver and crooked numbers are seen now or for ever.');
+    }
+
+    /**
+     * The markings of a vehicle that is whitened later, and a clear coat on all that is worn back to what lies below.
+     *
+     * @param  list<string>  $worn  ids
+     */
+    public static function belowWhite(Laying $laying, Brief $brief, array $worn): void
+    {
+        $marked = self::marked($brief);
+        $laying->add('clear-coat', $marked, 'Markings silver on matte paint.', sheen: Sheen::Gloss);
+        self::mark($laying, $marked);
+        $laying->add(
+            'clear-coat',
+            array_values(array_unique([...$worn, ...$marked])),
+            match (true) {
+                $worn === [] => 'Takes their edge away and keeps what follows off them.',
+                $marked === [] => 'The colours below stay when the white is worn.',
+                default => 'The colours below stay when the white is worn, and markings have no edge.',
+            },
+            sheen: Sheen::Satin,
         );
     }
 
@@ -79,9 +111,12 @@ final readonly class Marking
         return array_values(array_diff($brief->primed(), $brief->ofKind(...self::BARE)));
     }
 
-    /** @return list<string> */
-    private static function carriers(Brief $brief): array
+    /** @return list<string> empty: it has no markings */
+    private static function marked(Brief $brief): array
     {
+        if (! $brief->story->hasMarkings) {
+            return [];
+        }
         $carriers = [];
         foreach (self::CARRY as $kind) {
             array_push($carriers, ...$brief->ofKind($kind));

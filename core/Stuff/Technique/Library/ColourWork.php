@@ -438,6 +438,7 @@ final class ColourWork
                 ),
                 setUpMinutes: 10,
                 role: ColourRole::Base,
+                sparesMarkings: true,
             ),
             new Technique(
                 code: 'winter-wash-brushed',
@@ -458,6 +459,7 @@ final class ColourWork
                 ),
                 applyMinutes: 12.0,
                 role: ColourRole::Base,
+                sparesMarkings: true,
             ),
         ];
     }

@@ -57,6 +57,7 @@ const FINISH: Finish = {
             panels: [],
             share: null,
             pattern: null,
+            sparesMarkings: false,
             sheen: 'sheen' in layer ? layer.sheen : null,
         }))
         .filter((mark) => mark.effect !== ''),

@@ -16,6 +16,7 @@ export const plainMark = (effect: string, zones: readonly string[], colour: stri
     sheen: null,
     share: null,
     pattern: null,
+    sparesMarkings: false,
 })
 
 /** A vehicle with these marks and no other, the last on top. */

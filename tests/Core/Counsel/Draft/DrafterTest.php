@@ -100,6 +100,22 @@ it('tells stories apart where they differ', function () {
         ->and($works)->not->toContain('sponge-chips', 'lift-off', 'rust-streak', 'dry-pigment', 'exhaust-heat');
 });
 
+it('paints the white of a winter round the markings, which lie below it', function () {
+    $plan = drafted('snow')->verdict->plan;
+    $place = static fn (string $technique) => array_search(
+        $technique,
+        array_map(static fn (Step $step) => $step->technique, $plan->steps),
+        true,
+    );
+    $white = $plan->steps[$place('winter-wash')];
+
+    expect($place('decal'))
+        ->toBeLessThan($place('winter-wash'))
+        ->and($place('decal'))->toBeGreaterThan($place('spray-colour'))
+        ->and($white->note)->toContain('painted round the markings')
+        ->and(array_intersect($plan->steps[$place('decal')]->zones, $white->zones))->not->toBe([]);
+});
+
 it('follows the answers of a school', function () {
     $lifted = techniquesOf(drafted(school: 'sealed-steps'));
     $applied = techniquesOf(drafted(school: 'one-satin'));

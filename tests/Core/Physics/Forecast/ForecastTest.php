@@ -5,7 +5,6 @@ declare(strict_types=1);
 use Tests\Core\Chance;
 use Tests\Core\PlanKit;
 use Ulvrach\Light\Colour\Lab;
-use Ulvrach\Light\Colour\Upsampler;
 use Ulvrach\Physics\Evaluation\Walker;
 use Ulvrach\Physics\Finish\Effect;
 use Ulvrach\Physics\Forecast\Colours;
@@ -127,7 +126,7 @@ it('says of every kind of work where it comes to lie, in places that there are',
 
 it('bears chips, signs and dust in any order under any coat, sealed or fixed', function (string $mark) {
     $dusts = ['dry-pigment dust on hull', 'dust-mist sand on hull', 'oil-dust oil on hull'];
-    $coats = ['spray-colour sand on hull', 'brush-colour acrylic on hull', 'winter-wash white on hull'];
+    $coats = ['spray-colour sand on hull', 'brush-colour acrylic on hull', 'spray-colour white on hull'];
     $ends = ['clear-coat matte on hull', 'final-coat matte on hull', 'fix-pigment fixer on hull'];
     foreach ($dusts as $dust) {
         foreach ($coats as $coat) {
@@ -148,6 +147,18 @@ it('bears chips, signs and dust in any order under any coat, sealed or fixed', f
     'soft-camouflage olive on hull',
     'decal decals on hull',
 ]);
+
+it('leaves markings bare that a winter white was painted round, and covers all else', function (string $white) {
+    $marked = "prime primer on hull\nspray-colour olive on hull\ndecal decals on hull\n";
+    $fresh = comesTo($marked, 'hull', Spot::Marking);
+    $chipped = forecast("{$marked}sponge-chips redbrown on hull\n{$white} white on hull")->atEnd('hull');
+
+    expect($chipped->of(Spot::Marking)->differenceTo($fresh))
+        ->toBeLessThan(0.01)
+        ->and($chipped->of(Spot::Face)->l)->toBeGreaterThan(55.0)
+        ->and(array_filter($chipped->made(), static fn (array $made) => $made[0] === Spot::Marking))
+        ->toHaveCount(1);
+})->with(['winter-wash', 'winter-wash-brushed']);
 
 it('lays what is new on top of dust, not under it', function () {
     $base = "prime primer on hull\nspray-colour brown on hull\n";
@@ -171,9 +182,9 @@ it('finds the same films over the same ground again, and other ones never', func
     // What is found again is what would be worked out anew.
     $known = comesTo("{$steps}dry-pigment dust on hull\nclear-coat satin on hull", 'hull', Spot::Lower);
     for ($left = 7_000; $left > 0; $left--) {
-        Light::ground([$left / 10_000])->soaked(0.5);
+        Light::ground(jarOf('canvas'))->soaked($left / 10_000);
     }
-    Light::ground([0.5]);
+    Light::ground(jarOf('brown'));
     expect($light('dry-pigment dust on hull', 3))->not->toBe($dusty)
         ->and(comesTo("{$steps}dry-pigment dust on hull\nclear-coat satin on hull", 'hull', Spot::Lower))
         ->toEqual($known);
@@ -293,7 +304,7 @@ it('keeps the laws of light over any ground', function () {
         $two = $after("dry-pigment dust on hull\ndry-pigment dust on hull");
         foreach ([Spot::Face, Spot::Recess, Spot::Lower] as $spot) {
             $from = $bare->lights[$spot->value]->bands();
-            $to = Light::ground(Upsampler::reflectanceOf($dust))->bands();
+            $to = Light::ground($dust)->bands();
             foreach ([$one, $two] as $seen) {
                 $shares = [];
                 foreach ($seen->lights[$spot->value]->bands() as $band => $is) {

@@ -262,3 +262,31 @@ function isTowardsEye({ scene, pixels }: Fields, at: number): boolean {
     const axis = scene.view === 'left' ? 2 : 0
     return Math.abs(scene.normal[3 * (pixels[at] ?? 0) + axis] ?? 0) > 100
 }
+
+/** What lies within so many millimetres of where something is taken, as much as there. */
+export function widened({ scene, pixels }: Fields, taken: Uint8Array, byMm: number): Uint8Array {
+    const reach = Math.max(1, Math.round(byMm * scene.scale))
+    const { width, height } = scene
+    const seen = new Uint8Array(width * height)
+    for (let at = 0; at < pixels.length; at++) seen[pixels[at] ?? 0] = taken[at] ?? 0
+    const across = most(seen, width, height, 1, reach)
+    const wide = most(across, height, width, width, reach)
+    return Uint8Array.from(pixels, (pixel) => wide[pixel] ?? 0)
+}
+
+/** The most within reach along each row; a step of 1 goes along rows, one of the width along columns. */
+function most(from: Uint8Array, length: number, rows: number, step: number, reach: number): Uint8Array {
+    const to = new Uint8Array(from.length)
+    const between = step === 1 ? length : 1
+    for (let row = 0; row < rows; row++)
+        for (let at = 0; at < length; at++) {
+            const value = from[row * between + at * step] ?? 0
+            if (value === 0) continue
+            const last = Math.min(length - 1, at + reach)
+            for (let near = Math.max(0, at - reach); near <= last; near++) {
+                const place = row * between + near * step
+                if ((to[place] ?? 0) < value) to[place] = value
+            }
+        }
+    return to
+}

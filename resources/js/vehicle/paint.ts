@@ -1,5 +1,6 @@
 import { type Cover, coverOf, type Mark } from './cover'
 import { type Fields, foldField, noiseField } from './fields'
+import { widened } from './marking'
 import type { Model } from './model'
 import { smoothstep } from './noise'
 import { NONE } from './outlines'
@@ -31,6 +32,8 @@ const MASK: Rgb = [205, 196, 160]
 /** Millimetres of a wet hollow, and how much lighter it shines at most, of 255. */
 const WET = 48
 const WET_GLEAM = 42
+/** Millimetres of the vehicle that a brush keeps away from a marking that it goes round. */
+const ROUND_MARKINGS = 70
 
 /** Bytes of pictures that are kept, so that sliding goes on from the step before and not from the bare part. */
 const KEPT = 12_000_000
@@ -236,7 +239,7 @@ export class Painter {
         for (const [earlier, marking] of this.finish.marks.slice(0, place).entries()) {
             if (marking.effect !== 'marking') continue
             const isOn = this.zonesOf(marking)
-            const bare = this.coverOf(marking, earlier).taken
+            const bare = widened(this.fields, this.coverOf(marking, earlier).taken, ROUND_MARKINGS)
             for (let at = 0; at < taken.length; at++)
                 if (isOn[this.numbers[at] ?? NONE] === 1) taken[at] = Math.min(taken[at] ?? 0, 255 - (bare[at] ?? 0))
         }

@@ -72,8 +72,10 @@ final readonly class Drafter
         $empty = $plan->with(products: [], steps: []);
         $brief = Brief::of($empty, $story);
         $laying = new Laying($empty, $brief, $own);
+        $base = Colouring::base($laying, $brief);
+        $brief = $brief->paintedWith($base->material->family);
         Grounding::lay($laying, $brief);
-        Colouring::lay($laying, $brief);
+        Colouring::lay($laying, $brief, $base);
         Colouring::layParts($laying, $brief);
         Marking::seal($laying, $brief);
         Tinting::lay($laying, $brief);

@@ -20,18 +20,21 @@ final readonly class Scenery
     /**
      * By scene. "forbids": traces that are gone. "brings": times what the story alone would leave, and the least of it
      * wherever it can be at all. "times": more or less of what is there. "without", "again": techniques that have no
-     * place, and that have it again. "sheen": of the last coat.
+     * place, and that have it again. "sheen": of the last coat. "bleaches": L* that paint towards the sky has become
+     * paler by.
      */
     private const SCENES = [
         'factory-fresh' => [
             'forbids' => self::ALL,
             'without' => [...self::TRACES_OF_RUNNING, 'filter', 'air-filter', 'oil-dots', 'oil-shading'],
+            'bleaches' => 0.0,
             'because' => 'it comes from the works',
         ],
         'parade' => [
             'forbids' => self::ALL,
             'without' => self::TRACES_OF_RUNNING,
             'sheen' => Sheen::Satin,
+            'bleaches' => 0.0,
             'because' => 'it was cleaned for the parade',
         ],
         'museum' => [
@@ -39,6 +42,7 @@ final readonly class Scenery
             'times' => ['chips' => 0.2, 'rust' => 0.2, 'dust' => 0.35, 'heat' => 0.3],
             'without' => ['track-polish', 'exhaust-soot', 'mud-splash', 'wet-mud', 'track-wash'],
             'sheen' => Sheen::Satin,
+            'bleaches' => 0.0,
             'because' => 'it is kept in a museum',
         ],
         'abandoned' => [
@@ -46,6 +50,7 @@ final readonly class Scenery
             'brings' => ['rust' => [2.0, 0.45], 'streaks' => [1.6, 0.4], 'chips' => [1.4, 0.0]],
             'times' => ['dust' => 0.5],
             'without' => ['track-polish', 'exhaust-soot', 'mud-splash', 'wet-mud', 'metal-paint'],
+            'bleaches' => 10.0,
             'because' => 'it has stood for years',
         ],
         'desert' => [
@@ -53,6 +58,7 @@ final readonly class Scenery
             'brings' => ['dust' => [1.2, 0.45], 'chips' => [1.1, 0.0]],
             'times' => ['rust' => 0.3],
             'without' => ['wet-mud', 'mud-splash'],
+            'bleaches' => 5.0,
             'because' => 'nothing is wet in the desert',
         ],
         'town-winter' => [
@@ -120,6 +126,17 @@ final readonly class Scenery
         return $sheen;
     }
 
+    /** L* by which paint that lies towards the sky has become paler; 0: it has not. Fresh paint ends it. */
+    public function bleaches(): float
+    {
+        $by = 0.0;
+        foreach ($this->scenes as $scene) {
+            $by = self::of($scene)['bleaches'] ?? $by;
+        }
+
+        return $by;
+    }
+
     /**
      * @return array{
      *   forbids: list<string>,
@@ -128,6 +145,7 @@ final readonly class Scenery
      *   without: list<string>,
      *   again: list<string>,
      *   sheen: Sheen|null,
+     *   bleaches: float|null,
      *   because: string,
      * }
      */
@@ -140,6 +158,7 @@ final readonly class Scenery
             'without' => [],
             'again' => [],
             'sheen' => null,
+            'bleaches' => null,
         ];
     }
 }

@@ -17,6 +17,7 @@ use Ulvrach\Plan\Story;
 use Ulvrach\Plan\Traffic;
 use Ulvrach\Plan\Zone;
 use Ulvrach\Plan\ZoneKind;
+use Ulvrach\Stuff\Chemistry\BinderFamily;
 
 /** What a draft is to be: the story, the answers of the school, and the zones by what they are. */
 final readonly class Brief
@@ -32,9 +33,17 @@ final readonly class Brief
 
     public Scenery $scenery;
 
-    /** @param  list<Zone>  $zones  those that are drafted */
-    public function __construct(public Build $build, public Story $story, private School $school, public array $zones)
-    {
+    /**
+     * @param  list<Zone>  $zones  those that are drafted
+     * @param  BinderFamily  $base  of the vehicle's own colour
+     */
+    public function __construct(
+        public Build $build,
+        public Story $story,
+        private School $school,
+        public array $zones,
+        public BinderFamily $base = BinderFamily::WaterborneAcrylic,
+    ) {
         $this->exposure = new Exposure($build, $story, $story->isExpressive ?? $this->answers('wear', 'expressive'));
         $this->colours = new Composition($this);
         $this->scenery = new Scenery($story->scenes);
@@ -43,6 +52,12 @@ final readonly class Brief
     public static function of(Plan $plan, Story $story): self
     {
         return new self($plan->build, $story, School::of($plan->school), array_values($plan->zones));
+    }
+
+    /** The same, once it is known what the vehicle's own colour is painted with. */
+    public function paintedWith(BinderFamily $base): self
+    {
+        return new self($this->build, $this->story, $this->school, $this->zones, $base);
     }
 
     public function answers(string $question, string $option): bool
@@ -62,11 +77,13 @@ final readonly class Brief
 
     /**
      * Whether chips are lifted from below the colour, which has to be decided before it goes on. More than two coats on
-     * a chipping film come off in sheets, so that a scheme of three colours is chipped from above.
+     * a chipping film come off in sheets, so that a scheme of three colours is chipped from above; so is a paint that
+     * lets no water through.
      */
     public function liftsChips(): bool
     {
-        return ! $this->answers('chips', 'applied') && $this->isAtLeast(Ambition::Weeks) &&
+        return in_array($this->base, [BinderFamily::WaterborneAcrylic, BinderFamily::AlcoholAcrylic], true) &&
+            ! $this->answers('chips', 'applied') && $this->isAtLeast(Ambition::Weeks) &&
             $this->story->scheme !== Scheme::Winter && count($this->story->more) <= 1 &&
             $this->chipped() !== [];
     }

@@ -44,13 +44,37 @@ final readonly class Colouring
     /** L* of a base so dark that nothing darker is seen on it. */
     private const DARK = 30.0;
 
-    private function __construct(private Laying $laying, private Brief $brief)
+    /** Of a difference in L*, what one mist of paint brings; and the lightest that faded paint becomes. */
+    private const OF_A_MIST = 0.35;
+
+    private const PALEST = 78.0;
+
+    /** L* that paint has lost where wood has gone grey beside it. */
+    private const FADES_WOOD = 8.0;
+
+    private const TO_THE_SKY = [
+        ZoneKind::HullTop,
+        ZoneKind::EngineDeck,
+        ZoneKind::Glacis,
+        ZoneKind::Fenders,
+        ZoneKind::Turret,
+        ZoneKind::LoadBed,
+        ZoneKind::Cab,
+    ];
+
+    private function __construct(private Laying $laying, private Brief $brief, private Product $base)
     {
     }
 
-    public static function lay(Laying $laying, Brief $brief): void
+    /** The jar of the vehicle's own colour, of whatever family one has it. */
+    public static function base(Laying $laying, Brief $brief): Product
     {
-        (new self($laying, $brief))->all();
+        return $laying->paint($brief->story->base, 'Vehicle colour', ...BinderFamily::paints());
+    }
+
+    public static function lay(Laying $laying, Brief $brief, Product $base): void
+    {
+        (new self($laying, $brief, $base))->all();
     }
 
     private function all(): void
@@ -59,13 +83,13 @@ final readonly class Colouring
         if ($zones === []) {
             return;
         }
-        $base = $this->laying->paint($this->brief->story->base, 'Vehicle colour');
         $chipped = $this->brief->liftsChips() ? $this->brief->chipped() : [];
         if ($chipped !== []) {
             $this->underlay($chipped);
         }
-        $this->toned($zones, $base, $chipped !== []);
+        $this->toned($zones, $chipped !== []);
         $this->scheme($zones, $chipped !== []);
+        $this->bleach();
         if ($chipped !== []) {
             $this->lift($chipped, 'Worked wet while the film below still swells: chips show what lies under them.');
         }
@@ -98,12 +122,14 @@ final readonly class Colouring
     }
 
     /** @param  list<string>  $zones */
-    private function toned(array $zones, Product $base, bool $isLifted): void
+    private function toned(array $zones, bool $isLifted): void
     {
+        $base = $this->base;
         $colour = $base->material->colour ?? $this->brief->story->base;
         $isShaded = $this->brief->isAtLeast(Ambition::Weeks);
-        // What lies on a chipping film must stay thin, and a dark ground below it would be chipped away with it.
-        $hasDepth = $isShaded && ! $isLifted && $colour->l < self::LIGHT && $colour->l > self::DARK;
+        // What lies on a chipping film must stay thin, and a dark ground below it would be chipped away with it; hot
+        // thinner opens a dark ground again.
+        $hasDepth = $isShaded && ! $isLifted && $base->material->carrier?->isHot() !== true && $colour->l < self::LIGHT && $colour->l > self::DARK;
         $isMottled = $hasDepth && $this->brief->answers('basing', 'black');
         if ($isMottled) {
             $this->laying->add('black-base', $zones, 'A dark ground that stays in the recesses.');
@@ -157,6 +183,29 @@ final readonly class Colouring
         }
     }
 
+    /** One mist, so that chips are still lifted through it; what lies to the sky fades, and what hangs below keeps. */
+    private function bleach(): void
+    {
+        $by = $this->brief->scenery->bleaches();
+        $zones = array_values(array_intersect($this->brief->ofKind(...self::TO_THE_SKY), $this->brief->painted()));
+        if ($by <= 0.0 || $zones === [] || $this->brief->story->scheme === Scheme::Winter) {
+            return;
+        }
+        $colour = $this->base->material->colour ?? $this->brief->story->base;
+        $paler = min(self::PALEST - $colour->l, $by / self::OF_A_MIST);
+        $this->laying->add(
+            'spray-colour',
+            $zones,
+            'Bleached by years of sun on what lies to the sky: a chalky mist, thickest in the middle of panels.',
+            product: $this->laying->paint(
+                new Lab($colour->l + $paler, 0.6 * $colour->a, 0.75 * $colour->b),
+                'Bleached colour',
+            ),
+            coats: 1,
+            load: Load::Mist,
+        );
+    }
+
     /**
      * @param  list<string>  $zones
      * @param  bool  $isLifted  whether chips are lifted through it, so that it has to stay thin
@@ -171,7 +220,11 @@ final readonly class Colouring
             return;
         }
         foreach ($scheme === Scheme::Plain ? [] : $this->brief->story->more as $place => $colour) {
-            $paint = $this->laying->paint($colour, $place === 0 ? 'Second colour' : 'Third colour');
+            $paint = $this->laying->paint(
+                $colour,
+                $place === 0 ? 'Second colour' : 'Third colour',
+                $this->base->material->family,
+            );
             $extent = new Extent((int) round(self::SECOND / (1 + $place)), [], [], Pattern::Bands);
             if ($scheme === Scheme::HardEdged) {
                 $this->laying->add('mask-putty', $zones, 'Holds what is to stay, with an edge as sharp as it was.');
@@ -242,7 +295,13 @@ final readonly class Colouring
         $isRubber = $brief->ofMaterial(DepictedMaterial::Rubber);
         $laying->add('paint-rubber', $isRubber, 'Rubber is a dull dark grey, never black.');
         $wooden = $brief->ofMaterial(DepictedMaterial::Wood);
-        $laying->add('paint-wood', $wooden, 'Handles are wood, and read as wood.');
+        $isGrey = $brief->scenery->bleaches() > self::FADES_WOOD;
+        $laying->add(
+            'paint-wood',
+            $wooden,
+            $isGrey ? 'Wood turns grey where it lies in the open.' : 'Handles are wood, and read as wood.',
+            $isGrey ? $laying->tone('paint-wood', new Tone(Lab::fromHex('#8b8378'), 'Weathered wood')) : null,
+        );
         $laying->add(
             'metal-paint',
             array_values(array_intersect($wooden, $brief->ofKind(ZoneKind::Tools))),
@@ -259,16 +318,38 @@ final readonly class Colouring
             product: self::canvas($laying, $brief),
         );
         self::folds($laying, $brief);
-        $laying->add(
-            'exhaust-heat',
-            $brief->with(Trace::Heat, $brief->ofKind(ZoneKind::Exhaust)),
-            'Heat has burned the paint off, to a pale grey under the rust that comes.',
-            product: $laying->tone('exhaust-heat', new Tone(Lab::fromHex('#8c867b'), 'Burnt grey')),
-        );
+        self::exhaust($laying, $brief);
         $laying->add(
             $brief->answers('tracks', 'rust') ? 'track-rust-base' : 'track-base',
             array_values(array_diff($tracks, $isRubber)),
             'Tracks are a world of their own: steel that is never painted.',
+        );
+    }
+
+    /** Burnt where it ran, rusted where it has long been cold, and in whole paint where it is new. */
+    private static function exhaust(Laying $laying, Brief $brief): void
+    {
+        $exhausts = $brief->ofKind(ZoneKind::Exhaust);
+        $hot = $brief->with(Trace::Heat, $exhausts);
+        $cold = array_values(array_diff($exhausts, $hot));
+        $rusted = $brief->with(Trace::Rust, $cold);
+        $laying->add(
+            'exhaust-heat',
+            $hot,
+            'Heat has burned the paint off, to a pale grey under the rust that comes.',
+            product: $laying->tone('exhaust-heat', new Tone(Lab::fromHex('#8c867b'), 'Burnt grey')),
+        );
+        $laying->add(
+            'brush-colour',
+            $rusted,
+            'Its paint has gone long ago, and what is left is rusted steel.',
+            product: $laying->tone('brush-colour', new Tone(Lab::fromHex('#5e4535'), 'Rusted steel')),
+        );
+        $laying->add(
+            'brush-colour',
+            array_values(array_diff($cold, $rusted)),
+            'Heat paint that is still whole: dull and dark.',
+            product: $laying->tone('brush-colour', new Tone(Lab::fromHex('#4d4a47'), 'Heat paint')),
         );
     }
 

@@ -240,21 +240,26 @@ final class Laying
             ($technique->kind->is(Nature::Filter) && $technique->application === Application::Brush);
     }
 
-    /** Paint of a colour: a jar that has it, else a mix of one's own jars, else one to buy. */
-    public function paint(Lab $colour, string $name): Product
+    /**
+     * Paint of a colour: a jar that has it, else a mix of one's own jars, else one to buy. Waterborne where there is a
+     * choice, since anything goes over it and under it.
+     *
+     * @param  BinderFamily  ...$others  that do as well where a jar has the colour
+     */
+    public function paint(Lab $colour, string $name, BinderFamily ...$others): Product
     {
-        $jars = array_values(array_filter(
+        $paints = array_values(array_filter(
             [...array_values($this->plan->products), ...($this->own->products ?? [])],
-            fn (Product $jar) => $jar->material->family === BinderFamily::WaterborneAcrylic &&
-                Palette::isMixed($jar->material) && $this->isAllowed($jar),
+            fn (Product $jar) => Palette::isMixed($jar->material) && $this->isAllowed($jar),
         ));
-        $near = null;
-        foreach ($jars as $jar) {
-            $away = $jar->material->colour?->differenceTo($colour) ?? INF;
-            $near = $near === null || $away < $near[0] ? [$away, $jar] : $near;
-        }
-        if ($near !== null && $near[0] <= self::NEAR) {
-            return $near[1];
+        $of = static fn (BinderFamily ...$families): array => array_values(array_filter(
+            $paints,
+            static fn (Product $jar) => in_array($jar->material->family, $families, true),
+        ));
+        $jars = $of(BinderFamily::WaterborneAcrylic);
+        $near = self::nearest($jars, $colour) ?? self::nearest($of(...$others), $colour);
+        if ($near !== null) {
+            return $near;
         }
         $palette = new Palette($jars);
         // Two jars in few parts are measured more readily than three, and found sooner.
@@ -280,6 +285,18 @@ final class Laying
             Sheen::Matte,
             $colour,
         ));
+    }
+
+    /** @param  list<Product>  $jars */
+    private static function nearest(array $jars, Lab $colour): ?Product
+    {
+        $near = null;
+        foreach ($jars as $jar) {
+            $away = $jar->material->colour?->differenceTo($colour) ?? INF;
+            $near = $away <= self::NEAR && ($near === null || $away < $near[0]) ? [$away, $jar] : $near;
+        }
+
+        return $near[1] ?? null;
     }
 
     /** @return list<Purchase> what does not stand on the shelf, in the order in which it is used */

@@ -18,6 +18,9 @@ final readonly class Tinting
     /** Per cent of their zones that oils go on, in the order in which they are laid. */
     private const OILED = [30, 30, 15, 20];
 
+    /** L* that paint has lost from which on it is chalk. */
+    private const CHALKY = 8.0;
+
     private function __construct(private Laying $laying, private Brief $brief)
     {
     }
@@ -95,6 +98,11 @@ final readonly class Tinting
 
     private function filter(): void
     {
+        if ($this->brief->scenery->bleaches() >= self::CHALKY) {
+            $this->laying->leftOut('Filter: it would give bleached paint its colour back.');
+
+            return;
+        }
         $tone = $this->brief->colours->filter();
         if ($tone === null) {
             $this->laying->leftOut('Filter: any tint over white turns it into another colour.');

@@ -14,13 +14,21 @@ use Ulvrach\Judgement\Rules\Evaluator;
 use Ulvrach\Judgement\Rules\Finding;
 use Ulvrach\Judgement\Rules\School;
 use Ulvrach\Judgement\Rules\Severity;
+use Ulvrach\Light\Colour\Lab;
 use Ulvrach\Plan\Ambition;
 use Ulvrach\Plan\Pose;
+use Ulvrach\Plan\Scheme;
 use Ulvrach\Plan\Step;
+use Ulvrach\Plan\Story;
 use Ulvrach\Plan\Terrain;
 use Ulvrach\Plan\Weather;
 use Ulvrach\Plan\ZoneKind;
+use Ulvrach\Stuff\Chemistry\BinderFamily;
 use Ulvrach\Stuff\Chemistry\Carrier;
+use Ulvrach\Stuff\Chemistry\Sheen;
+use Ulvrach\Stuff\Material\Material;
+use Ulvrach\Stuff\Material\Product;
+use Ulvrach\Stuff\Material\ProductShelf;
 use Ulvrach\Stuff\Technique\Nature;
 use Ulvrach\Stuff\Technique\Stage;
 use Ulvrach\Stuff\Technique\TechniqueLibrary;
@@ -142,6 +150,36 @@ it('makes more of it the more work it may be', function () {
 
     expect($steps)->toBe($sorted)->and(array_unique($steps))->toHaveCount(3);
 });
+
+it('takes the jar that has the colour, of whatever family one sprays', function (
+    BinderFamily $family,
+    Carrier $carrier,
+    Scheme $scheme,
+) {
+    $colour = Lab::fromHex('#4a5a6b');
+    $jar = new Product('exact', 'Exact', new Material($family, $carrier, Sheen::Matte, $colour));
+    $more = $scheme === Scheme::Plain ? [] : [Lab::fromHex('#6b4a2f')];
+    [$facts] = DraftKit::stories(Ambition::Weeks)['coast road'];
+    foreach (['tank', 'lorry'] as $kind) {
+        $draft = (new Drafter())->draft(
+            DraftKit::plan($kind, 'sealed-steps', $facts),
+            new Story($colour, $scheme, $more, ambition: Ambition::Weeks),
+            new ProductShelf([...DraftKit::shelves()['full']->products ?? [], $jar]),
+        );
+        $painted = array_filter($draft->verdict->plan->steps, static fn (Step $step) => $step->product === 'exact');
+
+        expect(array_column($painted, 'technique'))->toContain('spray-colour')
+            ->and($draft->remains)->toBe([])
+            ->and($draft->verdict->count(Severity::Risk))->toBe(0)
+            // Water gets through waterborne and alcohol-borne paint only.
+            ->and(in_array('lift-off', techniquesOf($draft), true))
+            ->toBe($family === BinderFamily::AlcoholAcrylic);
+    }
+})->with([
+    [BinderFamily::Lacquer, Carrier::LacquerThinner],
+    [BinderFamily::Enamel, Carrier::WhiteSpirit],
+    [BinderFamily::AlcoholAcrylic, Carrier::AlcoholBlend],
+])->with([Scheme::Plain, Scheme::HardEdged]);
 
 it('paints from the shelf, mixes what is not on it, and says what has to be bought', function () {
     $own = array_column(DraftKit::shelves()['full']->products ?? [], 'id');

@@ -8,9 +8,12 @@ use Ulvrach\Counsel\Draft\Drafter;
 use Ulvrach\Counsel\Draft\Scenery;
 use Ulvrach\Counsel\Draft\Trace;
 use Ulvrach\Judgement\Rules\Severity;
+use Ulvrach\Physics\Forecast\Spot;
 use Ulvrach\Plan\Ambition;
 use Ulvrach\Plan\Scene;
 use Ulvrach\Plan\Step;
+use Ulvrach\Plan\Zone;
+use Ulvrach\Plan\ZoneKind;
 use Ulvrach\Stuff\Chemistry\Sheen;
 use Ulvrach\Stuff\Technique\ColourRole;
 use Ulvrach\Stuff\Technique\Nature;
@@ -42,6 +45,47 @@ it('drafts every scene for every kind without stop or risk', function (Scene $sc
         ->and($draft->verdict->count(Severity::Risk))->toBe(0)
         ->and($draft->remains)->toBe([]);
 })->with(Scene::cases())->with(['tank', 'lorry', 'half-track']);
+
+it('bleaches what lies to the sky where it has stood for years, and not what hangs below', function () {
+    $seen = static function (Scene ...$scenes): array {
+        $verdict = staged('tank', Ambition::Weeks, ...$scenes)->verdict;
+        $colours = [];
+        foreach ($verdict->plan->zones as $id => $zone) {
+            $colours[$zone->kind->value] = $verdict->forecast->atEnd($id)->of(Spot::Face);
+        }
+
+        return $colours;
+    };
+    [$usual, $left, $restored] = [$seen(), $seen(Scene::Abandoned), $seen(Scene::Abandoned, Scene::Museum)];
+
+    // CIEDE2000; 10 to 15 are what practitioners give for it.
+    expect($left['hull-top']->differenceTo($left['hull-sides']))
+        ->toBeGreaterThan(9.0)
+        ->toBeLessThan(16.0)
+        ->and($left['hull-top']->l)->toBeGreaterThan($usual['hull-top']->l + 8.0)
+        ->and($restored['hull-top']->differenceTo($restored['hull-sides']))->toBeLessThan(5.0);
+});
+
+it('ends no exhaust in primer, hot or cold', function (Scene ...$scenes) {
+    $draft = staged('tank', Ambition::Evenings, ...$scenes);
+    $plan = $draft->verdict->plan;
+    $exhaust = array_keys(array_filter($plan->zones, static fn (Zone $zone) => $zone->kind === ZoneKind::Exhaust));
+
+    expect($exhaust)->not->toBe([]);
+    foreach ($exhaust as $zone) {
+        $bases = array_filter(
+            $plan->steps,
+            static fn (Step $step) => in_array($step->technique, ['exhaust-heat', 'brush-colour'], true) &&
+                $step->covers($zone),
+        );
+        expect($bases)->toHaveCount(1);
+    }
+})->with([
+    'run' => [],
+    'parade' => [Scene::Parade],
+    'left for years' => [Scene::Abandoned],
+    'from the works' => [Scene::FactoryFresh],
+]);
 
 it('leaves no trace that a scene forbids, and no step that makes one', function (Scene $scene, string $trace) {
     $draft = staged('tank', Ambition::Exhibition, $scene);

@@ -1,0 +1,16 @@
+import { chromium } from '@playwright/test'
+import { readFileSync } from 'node:fs'
+const [base, file, out] = process.argv.slice(2)
+const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu'] })
+const context = await browser.newContext({ viewport: { width: 1280, height: 800 }, baseURL: base })
+const page = await context.newPage()
+await page.goto('/sign-in')
+await page.getByRole('button', { name: 'Open the demo bench' }).click()
+await page.getByRole('link', { name: /^Brae/ }).first().waitFor()
+const id = await page.evaluate(async (body) => { const t=decodeURIComponent(document.cookie.match(/XSRF-TOKEN=([^;]+)/)[1]); const r=await fetch('/api/builds/import',{method:'POST',headers:{'Content-Type':'application/json',Accept:'application/json','X-XSRF-TOKEN':t},body}); return (await r.json()).id }, readFileSync(file,'utf8'))
+await page.goto(`/builds/${id}`)
+await page.getByRole('grid').waitFor(); await page.waitForTimeout(7000)
+const s=page.getByRole('slider'); await s.first().focus(); await page.keyboard.press('End'); await page.waitForTimeout(6000); await page.getByRole('button',{name:/all the room|nlarge|whole/i}).first().click().catch(()=>{}); await page.waitForTimeout(7000)
+await page.screenshot({ path: out })
+console.log(page.url(), id)
+await browser.close()

@@ -21,7 +21,7 @@ final readonly class Scenery
      * By scene. "forbids": traces that are gone. "brings": times what the story alone would leave, and the least of it
      * wherever it can be at all. "times": more or less of what is there. "without", "again": techniques that have no
      * place, and that have it again. "sheen": of the last coat. "bleaches": L* that paint towards the sky has become
-     * paler by.
+     * paler by. "slush": thrown up by its streets.
      */
     private const SCENES = [
         'factory-fresh' => [
@@ -64,6 +64,7 @@ final readonly class Scenery
         'town-winter' => [
             'brings' => ['streaks' => [1.4, 0.35]],
             'times' => ['dust' => 0.3, 'mud' => 0.35],
+            'slush' => true,
             'because' => 'streets are salted, not muddy',
         ],
         'days-of-rain' => [
@@ -126,6 +127,14 @@ final readonly class Scenery
         return $sheen;
     }
 
+    /** Whether the streets of the last scene are salted. */
+    public function hasSlush(): bool
+    {
+        $last = $this->scenes[count($this->scenes) - 1] ?? null;
+
+        return $last !== null && self::of($last)['slush'];
+    }
+
     /** L* by which paint that lies towards the sky has become paler; 0: it has not. Fresh paint ends it. */
     public function bleaches(): float
     {
@@ -146,6 +155,7 @@ final readonly class Scenery
      *   again: list<string>,
      *   sheen: Sheen|null,
      *   bleaches: float|null,
+     *   slush: bool,
      *   because: string,
      * }
      */
@@ -159,6 +169,7 @@ final readonly class Scenery
             'again' => [],
             'sheen' => null,
             'bleaches' => null,
+            'slush' => false,
         ];
     }
 }

@@ -75,6 +75,9 @@ final class Laid
         };
     }
 
+    /** Lie over all that they are laid on: kept to the lower third, they leave the open faces above it as they are. */
+    public const VEILS = [Effect::Tint, Effect::Shade, Effect::Dust, Effect::Splash];
+
     /** Where an effect is looked at; null: it has no colour of its own. */
     public static function shownOn(Effect $effect): ?Spot
     {

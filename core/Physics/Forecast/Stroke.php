@@ -9,6 +9,7 @@ use Ulvrach\Light\Mixing\Paint;
 use Ulvrach\Light\Mixing\PaintMaker;
 use Ulvrach\Physics\Finish\Effect;
 use Ulvrach\Physics\Finish\Mark;
+use Ulvrach\Plan\Place;
 use Ulvrach\Stuff\Chemistry\Sheen;
 use Ulvrach\Stuff\Material\Material;
 use Ulvrach\Stuff\Palette\HidingPower;
@@ -34,6 +35,7 @@ final readonly class Stroke
         private array $shares,
         private bool $staysWet,
         private bool $sparesMarkings,
+        private bool $staysLow,
     ) {
     }
 
@@ -99,6 +101,7 @@ final readonly class Stroke
             $shares,
             $effect === Effect::Mud && $mark->sheen === Sheen::Gloss && $material?->sheen !== Sheen::Gloss,
             $mark->sparesMarkings,
+            $mark->places === [Place::LowerThird] && in_array($effect, Laid::VEILS, true),
         );
     }
 
@@ -141,7 +144,12 @@ final readonly class Stroke
         /** @var array<string, array{Spot, bool}> $kinds by place: its kind, and whether an earlier step has made it */
         static $kinds = [];
         [$spot, $isEarlier] = $kinds[$place] ??= [Spot::from(explode(':', $place)[0]), str_contains($place, ':')];
-        if ($this->sparesMarkings && $spot === Spot::Marking) {
+        $isOutOfReach = match ($spot) {
+            Spot::Lower, Spot::Recess => false,
+            Spot::Marking => $this->staysLow || $this->sparesMarkings,
+            default => $this->staysLow,
+        };
+        if ($isOutOfReach) {
             return 0.0;
         }
         $own = $isEarlier && in_array($spot, $this->makes, true) ? null : $amounts[$spot->value] ?? null;

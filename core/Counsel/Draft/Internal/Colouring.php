@@ -191,6 +191,11 @@ final readonly class Colouring
         if ($by <= 0.0 || $zones === [] || $this->brief->story->scheme === Scheme::Winter) {
             return;
         }
+        if ($this->brief->story->scheme !== Scheme::Plain) {
+            $this->laying->leftOut('Bleached tops: one mist over several colours would make them one.');
+
+            return;
+        }
         $colour = $this->base->material->colour ?? $this->brief->story->base;
         $paler = min(self::PALEST - $colour->l, $by / self::OF_A_MIST);
         $this->laying->add(

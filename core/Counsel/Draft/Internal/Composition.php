@@ -109,9 +109,10 @@ final readonly class Composition
         return new Tone($this->earth(-19.0), "{$this->groundName()} splashes");
     }
 
+    /** As it comes from the jar: the water that stands in it does the rest. */
     public function wetMud(): Tone
     {
-        return new Tone($this->earth(-27.0), "Wet {$this->groundName(true)}");
+        return new Tone($this->earth(-12.0), "Wet {$this->groundName(true)}");
     }
 
     public function trackEarth(): Tone

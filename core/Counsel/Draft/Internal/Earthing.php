@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ulvrach\Counsel\Draft\Internal;
 
 use Ulvrach\Counsel\Draft\Trace;
+use Ulvrach\Light\Colour\Lab;
 use Ulvrach\Plan\Ambition;
 use Ulvrach\Plan\Amount;
 use Ulvrach\Plan\Extent;
@@ -24,6 +25,23 @@ final readonly class Earthing
     private const SOME = 0.4;
 
     private const MUCH = 0.75;
+
+    private const IN_THE_SPRAY = [
+        ZoneKind::Wheels,
+        ZoneKind::Tyres,
+        ZoneKind::Tracks,
+        ZoneKind::Chassis,
+        ZoneKind::RunningGear,
+    ];
+
+    private const BEHIND_THE_SPRAY = [
+        ZoneKind::Fenders,
+        ZoneKind::HullSides,
+        ZoneKind::Skirts,
+        ZoneKind::RearPlate,
+        ZoneKind::Cab,
+        ZoneKind::LoadBed,
+    ];
 
     private function __construct(private Laying $laying, private Brief $brief)
     {
@@ -52,6 +70,7 @@ final readonly class Earthing
             sheen: $sheen,
         );
         $earthing->dust();
+        $earthing->slush();
         $earthing->soot();
         $earthing->mud();
         $earthing->last();
@@ -79,6 +98,30 @@ final readonly class Earthing
                 $this->laying->add($code, $part, $why, $jar, amount: $amount);
             }
         }
+    }
+
+    /** What salted streets throw up to the sills, and the edge of salt where it has dried. */
+    private function slush(): void
+    {
+        if (! $this->brief->scenery->hasSlush()) {
+            return;
+        }
+        $this->laying->add(
+            'dust-mist',
+            $this->brief->ofKind(...self::IN_THE_SPRAY, ...self::BEHIND_THE_SPRAY),
+            'Slush of the streets, grey-brown, thrown up to the sills and no higher.',
+            $this->laying->tone('dust-mist', new Tone(Lab::fromHex('#7b746a'), 'Slush grey')),
+            coats: 2,
+            extent: new Extent(50, [Place::LowerThird]),
+            amount: Amount::Heavy,
+        );
+        $this->laying->add(
+            'chalk-stains',
+            $this->brief->ofKind(...self::BEHIND_THE_SPRAY),
+            'Salt where the slush has dried: a pale edge along the top of it.',
+            $this->laying->tone('chalk-stains', new Tone(Lab::fromHex('#cfcbc0'), 'Salt white')),
+            extent: new Extent(20, [Place::LowerThird]),
+        );
     }
 
     /**

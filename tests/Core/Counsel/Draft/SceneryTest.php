@@ -10,6 +10,7 @@ use Ulvrach\Counsel\Draft\Trace;
 use Ulvrach\Judgement\Rules\Severity;
 use Ulvrach\Physics\Forecast\Spot;
 use Ulvrach\Plan\Ambition;
+use Ulvrach\Plan\Place;
 use Ulvrach\Plan\Scene;
 use Ulvrach\Plan\Step;
 use Ulvrach\Plan\Zone;
@@ -64,6 +65,31 @@ it('bleaches what lies to the sky where it has stood for years, and not what han
         ->toBeLessThan(16.0)
         ->and($left['hull-top']->l)->toBeGreaterThan($usual['hull-top']->l + 8.0)
         ->and($restored['hull-top']->differenceTo($restored['hull-sides']))->toBeLessThan(5.0);
+});
+
+it('throws slush up to the sills in a salted town, and none where rain has come since', function () {
+    $town = staged('lorry', Ambition::Weeks, Scene::TownWinter);
+    $low = array_filter(
+        $town->verdict->plan->steps,
+        static fn (Step $step) => in_array($step->technique, ['dust-mist', 'chalk-stains'], true),
+    );
+    expect(array_column($low, 'technique'))->toEqualCanonicalizing(['dust-mist', 'chalk-stains']);
+    foreach ($low as $step) {
+        expect($step->extent?->places)->toBe([Place::LowerThird]);
+    }
+    expect(codesIn(staged('lorry', Ambition::Weeks, Scene::TownWinter, Scene::DaysOfRain)))
+        ->not->toContain('chalk-stains');
+});
+
+it('says that it bleaches nothing where one mist would hide a second colour', function () {
+    [$facts, $told] = DraftKit::stories(Ambition::Weeks)['autumn mud'];
+    $draft = (new Drafter())->draft(
+        DraftKit::plan('tank', 'sealed-steps', $facts),
+        $told->with(scenes: [Scene::Abandoned]),
+        DraftKit::shelves()['full'],
+    );
+
+    expect(implode(' ', $draft->left))->toContain('Bleached tops');
 });
 
 it('ends no exhaust in primer, hot or cold', function (Scene ...$scenes) {

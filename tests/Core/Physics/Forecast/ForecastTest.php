@@ -160,6 +160,25 @@ it('leaves markings bare that a winter white was painted round, and covers all e
         ->toHaveCount(1);
 })->with(['winter-wash', 'winter-wash-brushed']);
 
+it('keeps a veil of the lower third off the faces and signs above it', function (string $veil) {
+    $steps = "prime primer on hull\nspray-colour olive on hull\ndecal decals on hull\n";
+    $before = forecast($steps)->atEnd('hull');
+    $low = forecast("{$steps}{$veil}, at lower-third")->atEnd('hull');
+    $all = forecast($steps.$veil)->atEnd('hull');
+
+    foreach ([Spot::Face, Spot::Edge, Spot::Marking] as $spot) {
+        expect($low->of($spot)->differenceTo($before->of($spot)))->toBe(0.0);
+    }
+    expect($low->of(Spot::Lower)->differenceTo($before->of(Spot::Lower)))
+        ->toBeGreaterThan(1.0)
+        ->and($low->of(Spot::Lower)->differenceTo($all->of(Spot::Lower)))->toBe(0.0);
+})->with([
+    'dust-mist sand on hull',
+    'dry-pigment dust on hull',
+    'filter wash on hull',
+    'mud-splash mud on hull',
+]);
+
 it('lays what is new on top of dust, not under it', function () {
     $base = "prime primer on hull\nspray-colour brown on hull\n";
     $fresh = "decal decals on hull\nclear-coat satin on hull";

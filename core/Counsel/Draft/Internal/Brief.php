@@ -156,6 +156,25 @@ final readonly class Brief
         );
     }
 
+    /**
+     * The zone on which most chips are to be painted, and how: numbers are told of it, and all others have fewer.
+     *
+     * @param  non-empty-list<string>  $zones  ids
+     * @return array{Zone, int, float, float} number, smallest and largest in mm on the model
+     */
+    public function mostChipped(array $zones): array
+    {
+        $most = null;
+        foreach ($this->zones as $zone) {
+            $chips = in_array($zone->id, $zones, true) ? $this->exposure->chips($zone, $this->build->scale) : null;
+            if ($chips !== null && ($most === null || $chips[0] > $most[1])) {
+                $most = [$zone, ...$chips];
+            }
+        }
+
+        return $most ?? throw new \LogicException('There is no zone to choose from.');
+    }
+
     /** @param  list<string>  $zones  of which the one with most of it is told */
     public function most(Trace $trace, array $zones): Zone
     {

@@ -88,7 +88,9 @@ final readonly class Colouring
             $this->underlay($chipped);
         }
         $this->toned($zones, $chipped !== []);
-        $this->scheme($zones, $chipped !== []);
+        // Nobody camouflages an inside, or whitens it.
+        $outside = array_values(array_diff($zones, $this->brief->ofKind(ZoneKind::Interior)));
+        $this->scheme($outside, $chipped !== []);
         $this->bleach();
         if ($chipped !== []) {
             $this->lift($chipped, 'Worked wet while the film below still swells: chips show what lies under them.');
@@ -161,7 +163,8 @@ final readonly class Colouring
             $zones,
             'The vehicle colour.',
             product: $base,
-            coats: $isLifted ? 1 : 2,
+            // A second thin coat still lets water through, unless a scheme or a mist is to lie on it.
+            coats: $isLifted && $this->isCoatedAgain() ? 1 : 2,
         );
         $isDark = $colour->l <= self::DARK && ! $this->brief->answers('basing', 'plain');
         $isToned = $isDark || $this->brief->answers('basing', 'three-tone');
@@ -181,6 +184,11 @@ final readonly class Colouring
                 product: $this->laying->paint($light, 'Light tone'),
             );
         }
+    }
+
+    private function isCoatedAgain(): bool
+    {
+        return $this->brief->story->scheme !== Scheme::Plain || $this->brief->scenery->bleaches() > 0.0;
     }
 
     /** One mist, so that chips are still lifted through it; what lies to the sky fades, and what hangs below keeps. */
@@ -285,8 +293,10 @@ final readonly class Colouring
     /** @param  list<string>  $zones */
     private function lift(array $zones, string $why): void
     {
-        $worn = $this->brief->most(Trace::Chips, $zones);
-        [$count, $least, $most] = $this->brief->exposure->chips($worn, $this->brief->build->scale);
+        if ($zones === []) {
+            return;
+        }
+        [$worn, $count, $least, $most] = $this->brief->mostChipped($zones);
         $enough = $count < 1
             ? ''
             : " Enough is about {$count} on {$worn->name}, of {$least} to {$most} mm; fewer elsewhere.";

@@ -139,7 +139,13 @@ final readonly class Composition
         $faded = new Lab(min(88.0, $this->face->l + 22.0), 0.7 * $this->face->a, 0.85 * $this->face->b + 3.0);
         $shade = new Lab(max(14.0, $this->face->l - 18.0), $this->face->a, 0.9 * $this->face->b);
         $oils = [
-            new Tone($faded, 'Faded oil', 'Bleached by the sun on what looks up.'),
+            new Tone(
+                $faded,
+                'Faded oil',
+                $this->brief->scenery->sheen() === null
+                    ? 'Bleached by the sun on what looks up.'
+                    : 'Lighter where the light falls, so that no panel is quite like the next.',
+            ),
             new Tone($shade, 'Shade oil', 'Darker low down and under what stands out.'),
         ];
         if ($this->brief->isAtLeast(Ambition::Exhibition)) {

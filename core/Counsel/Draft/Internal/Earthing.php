@@ -141,7 +141,12 @@ final readonly class Earthing
             return [];
         }
         if (! $this->brief->isAtLeast(Ambition::Weeks)) {
-            return [[self::amount($this->brief->exposure->amount($trace, $this->brief->most($trace, $zones))), $zones]];
+            $budgets = array_map(
+                fn (Zone $zone) => $this->brief->exposure->amount($trace, $zone),
+                array_filter($this->brief->zones, static fn (Zone $zone) => in_array($zone->id, $zones, true)),
+            );
+
+            return [[self::amount(array_sum($budgets) / max(1, count($budgets))), $zones]];
         }
         $steps = [];
         foreach (Amount::cases() as $amount) {

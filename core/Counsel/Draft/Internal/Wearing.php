@@ -109,14 +109,14 @@ final readonly class Wearing
         if ($worn === null) {
             return [];
         }
-        [$count, $least, $most] = $this->brief->exposure->chips($worn, $this->brief->build->scale);
+        [$counted, $count, $least, $most] = $this->brief->mostChipped($zones);
         $share = (int) max(2.0, round(self::MOST_CHIPS * $this->brief->exposure->amount(Trace::Chips, $worn)));
         $base = $this->brief->story->base;
         if ($this->brief->story->scheme === Scheme::Winter) {
             $this->laying->add(
                 'brush-chips',
                 $zones,
-                "Through white one sees the colour below, and no steel: about {$count} on {$worn->name}, of "
+                "Through white one sees the colour below, and no steel: about {$count} on {$counted->name}, of "
                     ."{$least} to {$most} mm; fewer elsewhere.",
                 product: $this->laying->paint($base, 'Vehicle colour'),
                 extent: new Extent($share, [Place::Edges, Place::RaisedDetail]),
@@ -139,7 +139,7 @@ final readonly class Wearing
         $this->laying->add(
             $this->brief->isAtLeast(Ambition::Exhibition) ? 'brush-chips' : 'sponge-chips',
             $zones,
-            "Enough is about {$count} on {$worn->name}, of {$least} to {$most} mm; fewer elsewhere.",
+            "Enough is about {$count} on {$counted->name}, of {$least} to {$most} mm; fewer elsewhere.",
             extent: new Extent($share, [Place::Edges, Place::RaisedDetail]),
         );
 

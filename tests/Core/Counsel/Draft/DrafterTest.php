@@ -22,6 +22,7 @@ use Ulvrach\Plan\Step;
 use Ulvrach\Plan\Story;
 use Ulvrach\Plan\Terrain;
 use Ulvrach\Plan\Weather;
+use Ulvrach\Plan\Zone;
 use Ulvrach\Plan\ZoneKind;
 use Ulvrach\Stuff\Chemistry\BinderFamily;
 use Ulvrach\Stuff\Chemistry\Carrier;
@@ -122,6 +123,29 @@ it('paints the white of a winter round the markings, which lie below it', functi
         ->and($place('decal'))->toBeGreaterThan($place('spray-colour'))
         ->and($white->note)->toContain('painted round the markings')
         ->and(array_intersect($plan->steps[$place('decal')]->zones, $white->zones))->not->toBe([]);
+});
+
+it('camouflages no inside, and tells of the zone that has most chips', function () {
+    $plan = drafted('autumn mud', kind: 'tracked-carrier')->verdict->plan;
+    $inside = array_keys(array_filter($plan->zones, static fn (Zone $zone) => $zone->kind === ZoneKind::Interior));
+    expect($inside)->not->toBe([]);
+    foreach ($plan->steps as $step) {
+        if (in_array($step->technique, ['hard-camouflage', 'mask-putty', 'unmask'], true)) {
+            expect(array_intersect($step->zones, $inside))->toBe([]);
+        }
+    }
+
+    $draft = drafted();
+    $plan = $draft->verdict->plan;
+    [$facts, $told] = DraftKit::stories(Ambition::Weeks)['coast road'];
+    $exposure = new Exposure($plan->build, $told, false);
+    $lift = $plan->steps[array_search('lift-off', techniquesOf($draft), true)];
+    $counts = [];
+    foreach ($lift->zones as $id) {
+        $counts[$plan->zones[$id]->name] = $exposure->chips($plan->zones[$id], $plan->build->scale)[0];
+    }
+    arsort($counts);
+    expect($lift->note)->toContain('on '.array_key_first($counts).',');
 });
 
 it('follows the answers of a school', function () {

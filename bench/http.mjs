@@ -96,7 +96,7 @@ await Promise.all(
     }),
 )
 
-const bare = await throughput('/up', {}, 5)
+const bare = await throughput('/alive', {}, 5)
 const full = await throughput(check, users[0], 5)
 console.log(
     JSON.stringify({

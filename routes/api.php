@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\AccountController;
 use App\Http\Controllers\AlmanacController;
 use App\Http\Controllers\ArchiveController;
 use App\Http\Controllers\BuildController;
@@ -79,6 +80,10 @@ Route::prefix('api')->group(function (): void {
         Route::post('schools', [SchoolController::class, 'store']);
         Route::delete('schools/{school}', [SchoolController::class, 'destroy'])->where('school', '[0-9]{1,18}');
         Route::get('work', WorkController::class);
+        Route::get('account', [AccountController::class, 'show']);
+        Route::put('account/password', [AccountController::class, 'password']);
+        Route::delete('account/sessions/{key}', [AccountController::class, 'endSession'])->where('key', '[0-9a-f]{64}');
+        Route::delete('account', [AccountController::class, 'destroy']);
         Route::get('archive', [ArchiveController::class, 'write']);
         Route::post('archive', [ArchiveController::class, 'read']);
         Route::get('diary', [DiaryController::class, 'index']);

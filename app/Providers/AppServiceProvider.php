@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Health\Worker;
 use App\Http\QuietSessionHandler;
 use App\Plans\Judge;
 use App\Room\FileThermometer;
@@ -18,6 +19,7 @@ use Illuminate\Database\ConnectionInterface;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Queue;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\Session;
 use Illuminate\Support\Facades\Vite;
@@ -42,6 +44,7 @@ final class AppServiceProvider extends ServiceProvider
             static fn (): Thermometer => new FileThermometer(config()->string('ulvrach.thermometer') ?: null),
         );
         $this->app->singleton(Judge::class);
+        $this->app->singleton(Worker::class);
         $this->app->singleton(
             SharedMemory::class,
             static fn (): SharedMemory => ApcuMemory::isThere() ? new ApcuMemory() : new Forgetful(),
@@ -58,6 +61,9 @@ final class AppServiceProvider extends ServiceProvider
     public function boot(): void
     {
         Model::shouldBeStrict();
+        Queue::looping(function (): void {
+            $this->app->make(Worker::class)->isThere();
+        });
         Memory::lend($this->app->make(SharedMemory::class));
         Session::extend(
             'quiet',

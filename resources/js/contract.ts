@@ -681,6 +681,12 @@ export type KeptSchool = z.infer<typeof keptSchoolSchema>
 export const schoolsSchema = z.object({ schools: z.array(keptSchoolSchema) })
 export type Schools = z.infer<typeof schoolsSchema>
 
+/** Where a person is signed in, the last one first. */
+export const accountSchema = z.object({
+    sessions: z.array(z.object({ key: z.string(), device: z.string(), lastSeen: z.string(), isThis: z.boolean() })),
+})
+export type Account = z.infer<typeof accountSchema>
+
 export const sessionSchema = z.object({
     user: z.object({ name: z.string(), email: z.string() }).nullable(),
     demo: z.boolean(),

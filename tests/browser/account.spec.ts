@@ -25,6 +25,40 @@ test('a visitor opens the demo by one press', async ({ page }) => {
     await expect(page.getByRole('link', { name: /^Ostrel/ })).toBeVisible()
 })
 
+test('a new password is the one that opens the door, and an account ends with a second word', async ({ page }) => {
+    const email = `leaving-${Date.now()}@tarsholm.example`
+    await page.goto('/sign-in')
+    await page.getByRole('button', { name: 'Make an account' }).click()
+    await page.getByLabel('Name').fill('Jorun Askel')
+    await page.getByLabel('E-mail address').fill(email)
+    await page.getByLabel('Password').fill('harnvik-tracks')
+    await page.getByRole('button', { name: 'Make it' }).click()
+    await page.getByRole('link', { name: 'Your account, Jorun Askel' }).click()
+    await expect(page.getByText('the one in your hands')).toBeVisible()
+    await scan(page)
+    await page.getByLabel('The one you have').fill('harnvik-tracks')
+    await page.getByLabel('The new one').fill('brae-lorry-tilt')
+    await page.getByRole('button', { name: 'Change the password' }).click()
+    await expect(page.getByText(/signed in here and nowhere else/)).toBeVisible()
+    await signOut(page)
+    const signIn = async (password: string) => {
+        await page.getByLabel('E-mail address').fill(email)
+        await page.getByLabel('Password').fill(password)
+        await page.getByRole('button', { name: 'Sign in' }).click()
+    }
+    await signIn('harnvik-tracks')
+    await expect(page.getByRole('alert')).toHaveText('This address and password do not belong together.')
+    await signIn('brae-lorry-tilt')
+    await page.getByRole('link', { name: 'Your account, Jorun Askel' }).click()
+    await page.getByRole('button', { name: 'Delete the account…' }).click()
+    await scan(page)
+    await page.getByLabel('Your password').fill('brae-lorry-tilt')
+    await page.getByRole('button', { name: 'Delete it for good' }).click()
+    await expect(page.getByRole('heading', { name: 'Sign in' })).toBeVisible()
+    await signIn('brae-lorry-tilt')
+    await expect(page.getByRole('alert')).toHaveText('This address and password do not belong together.')
+})
+
 test('a wrong password is answered at the field', async ({ page }) => {
     await page.goto('/sign-in')
     await page.getByLabel('E-mail address').fill('nobody@tarsholm.example')

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Account\Password;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Str;
 
@@ -21,13 +22,13 @@ final class RegisterRequest extends FormRequest
         }
     }
 
-    /** @return array<string, list<string>> */
+    /** @return array<string, array<mixed>> */
     public function rules(): array
     {
         return [
             'name' => ['required', 'string', 'max:80'],
             'email' => ['required', 'string', 'email', 'max:254', 'unique:users,email'],
-            'password' => ['required', 'string', 'min:10', 'max:200'],
+            'password' => Password::rules(),
         ];
     }
 
@@ -36,7 +37,7 @@ final class RegisterRequest extends FormRequest
     {
         return [
             'email.unique' => self::TAKEN,
-            'password.min' => 'Take at least ten characters.',
+            ...Password::messages(),
         ];
     }
 

@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query'
-import { LogOut, Moon, Sun, WifiOff } from 'lucide-react'
+import { LogOut, Moon, Sun, UserRound, WifiOff } from 'lucide-react'
 import { Suspense, useState, useSyncExternalStore } from 'react'
 import { Link, Navigate, NavLink, Outlet, useLocation } from 'react-router'
 import { classes } from '@/design/classes'
@@ -127,7 +127,17 @@ function SignOutButton({ name }: { name: string }) {
     const signOut = useSignOut()
     return (
         <span className="flex items-center gap-2">
-            <span className="max-w-40 truncate text-soft max-lg:hidden">{name}</span>
+            <NavLink
+                to="/account"
+                aria-label={`Your account, ${name}`}
+                className={classes(
+                    'inline-flex min-h-8 items-center gap-1.5 rounded-plate px-1.5 text-soft hover:bg-press',
+                    'aria-[current=page]:text-ink pointer-coarse:min-h-11',
+                )}
+            >
+                <UserRound className="size-4 lg:hidden" aria-hidden />
+                <span className="max-w-40 truncate max-lg:hidden">{name}</span>
+            </NavLink>
             <IconButton label="Sign out" disabled={signOut.isPending} onClick={() => signOut.mutate()}>
                 <LogOut className="size-4" aria-hidden />
             </IconButton>

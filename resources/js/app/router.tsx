@@ -33,6 +33,7 @@ export const router = createBrowserRouter([
             { path: 'sheet', lazy: async () => ({ Component: (await import('@/features/clock')).Sheet }) },
             { path: 'diary', lazy: async () => ({ Component: (await import('@/features/diary')).DiaryPage }) },
             { path: 'trials', lazy: async () => ({ Component: (await import('@/features/trials')).TrialsPage }) },
+            { path: 'account', lazy: async () => ({ Component: (await import('@/features/account')).AccountPage }) },
             { path: 'almanac', lazy: async () => ({ Component: (await import('@/features/almanac')).Almanac }) },
             {
                 path: 'builds/:buildId',

@@ -37,6 +37,21 @@ export function useEnter<Input>(path: string) {
     })
 }
 
+/** Ends the account itself; the person's own password is asked for once more. */
+export function useDeleteAccount() {
+    const queries = useQueryClient()
+    return useMutation({
+        mutationFn: async (current: string) => {
+            const session = await send('DELETE', '/account', sessionSchema, { current })
+            const { outbox } = await import('@/features/work/outbox')
+            await outbox.open()
+            await outbox.forget()
+            return session
+        },
+        onSuccess: (session) => enter(queries, session),
+    })
+}
+
 export function useSignOut() {
     const queries = useQueryClient()
     return useMutation({

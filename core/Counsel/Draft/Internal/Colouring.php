@@ -131,7 +131,8 @@ final readonly class Colouring
         $isShaded = $this->brief->isAtLeast(Ambition::Weeks);
         // What lies on a chipping film must stay thin, and a dark ground below it would be chipped away with it; hot
         // thinner opens a dark ground again.
-        $hasDepth = $isShaded && ! $isLifted && $base->material->carrier?->isHot() !== true && $colour->l < self::LIGHT && $colour->l > self::DARK;
+        $isHot = $base->material->carrier?->isHot() === true;
+        $hasDepth = $isShaded && ! $isLifted && ! $isHot && $colour->l < self::LIGHT && $colour->l > self::DARK;
         $isMottled = $hasDepth && $this->brief->answers('basing', 'black');
         if ($isMottled) {
             $this->laying->add('black-base', $zones, 'A dark ground that stays in the recesses.');

@@ -84,14 +84,14 @@ function PasswordForm() {
     return (
         <form noValidate className="flex max-w-sm flex-col gap-3" onSubmit={keep}>
             <TextField
-                label="The one you have"
+                label="Password until now"
                 type="password"
                 autoComplete="current-password"
                 {...register('current')}
                 fault={fault('current')}
             />
             <TextField
-                label="The new one"
+                label="New password"
                 type="password"
                 autoComplete="new-password"
                 hint="Ten characters or more. Everywhere else you will be signed out."

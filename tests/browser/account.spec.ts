@@ -1,13 +1,19 @@
+import type { Page } from '@playwright/test'
 import { call, expect, makeAccount, openDemo, scan, signOut, startBuild, test } from './kit'
 
-test('a newcomer makes an account, signs out and in again, and finds the empty bench', async ({ page }) => {
-    const email = `newcomer-${Date.now()}@tarsholm.example`
+/** Makes an account as a newcomer does, by the form. */
+async function register(page: Page, email: string): Promise<void> {
     await page.goto('/sign-in')
     await page.getByRole('button', { name: 'Make an account' }).click()
     await page.getByLabel('Name').fill('Jorun Askel')
     await page.getByLabel('E-mail address').fill(email)
     await page.getByLabel('Password').fill('harnvik-tracks')
     await page.getByRole('button', { name: 'Make it' }).click()
+}
+
+test('a newcomer makes an account, signs out and in again, and finds the empty bench', async ({ page }) => {
+    const email = `newcomer-${Date.now()}@tarsholm.example`
+    await register(page, email)
     await expect(page.getByText('The bench is empty')).toBeVisible()
     await scan(page)
     await signOut(page)
@@ -27,12 +33,7 @@ test('a visitor opens the demo by one press', async ({ page }) => {
 
 test('a new password is the one that opens the door, and an account ends with a second word', async ({ page }) => {
     const email = `leaving-${Date.now()}@tarsholm.example`
-    await page.goto('/sign-in')
-    await page.getByRole('button', { name: 'Make an account' }).click()
-    await page.getByLabel('Name').fill('Jorun Askel')
-    await page.getByLabel('E-mail address').fill(email)
-    await page.getByLabel('Password').fill('harnvik-tracks')
-    await page.getByRole('button', { name: 'Make it' }).click()
+    await register(page, email)
     await page.getByRole('link', { name: 'Your account, Jorun Askel' }).click()
     await expect(page.getByText('the one in your hands')).toBeVisible()
     await scan(page)

@@ -4,18 +4,16 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Account\Guesses;
 use App\Account\Password;
 use App\Http\CurrentUser;
 use Illuminate\Contracts\Hashing\Hasher;
 use Illuminate\Foundation\Http\FormRequest;
-use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Validation\ValidationException;
 
 /** What is done to an account as a whole: whoever sits at an open page has to know its password as well. */
 final class OwnAccountRequest extends FormRequest
 {
-    private const TRIES_A_MINUTE = 5;
-
     /** @return array<string, array<mixed>> */
     public function rules(): array
     {
@@ -35,23 +33,17 @@ final class OwnAccountRequest extends FormRequest
     public function mustBeTheirs(Hasher $hasher): void
     {
         $user = CurrentUser::of($this);
-        $key = "own-account|{$user->id}";
-        if (RateLimiter::tooManyAttempts($key, self::TRIES_A_MINUTE)) {
-            $seconds = RateLimiter::availableIn($key);
-            throw ValidationException::withMessages([
-                'current' => "Too many tries. Try again in {$seconds} seconds.",
-            ])->status(429);
-        }
+        $guesses = new Guesses("own-account|{$user->id}");
+        $guesses->mustBeFew('current');
         if ($user->email === config()->string('ulvrach.demo_email')) {
             throw ValidationException::withMessages([
                 'current' => 'The demo bench is everybody’s: its door stays as it is.',
             ]);
         }
         if (! $hasher->check($this->string('current')->toString(), $user->password)) {
-            RateLimiter::hit($key);
-            throw ValidationException::withMessages(['current' => 'This is not the password of this account.']);
+            $guesses->wrong('current', 'This is not the password of this account.');
         }
-        RateLimiter::clear($key);
+        $guesses->right();
     }
 
     public function newPassword(): string

@@ -7,6 +7,7 @@ namespace Ulvrach\Plan;
 /** How much work the finish may be. */
 enum Ambition: string
 {
+    case Evening = 'evening';
     case Evenings = 'evenings';
     case Weeks = 'weeks';
     case Exhibition = 'exhibition';
@@ -15,6 +16,7 @@ enum Ambition: string
     public function hours(): array
     {
         return match ($this) {
+            self::Evening => [2, 3],
             self::Evenings => [6, 10],
             self::Weeks => [15, 25],
             self::Exhibition => [40, null],

@@ -6,6 +6,7 @@ namespace Ulvrach\Plan;
 
 use Ulvrach\Stuff\Material\Product;
 use Ulvrach\Stuff\Technique\Nature;
+use Ulvrach\Stuff\Technique\Pace;
 use Ulvrach\Stuff\Technique\TechniqueLibrary;
 
 /**
@@ -90,6 +91,23 @@ final readonly class Plan
         }
 
         return $reach * $work;
+    }
+
+    /** Minutes of work in a step, waits left out. */
+    public function minutesOf(Step $step, Pace $pace = new Pace()): int
+    {
+        return $pace->handsOn(
+            TechniqueLibrary::get($step->technique),
+            $step->coats,
+            $this->workOf($step),
+            $step->cleanedAfter() !== null,
+        );
+    }
+
+    /** Minutes of work in all of it. */
+    public function handsOn(Pace $pace = new Pace()): int
+    {
+        return array_sum(array_map(fn (Step $step) => $this->minutesOf($step, $pace), $this->steps));
     }
 
     public function productOf(Step $step): ?Product

@@ -41,6 +41,7 @@ final class DraftReport
         [$from, $to] = $ambition->hours();
         $hours = (int) round($minutes / Minutes::HOUR);
         $wanted = match ($ambition) {
+            Ambition::Evening => "An evening is {$from} to {$to} hours at the bench",
             Ambition::Evenings => "A few evenings are {$from} to {$to} hours at the bench",
             Ambition::Weeks => "Some weeks are {$from} to {$to} hours at the bench",
             Ambition::Exhibition => "What is shown takes {$from} hours and more at the bench",
@@ -65,7 +66,8 @@ final class DraftReport
         $own = self::kept($before, $verdict->plan);
         foreach ($verdict->plan->steps as $index => $step) {
             $product = $verdict->plan->productOf($step);
-            $handsOn += $verdict->walk->times[$index]->handsOn;
+            $minutes = $verdict->plan->minutesOf($step, $draft->pace);
+            $handsOn += $minutes;
             $steps[] = [
                 'id' => $step->id,
                 'technique' => TechniqueLibrary::get($step->technique)->name,
@@ -75,7 +77,7 @@ final class DraftReport
                 'zones' => $step->zones,
                 'why' => $draft->reasons[$step->id] ?? '',
                 'isNew' => ! isset($own[$step->id]),
-                'minutes' => $verdict->walk->times[$index]->handsOn,
+                'minutes' => $minutes,
                 'isLocked' => $step->locked,
                 'takenBack' => self::takenBack($verdict->walk, $index),
             ];

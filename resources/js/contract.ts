@@ -35,7 +35,7 @@ export const buildFactsSchema = z.object({
             driving: z.enum(['parked', 'road', 'field']),
             hasMarkings: z.boolean(),
             /** How much work it may be. */
-            ambition: z.enum(['evenings', 'weeks', 'exhibition']),
+            ambition: z.enum(['evening', 'evenings', 'weeks', 'exhibition']),
             /** Whether wear may be stronger than life; null: as the school has it. */
             isExpressive: z.boolean().nullable(),
             /** How the model stands on its base. */

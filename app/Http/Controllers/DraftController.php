@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Clock\BenchSettings;
 use App\Clock\Clock;
 use App\Clock\Effort;
 use App\Clock\WhatIf;
@@ -65,10 +66,11 @@ final readonly class DraftController
         $jars = CurrentUser::of($request)->jars->map(static fn (Jar $jar) => $jar->product)->all();
         $own = $jars === [] ? null : new ProductShelf($jars);
         $from = $request->string('from')->toString();
+        $pace = BenchSettings::of(CurrentUser::of($request))->pace;
         $draft = match (true) {
             $from !== '' => $this->transfer->onto(self::source($request, $from), $plan, $story, $own),
-            $request->boolean('asItStands') => $this->drafter->asItStands($plan, $story, $own),
-            default => $this->drafter->redraft($plan, $story, self::wish($request), $own),
+            $request->boolean('asItStands') => $this->drafter->asItStands($plan, $story, $own, $pace),
+            default => $this->drafter->redraft($plan, $story, self::wish($request), $own, $pace),
         };
 
         return new JsonResponse([

@@ -7,18 +7,22 @@ namespace Ulvrach\Counsel\Draft;
 use Ulvrach\Counsel\Draft\Internal\Brief;
 use Ulvrach\Counsel\Draft\Internal\Colouring;
 use Ulvrach\Counsel\Draft\Internal\Earthing;
+use Ulvrach\Counsel\Draft\Internal\FoundMixes;
 use Ulvrach\Counsel\Draft\Internal\Grounding;
 use Ulvrach\Counsel\Draft\Internal\Laying;
 use Ulvrach\Counsel\Draft\Internal\Marking;
 use Ulvrach\Counsel\Draft\Internal\Mending;
 use Ulvrach\Counsel\Draft\Internal\Parts;
+use Ulvrach\Counsel\Draft\Internal\Thrift;
 use Ulvrach\Counsel\Draft\Internal\Tinting;
 use Ulvrach\Counsel\Draft\Internal\Wearing;
 use Ulvrach\Judgement\Rules\Evaluator;
 use Ulvrach\Judgement\Rules\Verdict;
 use Ulvrach\Plan\Plan;
 use Ulvrach\Plan\Story;
+use Ulvrach\Quantity\Minutes;
 use Ulvrach\Stuff\Material\ProductShelf;
+use Ulvrach\Stuff\Technique\Pace;
 
 /**
  * From a story to a plan. What each zone has been through says which traces it bears (Exposure); the school and the
@@ -34,9 +38,14 @@ final readonly class Drafter
     }
 
     /** Drafts some of a plan anew, and leaves all other steps as they are; locked ones in any case. */
-    public function redraft(Plan $plan, Story $story, Redraft $wish, ?ProductShelf $own = null): Draft
-    {
-        $draft = $this->draft($plan, $story, $own);
+    public function redraft(
+        Plan $plan,
+        Story $story,
+        Redraft $wish,
+        ?ProductShelf $own = null,
+        Pace $pace = new Pace(),
+    ): Draft {
+        $draft = $this->draft($plan, $story, $own, $pace);
         if ($wish->isWhole($plan)) {
             return $draft;
         }
@@ -49,29 +58,71 @@ final readonly class Drafter
         }
         $verdict = $this->mending->mend($laying, $own, $kept);
 
-        return $this->handed($verdict, $laying, Brief::of($plan, $story));
+        return $this->handed($verdict, $laying, Brief::of($plan, $story), $pace);
     }
 
     /** The plan as it stands, told as a draft is, so that others can be held against it. */
-    public function asItStands(Plan $plan, Story $story, ?ProductShelf $own = null): Draft
-    {
+    public function asItStands(
+        Plan $plan,
+        Story $story,
+        ?ProductShelf $own = null,
+        Pace $pace = new Pace(),
+    ): Draft {
         $laying = new Laying($plan, Brief::of($plan, $story), $own);
         foreach ($plan->steps as $step) {
             $laying->reasons[$step->id] = $step->note;
         }
 
-        return $this->handed($this->evaluator->evaluate($plan), $laying, Brief::of($plan, $story));
+        return $this->handed($this->evaluator->evaluate($plan), $laying, Brief::of($plan, $story), $pace);
     }
 
     /**
      * @param  Plan  $plan  whose build, zones, school and room are drafted for; its steps are put aside
      * @param  ProductShelf|null  $own  the jars that the person owns; null: nobody has said
+     * @param  Pace  $pace  of the hands that the hours are counted for
      */
-    public function draft(Plan $plan, Story $story, ?ProductShelf $own = null): Draft
+    public function draft(Plan $plan, Story $story, ?ProductShelf $own = null, Pace $pace = new Pace()): Draft
     {
         $empty = $plan->with(products: [], steps: []);
         $brief = Brief::of($empty, $story);
-        $laying = new Laying($empty, $brief, $own);
+        [$laying, $brief] = $this->withinHours($empty, $brief, $own, $pace);
+        $verdict = $this->mending->mend($laying, $own);
+
+        return $this->handed($verdict, $laying, $brief, $pace);
+    }
+
+    /**
+     * The richest draft that the hours do for; where even the plainest takes longer, that one.
+     *
+     * @return array{Laying, Brief}
+     */
+    private function withinHours(Plan $empty, Brief $brief, ?ProductShelf $own, Pace $pace): array
+    {
+        $most = $brief->story->ambition->hours()[1];
+        $mixes = new FoundMixes();
+        $laid = self::laid($empty, $brief, $own, $mixes);
+        foreach (Thrift::cases() as $thrift) {
+            $minutes = $laid[0]->plan->handsOn($pace);
+            if ($most === null || $minutes <= $most * Minutes::HOUR) {
+                break;
+            }
+            if (! $laid[0]->couldSave($thrift)) {
+                continue;
+            }
+            $thriftier = self::laid($empty, $brief->without($thrift), $own, $mixes);
+            if ($thriftier[0]->plan->handsOn($pace) < $minutes) {
+                $brief = $brief->without($thrift);
+                $laid = $thriftier;
+            }
+        }
+
+        return $laid;
+    }
+
+    /** @return array{Laying, Brief} */
+    private static function laid(Plan $empty, Brief $brief, ?ProductShelf $own, FoundMixes $mixes): array
+    {
+        $laying = new Laying($empty, $brief, $own, $mixes);
         $base = Colouring::base($laying, $brief);
         $brief = $brief->paintedWith($base->material->family);
         Grounding::lay($laying, $brief);
@@ -81,12 +132,11 @@ final readonly class Drafter
         Tinting::lay($laying, $brief);
         Wearing::lay($laying, $brief);
         Earthing::lay($laying, $brief);
-        $verdict = $this->mending->mend($laying, $own);
 
-        return $this->handed($verdict, $laying, $brief);
+        return [$laying, $brief];
     }
 
-    private function handed(Verdict $verdict, Laying $laying, Brief $brief): Draft
+    private function handed(Verdict $verdict, Laying $laying, Brief $brief, Pace $pace): Draft
     {
         $plan = $verdict->plan;
 
@@ -99,6 +149,7 @@ final readonly class Drafter
             $laying->left,
             $laying->remains,
             $laying->room,
+            $pace,
         );
     }
 }

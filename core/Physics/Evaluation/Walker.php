@@ -13,6 +13,7 @@ use Ulvrach\Stuff\Drying\CureTable;
 use Ulvrach\Stuff\Drying\CureTimes;
 use Ulvrach\Stuff\Drying\DryingLaw;
 use Ulvrach\Stuff\Technique\Nature;
+use Ulvrach\Stuff\Technique\Pace;
 
 /** Walks a plan once, from the bare parts to the last coat. */
 final class Walker
@@ -208,10 +209,6 @@ final class Walker
     private function spanOf(Work $work, Air $air): array
     {
         $step = $work->step;
-        $area = $work->area();
-        $handsOn = $work->technique->setUpMinutes + (int) ceil(
-            ($step->coats * $work->technique->applyMinutes * $area) / 100,
-        );
         $waits = 0;
         if ($step->coats > 1 && $work->product !== null) {
             $waits += ($step->coats - 1) * $this->cureOf($work, $air)->recoatable[1];
@@ -219,8 +216,9 @@ final class Walker
         $cleanedAfter = $step->cleanedAfter();
         if ($cleanedAfter !== null) {
             $waits += $cleanedAfter;
-            $handsOn += (int) ceil(($work->technique->cleanMinutes * $area) / 100);
         }
+        $isCleaned = $cleanedAfter !== null;
+        $handsOn = (new Pace())->handsOn($work->technique, $step->coats, $work->area(), $isCleaned);
 
         return [$handsOn + $waits, $handsOn];
     }

@@ -33,6 +33,17 @@ final readonly class Pace
         return $technique->cleanMinutes * $this->cleaning * $this->own($technique);
     }
 
+    /**
+     * Minutes for which the hands are busy with it.
+     *
+     * @param  float  $work  cm² that they are counted by; see Plan::workOf()
+     */
+    public function handsOn(Technique $technique, int $coats, float $work, bool $isCleaned): int
+    {
+        return $technique->setUpMinutes + (int) ceil(($coats * $this->applyMinutes($technique) * $work) / 100) +
+            ($isCleaned ? (int) ceil(($this->cleanMinutes($technique) * $work) / 100) : 0);
+    }
+
     private function own(Technique $technique): float
     {
         return $this->techniques[$technique->code] ?? 1.0;

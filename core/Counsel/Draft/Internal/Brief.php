@@ -36,6 +36,7 @@ final readonly class Brief
     /**
      * @param  list<Zone>  $zones  those that are drafted
      * @param  BinderFamily  $base  of the vehicle's own colour
+     * @param  list<Thrift>  $without  what it goes without for want of hours
      */
     public function __construct(
         public Build $build,
@@ -43,6 +44,7 @@ final readonly class Brief
         private School $school,
         public array $zones,
         public BinderFamily $base = BinderFamily::WaterborneAcrylic,
+        private array $without = [],
     ) {
         $this->exposure = new Exposure($build, $story, $story->isExpressive ?? $this->answers('wear', 'expressive'));
         $this->colours = new Composition($this);
@@ -57,7 +59,21 @@ final readonly class Brief
     /** The same, once it is known what the vehicle's own colour is painted with. */
     public function paintedWith(BinderFamily $base): self
     {
-        return new self($this->build, $this->story, $this->school, $this->zones, $base);
+        return new self($this->build, $this->story, $this->school, $this->zones, $base, $this->without);
+    }
+
+    /** The same, with fewer hours to spend. */
+    public function without(Thrift $thrift): self
+    {
+        $without = [...$this->without, $thrift];
+
+        return new self($this->build, $this->story, $this->school, $this->zones, $this->base, $without);
+    }
+
+    public function goesWithout(Thrift $thrift): bool
+    {
+        return in_array($thrift, $this->without, true) ||
+            ($thrift->isOfOneEvening() && ! $this->isAtLeast(Ambition::Evenings));
     }
 
     public function answers(string $question, string $option): bool
@@ -68,6 +84,12 @@ final readonly class Brief
     public function isWaterOnly(): bool
     {
         return $this->answers('solvents', 'water');
+    }
+
+    /** Whether nothing is worked with spirit: it is not in the house, or there is no night for paint to bear it. */
+    public function avoidsSpirit(): bool
+    {
+        return $this->isWaterOnly() || ! $this->isAtLeast(Ambition::Evenings);
     }
 
     public function isAtLeast(Ambition $ambition): bool

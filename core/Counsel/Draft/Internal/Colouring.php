@@ -240,7 +240,7 @@ final readonly class Colouring
                 $this->base->material->family,
             );
             $extent = new Extent((int) round(self::SECOND / (1 + $place)), [], [], Pattern::Bands);
-            if ($scheme === Scheme::HardEdged) {
+            if ($scheme === Scheme::HardEdged && ! $this->laying->saves(Thrift::Masks)) {
                 $this->laying->add('mask-putty', $zones, 'Holds what is to stay, with an edge as sharp as it was.');
                 $this->laying->add(
                     'hard-camouflage',

@@ -50,20 +50,21 @@ final readonly class Earthing
     public static function lay(Laying $laying, Brief $brief): void
     {
         $earthing = new self($laying, $brief);
+        $isShort = ! $brief->isAtLeast(Ambition::Evenings);
         $laying->add(
             'track-wash',
-            array_values(array_diff(
+            $isShort ? [] : array_values(array_diff(
                 $brief->ofKind(ZoneKind::Tracks, ZoneKind::SpareLinks),
                 $brief->where(static fn (Zone $zone) => ! $zone->depicts->rusts()),
             )),
             'Earth in the links, thickest round the pins.',
             $laying->tone('track-wash', $brief->colours->trackEarth()),
         );
-        $laying->add('look-over', $brief->primed(), 'The last look before all of it is sealed.');
+        $laying->add('look-over', $isShort ? [] : $brief->primed(), 'The last look before all of it is sealed.');
         $sheen = $brief->scenery->sheen();
         $laying->add(
             'final-coat',
-            $brief->primed(),
+            $isShort ? [] : $brief->primed(),
             $sheen === null
                 ? 'One dull surface that holds dust; what shines comes after it.'
                 : 'One even sheen over all of it: somebody has polished this vehicle.',
@@ -79,10 +80,14 @@ final readonly class Earthing
     private function dust(): void
     {
         $code = match (true) {
-            $this->brief->isWaterOnly(), $this->brief->answers('dust', 'sprayed') => 'dust-mist',
+            $this->brief->avoidsSpirit(), $this->brief->answers('dust', 'sprayed') => 'dust-mist',
             $this->brief->answers('dust', 'blended') => 'oil-dust',
             default => 'dry-pigment',
         };
+        // What a school has answered is done; how it usually is gives way.
+        if ($code === 'dry-pigment' && $this->laying->saves(Thrift::RubbedDust)) {
+            $code = 'dust-mist';
+        }
         $jar = $this->laying->tone($code, $this->brief->colours->dust());
         foreach ($this->byAmount(Trace::Dust, $this->brief->with(Trace::Dust, $this->brief->primed())) as $step) {
             [$amount, $zones] = $step;
@@ -170,9 +175,10 @@ final readonly class Earthing
     /** Soot lies over dust, and what is loose by then is fixed in one go. */
     private function soot(): void
     {
+        $sooty = $this->brief->with(Trace::Soot, $this->brief->ofKind(ZoneKind::Exhaust));
         $this->laying->add(
             'exhaust-soot',
-            $this->brief->with(Trace::Soot, $this->brief->ofKind(ZoneKind::Exhaust)),
+            $this->brief->isAtLeast(Ambition::Evenings) ? $sooty : [],
             'Over everything, at the mouth where it comes from.',
         );
         $loose = [];
@@ -182,7 +188,7 @@ final readonly class Earthing
         }
         if (! $this->brief->answers('pigments', 'loose')) {
             $this->laying->add(
-                $this->brief->isWaterOnly() ? 'fix-water' : 'fix-pigment',
+                $this->brief->avoidsSpirit() ? 'fix-water' : 'fix-pigment',
                 array_values(array_unique($loose)),
                 'Run in from a corner, so that it stays where it lies.',
             );

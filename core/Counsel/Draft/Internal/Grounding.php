@@ -12,11 +12,13 @@ final class Grounding
 {
     public static function lay(Laying $laying, Brief $brief): void
     {
-        $laying->add(
-            'cut-and-sand',
-            $brief->primed(),
-            'Seams and mould lines show through every layer that comes after.',
-        );
+        if (! $laying->saves(Thrift::Seams)) {
+            $laying->add(
+                'cut-and-sand',
+                $brief->primed(),
+                'Seams and mould lines show through every layer that comes after.',
+            );
+        }
         if ($brief->isAtLeast(Ambition::Exhibition)) {
             $laying->add(
                 'tape-straps',
@@ -36,6 +38,7 @@ final class Grounding
             $brief->primed(),
             'One skin with grip over all materials; faults show on it.',
             product: $laying->find($laying->need('prime')),
+            coats: $brief->isAtLeast(Ambition::Evenings) ? null : 1,
         );
     }
 }

@@ -76,10 +76,14 @@ final class Laying
     /** @var list<string> what would go wrong in the room as it is; the rest is drafted for a kinder one */
     public array $room = [];
 
+    /** @var array<string, true> by thrift: it was asked whether it is gone without */
+    private array $savings = [];
+
     public function __construct(
         public Plan $plan,
         private readonly Brief $brief,
         private readonly ?ProductShelf $own,
+        private readonly FoundMixes $mixes = new FoundMixes(),
     ) {
     }
 
@@ -133,6 +137,23 @@ final class Laying
         $this->reasons[$id] = $why;
 
         return $id;
+    }
+
+    /** Whether this is gone without for want of hours, which then is said; asked only where there is something to save. */
+    public function saves(Thrift $thrift): bool
+    {
+        $this->savings[$thrift->value] = true;
+        if ($this->brief->goesWithout($thrift)) {
+            $this->leftOut($thrift->says());
+        }
+
+        return $this->brief->goesWithout($thrift);
+    }
+
+    /** Whether less work would come of going without it. */
+    public function couldSave(Thrift $thrift): bool
+    {
+        return isset($this->savings[$thrift->value]);
     }
 
     /** Said once, however many parts it would have gone on. */
@@ -265,13 +286,15 @@ final class Laying
         // Two jars in few parts are measured more readily than three, and found sooner.
         foreach ([[2, 8], [3, 12]] as [$mostJars, $mostParts]) {
             $family = [BinderFamily::WaterborneAcrylic];
-            $best = $palette->suggest($colour, $family, $mostJars, $mostParts, 1)[0] ?? null;
-            if ($best === null || $best->difference > self::NEAR_ENOUGH) {
-                continue;
+            $asked = implode(' ', [$colour->key(), $mostJars, ...array_column($jars, 'id')]);
+            if (! array_key_exists($asked, $this->mixes->known)) {
+                $best = $palette->suggest($colour, $family, $mostJars, $mostParts, 1)[0] ?? null;
+                $isNear = $best !== null && $best->difference <= self::NEAR_ENOUGH;
+                $this->mixes->known[$asked] = $isNear ? $best->parts : [];
             }
             $byId = array_column($jars, null, 'id');
             $parts = [];
-            foreach ($best->parts as $id => $of) {
+            foreach ($this->mixes->known[$asked] as $id => $of) {
                 $parts[] = [$byId[$id], $of];
             }
             if ($parts !== []) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ulvrach\Counsel\Draft\Internal;
 
+use Ulvrach\Plan\Ambition;
 use Ulvrach\Plan\Scheme;
 use Ulvrach\Plan\ZoneKind;
 use Ulvrach\Stuff\Chemistry\Sheen;
@@ -29,6 +30,11 @@ final readonly class Marking
     /** The first clear coat, which markings and washes lie on. */
     public static function seal(Laying $laying, Brief $brief): void
     {
+        if (! $brief->isAtLeast(Ambition::Evenings)) {
+            self::leaveOut($laying, $brief);
+
+            return;
+        }
         $sheen = self::sheen($brief);
         // What the crew painted round lies below the white already.
         $marked = $brief->story->scheme === Scheme::Winter ? [] : self::marked($brief);
@@ -66,6 +72,13 @@ final readonly class Marking
         );
     }
 
+    private static function leaveOut(Laying $laying, Brief $brief): void
+    {
+        if ($brief->story->hasMarkings) {
+            $laying->leftOut('Markings: they want a clear coat below and above them, and each of those a night.');
+        }
+    }
+
     /** @param  list<string>  $marked */
     private static function mark(Laying $laying, array $marked): void
     {
@@ -81,6 +94,11 @@ final readonly class Marking
      */
     public static function belowWhite(Laying $laying, Brief $brief, array $worn): void
     {
+        if (! $brief->isAtLeast(Ambition::Evenings)) {
+            self::leaveOut($laying, $brief);
+
+            return;
+        }
         $marked = self::marked($brief);
         $laying->add('clear-coat', $marked, 'Markings silver on matte paint.', sheen: Sheen::Gloss);
         self::mark($laying, $marked);

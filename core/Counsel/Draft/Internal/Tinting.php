@@ -21,6 +21,15 @@ final readonly class Tinting
     /** L* that paint has lost from which on it is chalk. */
     private const CHALKY = 8.0;
 
+    /** Where lines are seen least, since earth or shade lies on them. */
+    private const HIDDEN = [
+        ZoneKind::RunningGear,
+        ZoneKind::Chassis,
+        ZoneKind::Wheels,
+        ZoneKind::Interior,
+        ZoneKind::Tools,
+    ];
+
     private function __construct(private Laying $laying, private Brief $brief)
     {
     }
@@ -55,6 +64,9 @@ final readonly class Tinting
     private function oils(): void
     {
         $oils = $this->brief->colours->oils();
+        if (count($oils) > 1 && $this->laying->saves(Thrift::MoreOils)) {
+            $oils = array_slice($oils, 0, 1);
+        }
         $places = count($oils) === 1
             ? [[Place::LowerThird]]
             : [[Place::UpperThird], [Place::LowerThird], [], [Place::Recesses]];
@@ -119,10 +131,14 @@ final readonly class Tinting
             ...$this->brief->painted(),
             ...$this->brief->ofKind(ZoneKind::Tools, ZoneKind::Stowage),
         ]));
+        $hidden = $this->brief->ofKind(...self::HIDDEN);
+        if (array_intersect($zones, $hidden) !== [] && $this->laying->saves(Thrift::HiddenLines)) {
+            $zones = array_values(array_diff($zones, $hidden));
+        }
         $line = $this->brief->colours->line();
-        $code = $this->brief->isWaterOnly() ? 'acrylic-wash' : 'pin-wash';
+        $code = $this->brief->avoidsSpirit() ? 'acrylic-wash' : 'pin-wash';
         $this->inParts($code, $zones, $line->why, $this->laying->tone($code, $line));
-        if (! $this->brief->answers('clear-before-solvents', 'never')) {
+        if ($this->brief->isAtLeast(Ambition::Evenings) && ! $this->brief->answers('clear-before-solvents', 'never')) {
             $this->laying->add('look-over', $zones, 'Dry, in other light: what is locked in now stays.');
         }
     }

@@ -41,9 +41,13 @@ final readonly class Wearing
     public static function lay(Laying $laying, Brief $brief): void
     {
         $wearing = new self($laying, $brief);
-        $chipped = $wearing->chips();
-        $wearing->rust($chipped);
-        $wearing->streaks();
+        if ($brief->isAtLeast(Ambition::Evenings)) {
+            $chipped = $wearing->chips();
+            $wearing->rust($chipped);
+            $wearing->streaks();
+        } elseif ($brief->chipped() !== []) {
+            $laying->leftOut('Chips: they are work for another evening.');
+        }
         $laying->add(
             'muzzle-heat',
             $brief->isAtLeast(Ambition::Exhibition) ? $brief->with(Trace::Heat, $brief->ofKind(ZoneKind::Barrel)) : [],
@@ -65,7 +69,7 @@ final readonly class Wearing
     {
         [$old, $mid, $fresh] = $this->brief->colours->rust();
         $isToned = $this->brief->isAtLeast(Ambition::Weeks);
-        $code = $this->brief->isWaterOnly() ? 'acrylic-rust-wash' : 'rust-wash';
+        $code = $this->brief->avoidsSpirit() ? 'acrylic-rust-wash' : 'rust-wash';
         $this->laying->add(
             'rust-layers',
             $isToned ? $zones : [],
@@ -124,7 +128,7 @@ final readonly class Wearing
 
             return [];
         }
-        if ($this->brief->isAtLeast(Ambition::Weeks)) {
+        if ($this->brief->isAtLeast(Ambition::Weeks) && ! $this->laying->saves(Thrift::SecondWear)) {
             $this->laying->add(
                 'light-chips',
                 $zones,
@@ -150,9 +154,12 @@ final readonly class Wearing
     private function rust(array $chipped): void
     {
         $zones = $this->brief->with(Trace::Rust, $chipped, 1.5 * Exposure::SEEN);
+        if ($zones === [] || ! $this->brief->isAtLeast(Ambition::Weeks) || $this->laying->saves(Thrift::RustRuns)) {
+            return;
+        }
         $this->laying->add(
             $this->brief->isWaterOnly() ? 'acrylic-streak' : 'rust-streak',
-            $this->brief->isAtLeast(Ambition::Weeks) ? $zones : [],
+            $zones,
             $this->running('From the largest chips, as far as rain has carried it'),
             colour: $this->brief->isWaterOnly() ? Lab::fromHex('#7a4a2a') : null,
         );

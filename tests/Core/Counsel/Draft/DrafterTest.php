@@ -8,6 +8,7 @@ use Ulvrach\Counsel\Draft\Draft;
 use Ulvrach\Counsel\Draft\Drafter;
 use Ulvrach\Counsel\Draft\Exposure;
 use Ulvrach\Counsel\Draft\Internal\Parts;
+use Ulvrach\Counsel\Draft\Internal\Thrift;
 use Ulvrach\Counsel\Draft\Redraft;
 use Ulvrach\Counsel\Draft\Trace;
 use Ulvrach\Judgement\Rules\Evaluator;
@@ -31,6 +32,7 @@ use Ulvrach\Stuff\Material\Material;
 use Ulvrach\Stuff\Material\Product;
 use Ulvrach\Stuff\Material\ProductShelf;
 use Ulvrach\Stuff\Technique\Nature;
+use Ulvrach\Stuff\Technique\Pace;
 use Ulvrach\Stuff\Technique\Stage;
 use Ulvrach\Stuff\Technique\TechniqueLibrary;
 
@@ -82,7 +84,7 @@ it('drafts a plan without stop or risk for every kind, school, story and effort'
             $said = array_map(static fn (Finding $of) => "{$of->code} {$of->stepId} {$of->happens}", $grave);
             expect(array_values($said))
                 ->toBe([], $name)
-                ->and(count($plan->steps))->toBeGreaterThan(8, $name)
+                ->and(count($plan->steps))->toBeGreaterThan($ambition === Ambition::Evening ? 4 : 8, $name)
                 ->and($draft->verdict->walk->lasts())->toBeLessThan(10 * 1440, $name);
             foreach ($plan->steps as $step) {
                 expect($step->note)->not->toBe('', "{$name}: {$step->id}");
@@ -90,14 +92,14 @@ it('drafts a plan without stop or risk for every kind, school, story and effort'
             $drafts++;
         }
     }
-    // With eight kinds and six schools these are 144, or 720.
-    expect($drafts)->toBe(Thorough::times(3, 15));
+    // With eight kinds and six schools these are 192, or 960.
+    expect($drafts)->toBe(Thorough::times(4, 20));
 })
     ->with(DraftKit::kinds())
     ->with(array_keys(School::all()));
 
 it('tells stories apart where they differ', function () {
-    $coast = techniquesOf(drafted('coast road'));
+    $coast = techniquesOf(drafted('coast road', kind: 'light-tank'));
     $mud = techniquesOf(drafted('autumn mud'));
     $snow = techniquesOf(drafted('snow'));
     $works = techniquesOf(drafted('from the works'));
@@ -172,8 +174,53 @@ it('makes more of it the more work it may be', function () {
     $sorted = $steps;
     sort($sorted);
 
-    expect($steps)->toBe($sorted)->and(array_unique($steps))->toHaveCount(3);
+    expect($steps)->toBe($sorted)->and(array_unique($steps))->toHaveCount(4);
 });
+
+it('takes no more hours than were asked for, where a plainer way saves some, and names what it goes without', function (
+    string $kind,
+) {
+    foreach (array_keys(DraftKit::stories()) as $story) {
+        $draft = drafted($story, kind: $kind);
+        expect($draft->verdict->plan->handsOn())->toBeLessThanOrEqual(25 * 60, "{$story}, some weeks");
+        $short = drafted($story, ambition: Ambition::Evenings, kind: $kind);
+        $isMuch = $short->verdict->plan->handsOn() > 10 * 60;
+        $isPlain = ! in_array('cut-and-sand', techniquesOf($short), true) &&
+            ! in_array('mask-putty', techniquesOf($short), true) &&
+            ! in_array('dry-pigment', techniquesOf($short), true);
+        expect($isPlain || ! $isMuch)->toBeTrue("{$story}, a few evenings");
+        // What it goes without is said, and nothing that there was time for.
+        $hasSeams = in_array('cut-and-sand', techniquesOf($short), true);
+        expect(in_array(Thrift::Seams->says(), $short->left, true))->toBe(! $hasSeams);
+    }
+})->with(DraftKit::kinds());
+
+it('goes without less where hands are quicker, or the vehicle is smaller', function () {
+    [$facts, $told] = DraftKit::stories(Ambition::Evenings)['coast road'];
+    $plan = DraftKit::plan('scout-car', 'sealed-steps', $facts);
+    $at = static fn (float $pace) => (new Drafter())->draft($plan, $told, pace: new Pace($pace, $pace));
+    $saved = static fn (Draft $draft) => array_values(array_filter(
+        Thrift::cases(),
+        static fn (Thrift $thrift) => in_array($thrift->says(), $draft->left, true),
+    ));
+
+    expect($saved($at(0.5)))->toBe([])
+        ->and(count($saved($at(1.5))))->toBeGreaterThan(0)
+        ->and($at(1.5)->verdict->plan->handsOn())->toBeLessThan($at(0.5)->verdict->plan->handsOn());
+});
+
+it('keeps to water and to what dries at once, where there is one evening', function (string $kind) {
+    foreach (array_keys(DraftKit::stories()) as $story) {
+        $draft = drafted($story, ambition: Ambition::Evening, kind: $kind);
+        $codes = techniquesOf($draft);
+        expect($codes)->toContain('spray-colour', 'acrylic-wash')
+            ->not->toContain('clear-coat', 'decal', 'pin-wash', 'mask-putty', 'chipping-fluid', 'final-coat')
+            ->and($draft->left)->toContain(
+                'Markings: they want a clear coat below and above them, and each of those a night.',
+            )
+            ->and($draft->verdict->walk->lasts())->toBeLessThan(1440, $story);
+    }
+})->with(DraftKit::kinds());
 
 it('takes the jar that has the colour, of whatever family one sprays', function (
     BinderFamily $family,
@@ -388,7 +435,8 @@ it('draws a zone into the work that there is, where the story has not changed', 
 });
 
 it('leaves locked steps as they are, and draws nothing like them over them', function () {
-    $plan = drafted()->verdict->plan;
+    // Of a vehicle for which there are hours enough that its wash goes wherever one could.
+    $plan = drafted(kind: 'light-tank')->verdict->plan;
     $locked = array_map(
         static fn (Step $step) => $step->technique === 'pin-wash'
             ? $step->with(locked: true, note: 'As I had it.', coats: 2)

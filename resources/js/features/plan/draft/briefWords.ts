@@ -36,6 +36,7 @@ export const SCENES: Record<Brief['scenes'][number], string> = {
     'days-of-rain': 'days of rain',
 }
 export const AMBITIONS: Record<Brief['ambition'], string> = {
+    evening: 'one evening',
     evenings: 'a few evenings',
     weeks: 'some weeks',
     exhibition: 'for an exhibition',

@@ -30,9 +30,10 @@ final class KnowledgeReport
 {
     /**
      * @param  Pace  $pace  of the hands that will do it
+     * @param  int|null  $evening  minutes that one is usually at the bench for; null: nobody has said
      * @return array<string, mixed>
      */
-    public static function ofStep(Walk $walk, int $index, Pace $pace = new Pace()): array
+    public static function ofStep(Walk $walk, int $index, Pace $pace = new Pace(), ?int $evening = null): array
     {
         $step = $walk->plan->steps[$index];
         $technique = TechniqueLibrary::get($step->technique);
@@ -54,6 +55,7 @@ final class KnowledgeReport
             'hazards' => array_map(self::hazard(...), Safety::ofStep($step, $walk->plan)),
             'windows' => array_map(self::window(...), FollowUp::of($walk, $index)),
             'rounds' => self::rounds($walk, $index, $pace),
+            'sitting' => SittingReport::ofStep($walk, $index, $pace, $evening),
             'undo' => [
                 'usual' => $technique->practice->undo,
                 'open' => $adjustable['open'],

@@ -12,6 +12,8 @@ use Ulvrach\Physics\Sitting\Sittings;
 use Ulvrach\Quantity\Moment;
 use Ulvrach\Schedule\Reason;
 use Ulvrach\Schedule\Timetable;
+use Ulvrach\Schedule\Workload;
+use Ulvrach\Stuff\Technique\Pace;
 
 /** What is done together, as plain data. */
 final class SittingReport
@@ -81,6 +83,31 @@ final class SittingReport
             ],
             Sittings::ofSeveral($walk),
         );
+    }
+
+    /**
+     * The sitting that a step belongs to, if it is one of several steps or has to be cleaned up.
+     *
+     * @param  int|null  $evening  minutes that one is usually at the bench for; null: nobody has said
+     * @return array{steps: list<string>, minutes: int|null, sections: int, evening: int|null, restMinutes: int}|null
+     */
+    public static function ofStep(Walk $walk, int $index, Pace $pace, ?int $evening): ?array
+    {
+        foreach (Sittings::of($walk) as $sitting) {
+            if ($sitting->bond !== null && in_array($index, $sitting->steps, true)) {
+                [$minutes, $sections] = Workload::measured($walk, $sitting, $pace, $evening);
+
+                return [
+                    'steps' => array_map(static fn (int $step) => $walk->plan->steps[$step]->id, $sitting->steps),
+                    'minutes' => $minutes,
+                    'sections' => $sections,
+                    'evening' => $evening,
+                    'restMinutes' => $sitting->rest,
+                ];
+            }
+        }
+
+        return null;
     }
 
     /** @return array<int, Bond|null> by step */

@@ -173,7 +173,8 @@ final readonly class Blocks
             $activities[] = self::asOne($pieces, $of, $offsets);
             $ends[$block] = $activities[$block]->active;
         }
-        /** @var array<string, array{int, int|null, Lag}> $between "from to": least, most, the lag that says the most */
+        /** @var array<string, array{int, int|null, Lag, Loss}> $between "from to": least, most, the lag that says the
+         *    most, what is lost with it */
         $between = [];
         foreach ($pieces->lags as $lag) {
             [$from, $to] = [$blockOf[$lag->from], $blockOf[$lag->to]];
@@ -187,18 +188,19 @@ final readonly class Blocks
                 ($isWhole ? 0 : $ends[$from] - $offsets[$lag->from] - $pieces->activities[$lag->from]->active);
             $min = max(0, $lag->min - $less);
             $max = $lag->max === null ? null : $lag->max - $less;
-            $known = $between["{$from} {$to}"] ?? [0, null, $lag];
+            $known = $between["{$from} {$to}"] ?? [0, null, $lag, Loss::Wish];
             $isTighter = $max !== null && ($known[1] === null || $max < $known[1]);
             $between["{$from} {$to}"] = [
                 max($known[0], $min),
                 $isTighter ? $max : $known[1],
                 $isTighter ? $lag : $known[2],
+                $max === null || $lag->loss->value < $known[3]->value ? $known[3] : $lag->loss,
             ];
         }
         $lags = $tightest = [];
-        foreach ($between as $key => [$min, $max, $lag]) {
+        foreach ($between as $key => [$min, $max, $lag, $loss]) {
             [$from, $to] = array_map(intval(...), explode(' ', $key));
-            $made = new Lag($from, $to, $min, $max);
+            $made = new Lag($from, $to, $min, $max, loss: $loss);
             $tightest[spl_object_id($made)] = $lag;
             $lags[] = $made;
         }

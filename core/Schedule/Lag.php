@@ -11,6 +11,7 @@ final readonly class Lag
      * @param  int  $from  index of an activity
      * @param  int|null  $max  null: no end to the window
      * @param  bool  $maxToEnd  the work must be finished inside the window, not only begun
+     * @param  Loss  $loss  what is lost where the window is missed
      */
     public function __construct(
         public int $from,
@@ -18,6 +19,7 @@ final readonly class Lag
         public int $min,
         public ?int $max = null,
         public bool $maxToEnd = false,
+        public Loss $loss = Loss::Wish,
     ) {
     }
 }

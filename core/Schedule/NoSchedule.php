@@ -95,7 +95,8 @@ final class NoSchedule extends \DomainException implements CoreError
     {
         $named = array_map(
             static fn (Lag $lag) => "“{$problem->activities[$lag->to]->name}” within "
-                .Minutes::inWords((int) $lag->max)." after “{$problem->activities[$lag->from]->name}”",
+                .Minutes::inWords((int) $lag->max)." after “{$problem->activities[$lag->from]->name}”"
+                .($lag->loss === Loss::Wish ? '' : " ({$lag->loss->says()})"),
             $lags,
         );
 

@@ -56,6 +56,21 @@ final class Workload
         $this->pieces = new Pieces();
     }
 
+    /**
+     * How long a sitting takes at a stretch, rests counted, and into how many sections an evening cuts it.
+     *
+     * @param  int|null  $evening  minutes; null: as long as it takes
+     * @return array{int|null, int} minutes; null: something in it dries for too long to be waited for
+     */
+    public static function measured(Walk $walk, Sitting $sitting, Pace $pace, ?int $evening): array
+    {
+        $work = new self(0, pace: $pace, evening: $evening);
+        $maker = new PieceMaker('', $walk, 0, [], $pace, $work->forecast, false);
+        $length = self::length($sitting, null, $maker);
+
+        return [$length, count($work->sectionsOf($sitting, $walk->plan, $maker))];
+    }
+
     public function __clone()
     {
         $this->pieces = clone $this->pieces;
@@ -203,13 +218,19 @@ final class Workload
 
     private function fits(Sitting $sitting, ?Portion $section, PieceMaker $maker): bool
     {
+        $length = self::length($sitting, $section, $maker);
+
+        return $length !== null && $length <= (int) $this->evening;
+    }
+
+    private static function length(Sitting $sitting, ?Portion $section, PieceMaker $maker): ?int
+    {
         $alone = new Pieces();
         foreach ($sitting->steps as $index) {
             $maker->add($alone, $index, '', $section);
         }
-        $length = Blocks::length($alone->activities, $alone->lags);
 
-        return $length !== null && $length <= (int) $this->evening;
+        return Blocks::length($alone->activities, $alone->lags);
     }
 
     /** @return array<string, float> by zone, in the order of the plan; empty: the sitting cannot be cut */

@@ -531,6 +531,19 @@ export type Repair = z.infer<typeof repairSchema>
 
 /** What is known of a step beside its verdict. */
 export const knowledgeSchema = z.object({
+    /** What is done together with it, at one's own pace; null: it is done by itself. */
+    sitting: z
+        .object({
+            steps: z.array(z.string()),
+            /** At a stretch, rests counted; null: something in it dries for too long. */
+            minutes: z.number().nullable(),
+            /** That an evening cuts it into; 1: it fits. */
+            sections: z.number(),
+            /** Minutes that one is usually at the bench for. */
+            evening: z.number().nullable(),
+            restMinutes: z.number(),
+        })
+        .nullable(),
     step: z.string(),
     /** Colours by zone and place before the step, after it, and at the end; difference of the first two. */
     seen: z.array(

@@ -8,6 +8,7 @@ import { serverAnswers, show, state, step } from './kit'
 const knowledge = (changes: Partial<Knowledge> = {}): Knowledge => ({
     step: 'a',
     seen: [],
+    sitting: null,
     signs: ['dull: clean it'],
     tools: ['round brush', 'paper towel'],
     cautions: ['In sections.'],

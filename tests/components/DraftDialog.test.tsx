@@ -66,7 +66,7 @@ const knows = (asked: unknown[] = []) =>
         },
     })
 const open = (edit = vi.fn().mockResolvedValue(true), onLaid = vi.fn(), at = first) => {
-    show(<DraftDialog open onOpenChange={vi.fn()} state={at} library={schools} edit={edit} onLaid={onLaid} />)
+    show(<DraftDialog open onOpenChange={vi.fn()} state={at} library={schools} edit={edit} anew={[]} onLaid={onLaid} />)
     return { edit, onLaid }
 }
 afterEach(() => vi.restoreAllMocks())

@@ -18,6 +18,9 @@ use Ulvrach\Report\KnowledgeReport;
 /** What is known of one step, or of one zone at a step, when somebody looks at it. */
 final readonly class StepController
 {
+    /** Days in which it is seen how long an evening usually is. */
+    private const USUAL_DAYS = 28;
+
     public function __construct(private Judge $judge, private LogStore $logs)
     {
     }
@@ -26,9 +29,10 @@ final readonly class StepController
     {
         $plan = $build->head->document;
         $index = $plan->indexOf($step) ?? throw new NotFoundHttpException('There is no such step in this plan.');
-        $pace = BenchSettings::of(CurrentUser::of($request))->pace;
+        $week = BenchSettings::of(CurrentUser::of($request));
+        $evening = $week->calendar(intdiv(now()->getTimestamp(), 60), self::USUAL_DAYS)->evening();
 
-        return new JsonResponse(KnowledgeReport::ofStep($this->walk($build), $index, $pace));
+        return new JsonResponse(KnowledgeReport::ofStep($this->walk($build), $index, $week->pace, $evening));
     }
 
     /** As it is when the step named by "before" begins; without one, at the end. */

@@ -45,15 +45,18 @@ final readonly class FirstOrder
     }
 
     /**
-     * The windows to give up so that an order is found, as few as a quick search finds. Long ones are given up before
-     * short ones: what may wait for a day forgives more than what may wait for an hour.
+     * The windows to give up so that an order is found, as few as a quick search finds, those first with which least is
+     * lost; among equals long ones, since what may wait for a day forgives more than what may wait for an hour.
      *
      * @return list<Lag> empty: no order is found even without windows
      */
     public static function toFree(Problem $problem, Chance $chance): array
     {
         $lags = array_values(array_filter($problem->lags, static fn (Lag $lag) => $lag->max !== null));
-        usort($lags, static fn (Lag $a, Lag $b) => $b->max <=> $a->max);
+        usort(
+            $lags,
+            static fn (Lag $a, Lag $b) => $a->loss->value <=> $b->loss->value ?: $b->max <=> $a->max,
+        );
         if (! self::isFoundWithout($lags, $problem, $chance)) {
             return [];
         }
@@ -67,7 +70,8 @@ final readonly class FirstOrder
             }
         }
         $freed = array_slice($lags, 0, $low);
-        foreach ($freed as $lag) {
+        // What costs most is kept if it can be, by giving up what costs less.
+        foreach (array_reverse($freed) as $lag) {
             $fewer = array_values(array_filter($freed, static fn (Lag $other) => $other !== $lag));
             if ($fewer !== [] && self::isFoundWithout($fewer, $problem, $chance)) {
                 $freed = $fewer;

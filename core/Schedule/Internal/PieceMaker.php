@@ -14,6 +14,7 @@ use Ulvrach\Plan\Step;
 use Ulvrach\Schedule\Activity;
 use Ulvrach\Schedule\Job;
 use Ulvrach\Schedule\JobPart;
+use Ulvrach\Schedule\Loss;
 use Ulvrach\Schedule\Workload;
 use Ulvrach\Stuff\Drying\CureTable;
 use Ulvrach\Stuff\Technique\Application;
@@ -156,6 +157,7 @@ final readonly class PieceMaker
             $latest === null
                 ? null
                 : $this->forecast->shortest(new Wait($latest, FollowUp::cleanUpLaw($family)), $plan->bench),
+            Loss::CleanUp,
         );
 
         return $after + $minutes;
@@ -182,13 +184,26 @@ final readonly class PieceMaker
                 $min = max($rest, $pause, $asked ?? 0, 0);
                 $soon = $asked === null || $asked > self::SOON ? null : $asked + self::GIVE;
                 $max = isset($merges[$other]) ? min($merges[$other], $soon ?? $merges[$other]) : $soon;
-                $pieces->lag($done->last, $first, $min, $max);
+                $pieces->lag($done->last, $first, $min, $max, isset($merges[$other]) ? Loss::Merge : Loss::Wish);
                 if ($other === $opener) {
                     $soonest = $min + $done->cleaning;
-                    $pieces->lag($done->stroke, $first, $soonest, max($open, $dries[$other] ?? 0, $pause));
+                    $closes = max($open, $dries[$other] ?? 0, $pause);
+                    $pieces->lag($done->stroke, $first, $soonest, $closes, $this->lossOf($index));
                 }
             }
         }
+    }
+
+    /** What is lost if the window that an earlier step has opened for it is missed. */
+    private function lossOf(int $index): Loss
+    {
+        $kind = $this->walk->situations[$index]->kind;
+
+        return match (true) {
+            $kind->is(Nature::LiftOff) => Loss::Effect,
+            $kind->is(Nature::CleanUp) => Loss::CleanUp,
+            default => Loss::Merge,
+        };
     }
 
     /**

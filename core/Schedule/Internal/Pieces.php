@@ -7,6 +7,7 @@ namespace Ulvrach\Schedule\Internal;
 use Ulvrach\Schedule\Activity;
 use Ulvrach\Schedule\Job;
 use Ulvrach\Schedule\Lag;
+use Ulvrach\Schedule\Loss;
 
 /**
  * Pieces of work as they are gathered, with what has to lie between them and which belong to one sitting.
@@ -47,9 +48,10 @@ final class Pieces
         }
     }
 
-    public function lag(int $from, int $to, int $min, ?int $max = null): void
+    public function lag(int $from, int $to, int $min, ?int $max = null, Loss $loss = Loss::Wish): void
     {
-        $this->lags[] = new Lag($from, $to, max(0, $min), $max === null ? null : max($max, $min, 0));
+        $most = $max === null ? null : max($max, $min, 0);
+        $this->lags[] = new Lag($from, $to, max(0, $min), $most, loss: $loss);
     }
 
     public function done(string $build, int $index, Done $done): void

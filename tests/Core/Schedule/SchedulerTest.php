@@ -13,6 +13,7 @@ use Ulvrach\Schedule\Activity;
 use Ulvrach\Schedule\Internal\Bench;
 use Ulvrach\Schedule\Internal\Bound;
 use Ulvrach\Schedule\Lag;
+use Ulvrach\Schedule\Loss;
 use Ulvrach\Schedule\NoSchedule;
 use Ulvrach\Schedule\Problem;
 use Ulvrach\Schedule\ProblemFile;
@@ -280,6 +281,25 @@ it('misses as few windows as it can where not all can be kept, and names them', 
         ->and(array_filter($solution->starts, static fn (int $start) => $start > 24 * 1440))
         ->toBe([]);
 });
+
+it('gives up the window whose loss costs least', function (Loss $first, Loss $second, int $size, int $givenUp) {
+    // Two steps have to follow the same coat within the same half hour; filler makes it too large to search exactly.
+    $activities = [new Activity('Coat', 20), new Activity('One', 20), new Activity('Other', 20)];
+    for ($filler = 0; $filler < $size; $filler++) {
+        $activities[] = new Activity("Filler {$filler}", 20);
+    }
+    $sessions = array_map(static fn (int $day) => [$day * 1440, $day * 1440 + 60], range(0, 60));
+    $lags = [new Lag(0, 1, 0, 15, loss: $first), new Lag(0, 2, 0, 10, loss: $second)];
+    $solution = (new Scheduler())->lay(new Problem($sessions, [], [], 0, 90_000, 5, $activities, $lags), moves(20));
+
+    expect($solution->missed)->toHaveCount(1)->and($solution->missed[0]->to)->toBe($givenUp);
+})->with([
+    'a wish before an effect, though it is shorter' => [Loss::Effect, Loss::Wish, 3, 2],
+    'a merge before a clean-up' => [Loss::CleanUp, Loss::Merge, 3, 2],
+    'a clean-up before an effect' => [Loss::CleanUp, Loss::Effect, 3, 1],
+    'the longer one where both cost the same' => [Loss::Merge, Loss::Merge, 3, 1],
+    'also where there is much to do' => [Loss::Effect, Loss::Merge, 24, 2],
+]);
 
 it('names the two steps whose window never fits', function () {
     try {

@@ -13,6 +13,7 @@ export function ChosenBar({ count, acts }: { count: number; acts: Acts }) {
             </p>
             <Button onClick={() => acts.open('copy')}>Copy to other zones</Button>
             <Button onClick={() => acts.open('spread')}>On other builds too</Button>
+            <Button onClick={() => acts.open('redraft')}>Draft anew</Button>
             <Button onClick={acts.steps.done}>Mark as done</Button>
             <Button onClick={acts.steps.remove}>Delete</Button>
             <Button tone="quiet" onClick={acts.choice.none}>

@@ -85,12 +85,14 @@ function Shown({ shown, show, state, library, targets, edit, log, after, onPick,
         case 'school':
             return <SchoolDialog {...common} state={state} library={library} edit={edit} />
         case 'draft':
+        case 'redraft':
             return (
                 <DraftDialog
                     {...common}
                     state={state}
                     library={library}
                     edit={edit}
+                    anew={shown === 'redraft' ? targets : []}
                     // One sees what has come of it: the vehicle as it will be.
                     onLaid={(last) => onCursor({ step: last, zone: null })}
                 />

@@ -7,7 +7,7 @@ import { inWords } from '@/design/duration'
 import { Select, TextField } from '@/design/Field'
 import { RetryNotice } from '@/design/Notice'
 import { benchQuery } from '@/features/bench/api'
-import type { Library, Plan } from '@/features/build'
+import { type Library, type Plan, type Step, techniqueOf } from '@/features/build'
 import { type Brief, type Drafted, type DraftWish, draftQuery, patternsQuery } from '../api'
 import type { PlanEdit } from '../state/edits'
 import { type PlanState, previewQuery, stampOf } from '../state/usePlan'
@@ -25,6 +25,8 @@ type Props = {
     state: PlanState
     library: Library
     edit: Edit
+    /** Steps that alone are to be drafted anew; none: the plan. */
+    anew: readonly Step[]
     /** Told the last step of the plan that was laid down. */
     onLaid: (last: string | null) => void
 }
@@ -70,8 +72,17 @@ const firstBrief = (plan: Plan): Brief =>
         overrules: [],
     }
 
+/** The part of the work and the zones of steps that are to be drafted anew; of none, all of the plan. */
+function asFarAs(steps: readonly Step[], library: Library): Pick<DraftWish, 'part' | 'zones'> {
+    const parts = steps.flatMap((step) => techniqueOf(library, step.technique).part ?? [])
+    return {
+        part: parts.length > 0 && new Set(parts).size === 1 ? (parts[0] ?? null) : null,
+        zones: [...new Set(steps.flatMap((step) => step.zones))],
+    }
+}
+
 /** From what a vehicle has been through to a plan: the story on the left, what follows from it on the right. */
-export default function DraftDialog({ open, onOpenChange, state, library, edit, onLaid }: Props) {
+export default function DraftDialog({ open, onOpenChange, state, library, edit, anew, onLaid }: Props) {
     const { plan } = state
     return (
         <Dialog
@@ -90,7 +101,14 @@ export default function DraftDialog({ open, onOpenChange, state, library, edit, 
                     Work on this plan has begun. A draft would not know what is done already.
                 </p>
             ) : (
-                <Story state={state} library={library} edit={edit} onLaid={onLaid} onDone={() => onOpenChange(false)} />
+                <Story
+                    state={state}
+                    library={library}
+                    edit={edit}
+                    anew={anew}
+                    onLaid={onLaid}
+                    onDone={() => onOpenChange(false)}
+                />
             )}
         </Dialog>
     )
@@ -100,6 +118,7 @@ function Story({
     state,
     library,
     edit,
+    anew,
     onLaid,
     onDone,
 }: Omit<Props, 'open' | 'onOpenChange'> & { onDone: () => void }) {
@@ -109,8 +128,7 @@ function Story({
         serviceMonths: plan.build.serviceMonths ?? 6,
         terrain: plan.build.terrain ?? 'dry-earth',
         school: null,
-        part: null,
-        zones: [],
+        ...asFarAs(anew, library),
         answers: {},
         asItStands: false,
         inWeek: false,

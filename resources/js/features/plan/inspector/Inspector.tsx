@@ -13,6 +13,7 @@ import type { InWeek } from '../state/useSessions'
 import { clockOf, type FindingIndex, sayHold, sayInto, sayInWeek, sayWindow } from '../state/verdicts'
 import { DryingChart } from './DryingChart'
 import { Findings } from './Findings'
+import { Together } from './Together'
 
 // Not needed for the board to stand.
 const StepSettings = later(() => import('./StepSettings'))
@@ -171,7 +172,7 @@ export const Inspector = memo(function Inspector(props: Props) {
                     {times.into.length > 0 && (
                         <p className="font-medium">{sayInto(times, state.plan, technique.kind === 'clean-up')}</p>
                     )}
-                    <Together verdict={verdict} plan={state.plan} step={step.id} choose={acts.choice.these} />
+                    <Together state={saved} step={step.id} choose={acts.choice.these} />
                     {window !== null && <p className="font-medium">{window}</p>}
                     {times.layer !== null && (
                         <DryingChart
@@ -204,36 +205,6 @@ export const Inspector = memo(function Inspector(props: Props) {
         </aside>
     )
 })
-
-type TogetherProps = {
-    verdict: PlanState['verdict']
-    plan: Plan
-    step: string
-    choose: (ids: readonly string[]) => void
-}
-
-/** The sitting that a step belongs to, why, and a press that chooses all of it. */
-function Together({ verdict, plan, step, choose }: TogetherProps) {
-    const sitting = verdict.sittings.find((one) => one.steps.includes(step))
-    if (sitting === undefined) return null
-    const others = sitting.steps.filter((id) => id !== step).map((id) => stepNumber(plan, id))
-    return (
-        <div className="border-l-4 border-ink/60 pl-2">
-            <p>
-                <span className="font-medium">One sitting with {listed(others)}.</span> {sitting.says}
-            </p>
-            <Button className="my-1 text-fine" onClick={() => choose(sitting.steps)}>
-                Choose all of it
-            </Button>
-        </div>
-    )
-}
-
-const stepNumber = (plan: Plan, id: string): number => plan.steps.findIndex((one) => one.id === id) + 1
-
-/** "step 5", "steps 5, 6 and 8" */
-const listed = (numbers: readonly number[]): string =>
-    numbers.length === 1 ? `step ${numbers[0]}` : `steps ${numbers.slice(0, -1).join(', ')} and ${numbers.at(-1)}`
 
 /** Whether it tints panels that may differ from one another. */
 const canVary = (kind: string, step: Step, plan: Plan): boolean =>

@@ -18,6 +18,7 @@ export type OpenDialog =
     | 'spread'
     | 'panels'
     | 'draft'
+    | 'redraft'
     | null
 
 /** What was just done, and how the plan stood before it. */

@@ -13,6 +13,7 @@ use Ulvrach\Counsel\Rescue\Mishap;
 use Ulvrach\Counsel\Rescue\Mishaps;
 use Ulvrach\Counsel\Rescue\Rescuer;
 use Ulvrach\Judgement\Rules\Evaluator;
+use Ulvrach\Physics\Sitting\Sittings;
 use Ulvrach\Plan\File\BadPlanFile;
 use Ulvrach\Plan\File\PlanReader;
 use Ulvrach\Quantity\Minutes;
@@ -33,6 +34,7 @@ final class PlanRescueCommand extends Command
             ->addOption('mishap', null, InputOption::VALUE_REQUIRED, 'what has gone wrong, by its code')
             ->addOption('after', null, InputOption::VALUE_REQUIRED, 'minutes since the last stroke of that step', '0')
             ->addOption('zone', null, InputOption::VALUE_REQUIRED, 'id of the zone; the first of the step if left out')
+            ->addOption('whole', null, InputOption::VALUE_NONE, 'on all that is laid in the same sitting')
             ->addOption('mishaps', null, InputOption::VALUE_NONE, 'list what can go wrong')
             ->addOption('json', null, InputOption::VALUE_NONE, 'print as JSON');
     }
@@ -82,13 +84,15 @@ final class PlanRescueCommand extends Command
         $verdict = (new Evaluator())->evaluate($read->plan, $read->log);
         $laid = $verdict->walk->layers[$at]->laidAt ?? $verdict->walk->times[$at]->end;
         $minute = $laid + (int) $after;
-        $ways = (new Rescuer())->ways($verdict, $at, $zone, $minute, $mishap);
+        $whole = $input->getOption('whole') === true ? Sittings::zonesUpTo($verdict->walk, $at) : [];
+        $ways = (new Rescuer())->waysOn($verdict, $at, $whole === [] ? [$zone] : $whole, $minute, $mishap);
         $told = RescueReport::inMinutes($ways, $laid, $minute);
         if ($isJson) {
             $output->writeln(json_encode([
                 'mishap' => $mishap->code,
                 'step' => $step,
                 'zone' => $zone,
+                'zones' => $whole === [] ? [$zone] : $whole,
                 'after' => (int) $after,
                 'ways' => $told,
             ], self::WHILE_READABLE), OutputInterface::OUTPUT_RAW);

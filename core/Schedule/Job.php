@@ -9,6 +9,7 @@ final readonly class Job
 {
     /**
      * @param  int  $section  which of the sections it is that the sitting is cut into
+     * @param  string|null  $otherMedium  a sentence: what in its place leaves more time; null: nothing known does
      * @param  list<string>  $zones  ids of those that it goes on; empty: all of its step
      */
     public function __construct(
@@ -21,6 +22,7 @@ final readonly class Job
         public int $section = 1,
         public int $sections = 1,
         public array $zones = [],
+        public ?string $otherMedium = null,
     ) {
     }
 

@@ -111,7 +111,7 @@ final class Timetabler
                     throw $none;
                 }
                 $concerned = $blocks->piecesOf($none->activities);
-                $conflicts[] = new Conflict($none->getMessage(), $concerned);
+                $conflicts[] = new Conflict($none->getMessage().self::otherMedium($work, $concerned), $concerned);
                 if (count($none->activities) === 1 && count($concerned) > 1 && $none->cause !== Cause::TooLate) {
                     // A sitting that fits nowhere is done in its pieces, each when there is time.
                     foreach ($concerned as $piece) {
@@ -123,6 +123,17 @@ final class Timetabler
                 $pieces = $this->without($pieces, $concerned);
             }
         }
+    }
+
+    /** @param  list<int>  $pieces  for which there is no time */
+    private static function otherMedium(Workload $work, array $pieces): string
+    {
+        $media = array_map(static fn (int $piece) => $work->jobs()[$piece]->otherMedium, $pieces);
+
+        return implode('', array_map(
+            static fn (string $sentence) => " {$sentence}",
+            array_unique(array_filter($media, static fn (?string $medium) => $medium !== null)),
+        ));
     }
 
     /** The same timetable with what fits before a minute brought forward. */

@@ -212,6 +212,9 @@ it('says what can still be done about a mishap, and what is done about it become
         'edits' => $step['edits'],
     ])->assertOk();
     expect(array_column($after->json('plan.steps'), 'note'))->toContain($step['says']);
+    // Asked for all that was laid with it, it goes where all of that lies.
+    $whole = collect($ask(['zone' => null])->assertOk()->json('ways'))->firstWhere('kind', 'weather');
+    expect(count($whole['edits'][array_key_last($whole['edits'])]['step']['zones']))->toBeGreaterThan(1);
     foreach (['mishap' => 'rain', 'zone' => 'cellar', 'step' => 'lunch'] as $field => $wrong) {
         $ask([$field => $wrong])->assertJsonValidationErrorFor($field);
     }

@@ -37,10 +37,15 @@ test('an evening of oils over two sides is one body on the board and one sitting
     const inspector = page.getByRole('complementary', { name: 'The chosen step' })
     await expect(inspector.getByText('One sitting with steps 2, 3 and 4.')).toBeVisible()
     await expect(inspector).toContainText('Oils from one palette')
+    await expect(inspector).toContainText(/It takes .* at a stretch|your usual evening has/)
     await scan(page)
     // All of it is done, or moved, or deleted as one.
     await inspector.getByRole('button', { name: 'Choose all of it' }).click()
-    await expect(page.getByRole('region', { name: 'Chosen steps' })).toContainText('4 steps chosen')
+    const several = page.getByRole('region', { name: 'Chosen steps' })
+    await expect(several).toContainText('4 steps chosen')
+    await several.getByRole('button', { name: 'Draft anew' }).click()
+    await expect(page.getByRole('dialog')).toContainText('Only on Hull sides, Turret')
+    await page.keyboard.press('Escape')
     // One of them at another time leaves the others together.
     await page.getByRole('button', { name: /^3 Kestrin ochre/ }).click()
     await inspector.getByLabel('Sitting').selectOption('apart')

@@ -192,6 +192,7 @@ describe('the draft', () => {
                 state={first}
                 library={{ ...schools, questions }}
                 edit={vi.fn()}
+                anew={[]}
                 onLaid={vi.fn()}
             />,
         )
@@ -220,6 +221,28 @@ describe('the draft', () => {
         const standing = within(await screen.findByRole('region', { name: 'As it stands' }))
         expect(standing.queryByRole('button', { name: 'Lay this one down' })).toBeNull()
         await waitFor(() => expect(asked.some(({ asItStands }) => asItStands)).toBe(true))
+    })
+    it('drafts anew what was chosen on the board: their part of the work, on their zones', async () => {
+        const asked: { zones: string[]; part: string | null }[] = []
+        knows(asked)
+        const chosen = [{ ...step('a'), zones: ['turret'] }]
+        const library = {
+            ...schools,
+            techniques: schools.techniques.map((one) => ({ ...one, part: 'Tints and washes' })),
+        }
+        show(
+            <DraftDialog
+                open
+                onOpenChange={vi.fn()}
+                state={state(chosen)}
+                library={library}
+                edit={vi.fn()}
+                anew={chosen}
+                onLaid={vi.fn()}
+            />,
+        )
+        await screen.findByRole('list', { name: 'The steps of the draft' })
+        expect(asked.at(-1)).toMatchObject({ part: 'Tints and washes', zones: ['turret'] })
     })
     it('keeps the plan as a pattern, and takes steps from one', async () => {
         const asked: { from: string | null }[] = []

@@ -2,6 +2,7 @@ import { act, screen, waitFor, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import type { Entry, Finding, LogEntry, Step } from '@/features/build'
+import { sayLength } from '@/features/plan/inspector/Together'
 import { PlanDesk } from '@/features/plan/PlanDesk'
 import { moveTo, type PlanEdit } from '@/features/plan/state/edits'
 import type { PlanState } from '@/features/plan/state/usePlan'
@@ -35,6 +36,8 @@ beforeEach(() => {
     Element.prototype.scrollIntoView = vi.fn()
 })
 
+const length = { steps: ['a', 'c'], minutes: 90, sections: 1, evening: 150, restMinutes: 30 }
+
 describe('a sitting', () => {
     it('is told of in the inspector, and chosen as a whole', async () => {
         const sitting = { steps: ['a', 'c'], bond: 'palette' as const, says: 'Oils from one palette.', restMinutes: 30 }
@@ -42,6 +45,10 @@ describe('a sitting', () => {
         desk(three, [], { verdict: { ...shown.verdict, sittings: [sitting] } })
         const inspector = screen.getByRole('complementary', { name: 'The chosen step' })
         expect(within(inspector).getByText('One sitting with step 3.')).toBeVisible()
+        expect(sayLength({ ...length, minutes: 90 })).toBe('It takes 1 h 30 min at a stretch.')
+        expect(sayLength({ ...length, minutes: 200, sections: 2 })).toMatch(/it is done in 2 sections/)
+        expect(sayLength({ ...length, minutes: 200 })).toMatch(/it wants a longer one, or fewer zones/)
+        expect(sayLength({ ...length, minutes: null })).toMatch(/cannot be done at a stretch/)
         await userEvent.click(within(inspector).getByRole('button', { name: 'Choose all of it' }))
         expect(screen.getByRole('region', { name: 'Chosen steps' })).toHaveTextContent('2 steps chosen')
         await userEvent.click(screen.getByRole('button', { name: /^2 / }))

@@ -14,6 +14,7 @@ use Illuminate\Validation\Rule;
 use Ulvrach\Counsel\Rescue\Mishap;
 use Ulvrach\Counsel\Rescue\Mishaps;
 use Ulvrach\Counsel\Rescue\Rescuer;
+use Ulvrach\Physics\Sitting\Sittings;
 use Ulvrach\Report\RescueReport;
 
 /** What can still be done when something has gone wrong. Nothing is changed: a way out says which edits it takes. */
@@ -38,17 +39,20 @@ final readonly class RescueController
         $plan = $build->head->document;
         $request->validate([
             'mishap' => ['required', Rule::in(array_keys(Mishaps::all()))],
-            'zone' => ['required', Rule::in(array_map(strval(...), array_keys($plan->zones)))],
+            // Without one it is asked for all that is laid in the same sitting.
+            'zone' => ['nullable', Rule::in(array_map(strval(...), array_keys($plan->zones)))],
             'step' => ['required', Rule::in(array_column($plan->steps, 'id'))],
         ]);
         $log = $this->logs->of($build);
         $verdict = $this->judge->verdict($build, $log);
         $at = (int) $plan->indexOf($request->string('step')->toString());
         $now = intdiv(now()->getTimestamp(), 60);
-        $ways = $this->rescuer->ways(
+        $zone = $request->string('zone')->toString();
+        $zones = $zone === '' ? Sittings::zonesUpTo($verdict->walk, $at) : [$zone];
+        $ways = $zones === [] ? [] : $this->rescuer->waysOn(
             $verdict,
             $at,
-            $request->string('zone')->toString(),
+            $zones,
             RescueReport::minute($verdict->walk, $at, $now),
             Mishaps::all()[$request->string('mishap')->toString()],
             CurrentUser::of($request)->shelf(),

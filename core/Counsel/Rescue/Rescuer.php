@@ -46,20 +46,46 @@ final readonly class Rescuer
         Mishap $mishap,
         ?ProductShelf $own = null,
     ): array {
-        $strata = $verdict->walk->after($at, $zone);
-        $place = self::place($strata, $mishap);
-        $film = $place === null ? null : $strata->layers[$place];
-        $ways = [];
-        foreach ($mishap->ways as $way) {
-            $open = match (true) {
-                $way->liquids !== [] => $place === null ? null : self::liquid($way, $strata, $place, $minute),
-                $way->technique !== null => $this->step($way, $verdict, $at, $zone, $strata, $own),
-                default => self::byHand($way, $film, $minute),
-            };
-            if ($open !== null) {
-                $ways[] = $open;
+        return $this->waysOn($verdict, $at, [$zone], $minute, $mishap, $own);
+    }
+
+    /**
+     * The same for several zones at once, as for all of a sitting: what every one of them bears, with the hours of the
+     * one that opens last and of the one that closes first. A zone that has no such film asks for nothing.
+     *
+     * @param  non-empty-list<string>  $zones
+     * @return list<Rescue>
+     */
+    public function waysOn(
+        Verdict $verdict,
+        int $at,
+        array $zones,
+        int $minute,
+        Mishap $mishap,
+        ?ProductShelf $own = null,
+    ): array {
+        $strata = array_map(static fn (string $zone) => $verdict->walk->after($at, $zone), $zones);
+        $there = [];
+        foreach ($strata as $one) {
+            $place = self::place($one, $mishap);
+            if ($place !== null) {
+                $there[] = [$one, $place];
             }
         }
+        $ways = [];
+        foreach ($mishap->ways as $way) {
+            $ways[] = match (true) {
+                $way->liquids !== [] => self::liquid($way, $there, $minute),
+                $way->technique !== null => $this->step($way, $verdict, $at, $zones, $strata[0], $own),
+                default => self::onAll(array_map(
+                    static fn (?Layer $film) => self::byHand($way, $film, $minute),
+                    $there === []
+                        ? [null]
+                        : array_map(static fn (array $of) => $of[0]->layers[$of[1]], $there),
+                )),
+            };
+        }
+        $ways = array_values(array_filter($ways, static fn (?Rescue $way) => $way !== null));
 
         $isLater = static fn (Rescue $way): bool => $way->opens !== null;
 
@@ -83,39 +109,73 @@ final readonly class Rescuer
         return null;
     }
 
-    private static function liquid(Way $way, Strata $strata, int $place, int $minute): ?Rescue
+    /**
+     * The same way on each of several zones as one; the one that costs most says what.
+     *
+     * @param  non-empty-list<Rescue|null>  $ways
+     * @return Rescue|null null: one of them does not bear it
+     */
+    private static function onAll(array $ways): ?Rescue
+    {
+        $all = array_shift($ways);
+        foreach ($ways as $way) {
+            $all = $all === null || $way === null ? null : $all->and($way);
+        }
+
+        return $all;
+    }
+
+    /** @param  list<array{Strata, int}>  $films  with where the film lies in them; none: there is nothing to move */
+    private static function liquid(Way $way, array $films, int $minute): ?Rescue
+    {
+        if ($films === []) {
+            return null;
+        }
+        foreach ($way->liquids as $carrier) {
+            $each = array_map(
+                static fn (array $film) => self::with($carrier, $way, $film[0], $film[1], $minute),
+                $films,
+            );
+            $all = self::onAll($each);
+            if ($all !== null) {
+                return $all;
+            }
+        }
+
+        return null;
+    }
+
+    /** @return Rescue|null null: the liquid moves nothing there, or ruins what lies below */
+    private static function with(Carrier $carrier, Way $way, Strata $strata, int $place, int $minute): ?Rescue
     {
         $film = $strata->layers[$place];
         $state = $film->stateAt($minute);
         [$below] = $strata->reachFrom($place - 1);
-        foreach ($way->liquids as $carrier) {
-            $level = AttackTable::onFilm($film->behavesAs, $carrier, $state);
-            $moves = $level === null ? 0 : AttackTable::afterContact($level, $way->contact, $state);
-            if ($moves < AttackTable::MOVES) {
-                continue;
-            }
-            [$harm, $hurt] = self::harm($way, $carrier, $film, $below, $minute, $moves);
-            if ($harm === Harm::WillFail) {
-                continue;
-            }
-            $number = ($hurt->stepIndex ?? 0) + 1;
-
-            return new Rescue(
-                $way,
-                $carrier,
-                self::until($film, $state),
-                match ($harm) {
-                    Harm::None => null,
-                    Harm::Slight => "It may dull step {$number} a little.",
-                    Harm::Unknown => "What it does to step {$number} is not in the tables: try it where nobody looks.",
-                    default => "It may mark step {$number}: gently, and a little at a time.",
-                },
-                $hurt,
-                gone: self::goneFor($way, $carrier, $film, $state),
-            );
+        $level = AttackTable::onFilm($film->behavesAs, $carrier, $state);
+        $moves = $level === null ? 0 : AttackTable::afterContact($level, $way->contact, $state);
+        if ($moves < AttackTable::MOVES) {
+            return null;
         }
+        [$harm, $hurt] = self::harm($way, $carrier, $film, $below, $minute, $moves);
+        if ($harm === Harm::WillFail) {
+            return null;
+        }
+        $number = ($hurt->stepIndex ?? 0) + 1;
 
-        return null;
+        return new Rescue(
+            $way,
+            $carrier,
+            self::until($film, $state),
+            match ($harm) {
+                Harm::None => null,
+                Harm::Slight => "It may dull step {$number} a little.",
+                Harm::Unknown => "What it does to step {$number} is not in the tables: try it where nobody looks.",
+                default => "It may mark step {$number}: gently, and a little at a time.",
+            },
+            $hurt,
+            gone: self::goneFor($way, $carrier, $film, $state),
+            harm: $harm,
+        );
     }
 
     /** @return int|null the minute from which a liquid moves a film no more; null: it always does */
@@ -190,11 +250,12 @@ final readonly class Rescuer
         );
     }
 
+    /** @param  non-empty-list<string>  $zones */
     private function step(
         Way $way,
         Verdict $verdict,
         int $at,
-        string $zone,
+        array $zones,
         Strata $strata,
         ?ProductShelf $own,
     ): ?Rescue {
@@ -211,7 +272,7 @@ final readonly class Rescuer
         [$step, $product] = (new StepMaker($plan, $own))->make(
             "{$technique->code}-{$number}",
             $technique,
-            [$zone],
+            $zones,
             $paint,
         );
         if ($technique->takesProduct() && $product === null) {

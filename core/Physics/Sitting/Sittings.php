@@ -54,6 +54,24 @@ final class Sittings
         return array_values(array_filter(self::of($walk), static fn (Sitting $one) => count($one->steps) > 1));
     }
 
+    /**
+     * The zones of all that is laid so far in the sitting of a step; of one that is none, its own.
+     *
+     * @return list<string>
+     */
+    public static function zonesUpTo(Walk $walk, int $index): array
+    {
+        $steps = [$index];
+        foreach (self::of($walk) as $sitting) {
+            if (in_array($index, $sitting->steps, true)) {
+                $steps = array_filter($sitting->steps, static fn (int $step) => $step <= $index);
+            }
+        }
+        $zones = array_map(static fn (int $step) => $walk->plan->steps[$step]->zones, $steps);
+
+        return array_values(array_unique(array_merge(...array_values($zones), ...[[]])));
+    }
+
     private function place(int $index): void
     {
         $step = $this->walk->plan->steps[$index];

@@ -16,6 +16,7 @@ use Ulvrach\Schedule\Job;
 use Ulvrach\Schedule\JobPart;
 use Ulvrach\Schedule\Loss;
 use Ulvrach\Schedule\Workload;
+use Ulvrach\Stuff\Chemistry\BinderFamily;
 use Ulvrach\Stuff\Drying\CureTable;
 use Ulvrach\Stuff\Technique\Application;
 use Ulvrach\Stuff\Technique\Nature;
@@ -290,7 +291,22 @@ final readonly class PieceMaker
             section: $portion === null ? 1 : $portion->number,
             sections: $portion === null ? 1 : $portion->of,
             zones: $portion === null ? [] : array_keys($portion->of($step->zones)),
+            otherMedium: $this->otherMedium($step),
         );
+    }
+
+    /** What would leave more time in place of what sets while it is worked. */
+    private function otherMedium(Step $step): ?string
+    {
+        $kind = TechniqueLibrary::get($step->technique)->kind;
+        $family = $this->walk->plan->productOf($step)?->material->family;
+
+        return match (true) {
+            $family === null, $family === BinderFamily::ClayWash => null,
+            $kind->is(Nature::Wash) && $step->cleanUp !== [] => 'A clay wash in its place never sets: it can be taken off on another day.',
+            $kind->is(Nature::WorkedWet) && $family !== BinderFamily::ArtistOil => 'Oils in its place stay open for an evening.',
+            default => null,
+        };
     }
 
     /** @return array{int, int|null} Unix minutes: by what is done already, and by what was put off */

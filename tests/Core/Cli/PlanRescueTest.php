@@ -32,6 +32,20 @@ it('says the ways out of a mishap by the clock of the step', function () {
         ->and(rescued($file, '--step', $wash['id'], '--mishap', 'wash-too-strong')[1])->toContain('odourless spirit');
 });
 
+it('speaks of all that is laid in one sitting, where asked', function () {
+    $file = dirname(__DIR__, 3).'/database/demo/ostrel-tank.ulvrach.json';
+    $plan = json_decode((string) file_get_contents($file), true);
+    $wash = array_values(array_filter($plan['steps'], static fn (array $of) => $of['technique'] === 'pin-wash'))[0];
+    $ask = static fn (string ...$more): array => json_decode(
+        rescued($file, '--step', $wash['id'], '--mishap', 'wash-too-strong', '--json', ...$more)[1],
+        true,
+    );
+
+    expect(array_diff($wash['zones'], $ask('--whole')['zones']))->toBe([])
+        ->and($ask()['zones'])->toBe([$wash['zones'][0]])
+        ->and($ask('--whole')['ways'])->not->toBe([]);
+});
+
 it('lists what can go wrong, and says at which option it was misled', function () {
     $file = dirname(__DIR__, 3).'/database/demo/ostrel-tank.ulvrach.json';
     [$code, $known] = rescued('--mishaps', '--json');

@@ -87,6 +87,7 @@ export function Wrong({ of, now, onLog, onClose }: Props) {
                                 onChange={(event) => setZone(event.target.value)}
                                 className="h-[64px] rounded-plate border border-rule bg-sheet px-3"
                             >
+                                <option value="">all of it, and what was laid with it</option>
                                 {of.zones.map((id, place) => (
                                     <option key={id} value={id}>
                                         {of.where[place]}
@@ -106,7 +107,7 @@ type WaysProps = Pick<Props, 'of' | 'now' | 'onLog'> & { zone: string; mishap: {
 
 function Ways({ of, zone, mishap, now, onLog }: WaysProps) {
     const queries = useQueryClient()
-    const asked = { mishap: mishap.code, zone, step: of.step }
+    const asked = { mishap: mishap.code, zone: zone === '' ? null : zone, step: of.step }
     const ways = useQuery({
         queryKey: ['build', of.build, 'rescue', asked],
         queryFn: ({ signal }) => send('POST', `/builds/${of.build}/rescue`, rescueSchema, asked, signal),

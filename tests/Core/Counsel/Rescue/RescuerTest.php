@@ -12,7 +12,10 @@ use Ulvrach\Counsel\Rescue\WayKind;
 use Ulvrach\Judgement\Rules\Evaluator;
 use Ulvrach\Judgement\Rules\Severity;
 use Ulvrach\Judgement\Rules\Verdict;
+use Ulvrach\Physics\Evaluation\Harm;
 use Ulvrach\Physics\Evaluation\Layer;
+use Ulvrach\Physics\Sitting\Sittings;
+use Ulvrach\Plan\Edit\InsertStep;
 use Ulvrach\Plan\Step;
 use Ulvrach\Stuff\Chemistry\AttackTable;
 use Ulvrach\Stuff\Chemistry\Carrier;
@@ -118,6 +121,49 @@ it('wipes a fresh wash with the mildest spirit, and says until when', function (
     expect($liquids($ways)[0])->toBe(Carrier::OdourlessSpirit->value)
         ->and($ways[0]->until)->toBeGreaterThan($minute)
         ->and($ways[0]->way->kind)->toBe(WayKind::Liquid);
+});
+
+it('offers for all of a sitting what each of its zones bears, and not what only one does', function (
+    string $code,
+    string $technique,
+    int $minutes,
+) use ($drafted, $after) {
+    $verdict = $drafted('coast road', 'bare-matte');
+    [$at, , $minute] = $after($verdict, $technique, $minutes);
+    $zones = Sittings::zonesUpTo($verdict->walk, $at);
+    $rescuer = new Rescuer();
+    $on = static fn (array $zones): array => $rescuer->waysOn($verdict, $at, $zones, $minute, Mishaps::all()[$code]);
+    $sentences = static fn (array $ways): array => array_map(static fn (Rescue $way) => $way->way->says, $ways);
+    $all = $on($zones);
+    $each = array_map(static fn (string $zone) => $on([$zone]), $zones);
+
+    expect(count($zones))->toBeGreaterThan(1)->and($all)->not->toBe([]);
+    foreach ($all as $way) {
+        foreach ($each as $there) {
+            $same = array_search($way->way->says, $sentences($there), true);
+            expect($same)->not->toBeFalse();
+            // The last to open and the first to close are told; a step goes on all zones at once.
+            expect($there[$same]->opens ?? 0)->toBeLessThanOrEqual($way->opens ?? 0);
+            expect($there[$same]->until ?? PHP_INT_MAX)->toBeGreaterThanOrEqual($way->until ?? PHP_INT_MAX);
+        }
+        $insert = array_values(array_filter($way->edits, static fn ($edit) => $edit instanceof InsertStep))[0] ?? null;
+        expect($insert === null ? [] : array_diff($zones, $insert->step->zones))->toBe([]);
+    }
+})->with([
+    ['wash-too-strong', 'pin-wash', 30],
+    ['wash-too-strong', 'pin-wash', 3000],
+    ['hair-in-coat', 'spray-colour', 0],
+    ['hair-in-coat', 'spray-colour', 240],
+]);
+
+it('takes the graver cost and the shorter time where zones differ', function () {
+    $way = Mishaps::all()['wash-too-strong']->ways[0];
+    $mild = new Rescue($way, until: 50, opens: 10, gone: null);
+    $grave = new Rescue($way, until: 70, cost: 'It may mark step 2.', opens: null, gone: 90, harm: Harm::MayFail);
+
+    foreach ([$mild->and($grave), $grave->and($mild)] as $both) {
+        expect([$both->until, $both->opens, $both->gone, $both->cost])->toBe([50, 10, 90, 'It may mark step 2.']);
+    }
 });
 
 it('offers no spirit for what no spirit moves, and no wet way for what is dry', function () use (

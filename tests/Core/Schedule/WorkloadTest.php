@@ -8,6 +8,7 @@ use Ulvrach\Schedule\Calendar;
 use Ulvrach\Schedule\JobPart;
 use Ulvrach\Schedule\Lag;
 use Ulvrach\Schedule\Problem;
+use Ulvrach\Schedule\Timetabler;
 use Ulvrach\Schedule\Workload;
 use Ulvrach\Stuff\Technique\Pace;
 use Ulvrach\Stuff\Technique\TechniqueLibrary;
@@ -193,3 +194,26 @@ it('hands on the hours, the airbrush and the light as they are', function () {
     expect([$problem->sessions, $problem->sprayWindows, $problem->daylight, $problem->setup, $problem->horizon])
         ->toBe([[[NOW, NOW + 90_000]], [[NOW, NOW + 600]], [[NOW, NOW + 300]], 12, NOW + 90_000]);
 });
+
+it('names a medium that leaves more time, where one dries too soon for the sessions there are', function (
+    string $steps,
+    ?string $medium,
+) {
+    $work = workload($steps);
+    // Twenty minutes in the morning and twenty at night: what is laid cannot be taken off before it has set.
+    $sessions = [];
+    for ($day = 0; $day < 20; $day++) {
+        $sessions[] = [NOW + 1440 * $day, NOW + 1440 * $day + 20];
+    }
+    $calendar = new Calendar(NOW, $sessions, $sessions, $sessions);
+    $timetable = (new Timetabler())->lay($work, $calendar, 0, static fn () => false);
+    $said = implode(' ', array_map(static fn ($conflict) => $conflict->message, $timetable->conflicts));
+
+    expect($medium === null ? str_contains($said, 'in its place') : ! str_contains($said, $medium))->toBeFalse($said);
+})->with([
+    'an enamel wash' => [
+        'enamel-wash wash on hull, clean spirit 25min',
+        'A clay wash in its place never sets: it can be taken off on another day.',
+    ],
+    'paint is paint' => ['spray-colour brown on hull, 3 coats', null],
+]);

@@ -25,13 +25,13 @@ enum Thrift: string
     public function says(): string
     {
         return match ($this) {
-            self::Seams => 'Seams and mould lines: in the hours there are the model comes to this plan cleaned up.',
-            self::RubbedDust => 'Dust rubbed in and fixed: sprayed as a mist it takes a third of the time.',
-            self::SecondWear => 'Rims of chips: in the hours there are the core alone has to do.',
-            self::HiddenLines => 'Lines on wheels, chassis and inside: in the hours there are they go where one looks.',
-            self::RustRuns => 'Rust runs from every chip: they take more hours than there are.',
+            self::Seams => 'Seams and mould lines: for want of hours they are taken as cleaned up while building.',
+            self::RubbedDust => 'Dust rubbed in and fixed: for want of hours it is sprayed as a mist.',
+            self::SecondWear => 'Rims of chips: for want of hours the dark core has to do.',
+            self::HiddenLines => 'Lines on wheels, chassis and inside: for want of hours they go only where one looks.',
+            self::RustRuns => 'Rust running from the chips: it takes more hours than there are.',
             self::Masks => 'Masks: for want of hours the edges are sprayed freehand, and are soft.',
-            self::MoreOils => 'More than one oil: the hours there are do for the first.',
+            self::MoreOils => 'More than one oil: the hours do for the first.',
         };
     }
 }

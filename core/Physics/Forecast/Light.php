@@ -150,10 +150,21 @@ final class Light
         [$x, $y, $z] = Observer::sums($this->bands());
 
         return Lab::fromXyz(
-            max(0.0, ($x - $deeper * Lab::WHITE_X) / (1.0 - $deeper)),
-            max(0.0, ($y - $deeper) / (1.0 - $deeper)),
-            max(0.0, ($z - $deeper * Lab::WHITE_Z) / (1.0 - $deeper)),
+            self::behindClear($x / Lab::WHITE_X, $deeper) * Lab::WHITE_X,
+            self::behindClear($y, $deeper),
+            self::behindClear($z / Lab::WHITE_Z, $deeper) * Lab::WHITE_Z,
         );
+    }
+
+    /**
+     * What is thrown back without the light that the surface scattered. Of black, which throws back little more than
+     * that, a part remains, ever less the blacker it is: it is deep, and not a hole.
+     */
+    private static function behindClear(float $share, float $deeper): float
+    {
+        $rest = $share < 2.0 * $deeper ? max(0.0, $share) ** 2 / (4.0 * $deeper) : $share - $deeper;
+
+        return $rest / (1.0 - $deeper);
     }
 
     private static function film(string $key, Paint $paint, float $coats): Film

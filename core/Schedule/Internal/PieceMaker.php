@@ -301,12 +301,16 @@ final readonly class PieceMaker
         $kind = TechniqueLibrary::get($step->technique)->kind;
         $family = $this->walk->plan->productOf($step)?->material->family;
 
-        return match (true) {
-            $family === null, $family === BinderFamily::ClayWash => null,
-            $kind->is(Nature::Wash) && $step->cleanUp !== [] => 'A clay wash in its place never sets: it can be taken off on another day.',
-            $kind->is(Nature::WorkedWet) && $family !== BinderFamily::ArtistOil => 'Oils in its place stay open for an evening.',
-            default => null,
-        };
+        if ($family === null || $family === BinderFamily::ClayWash) {
+            return null;
+        }
+        if ($kind->is(Nature::Wash) && $step->cleanUp !== []) {
+            return 'A clay wash in its place never sets: it can be taken off on another day.';
+        }
+
+        return $kind->is(Nature::WorkedWet) && $family !== BinderFamily::ArtistOil
+            ? 'Oils in its place stay open for an evening.'
+            : null;
     }
 
     /** @return array{int, int|null} Unix minutes: by what is done already, and by what was put off */

@@ -35,7 +35,8 @@ it('says the ways out of a mishap by the clock of the step', function () {
 it('speaks of all that is laid in one sitting, where asked', function () {
     $file = dirname(__DIR__, 3).'/database/demo/ostrel-tank.ulvrach.json';
     $plan = json_decode((string) file_get_contents($file), true);
-    $wash = array_values(array_filter($plan['steps'], static fn (array $of) => str_ends_with($of['technique'], '-wash')))[0];
+    $isWash = static fn (array $step): bool => str_ends_with($step['technique'], '-wash');
+    $wash = array_values(array_filter($plan['steps'], $isWash))[0];
     $ask = static fn (string ...$more): array => json_decode(
         rescued($file, '--step', $wash['id'], '--mishap', 'wash-too-strong', '--json', ...$more)[1],
         true,

@@ -14,8 +14,8 @@ use Ulvrach\Schedule\Workload;
 
 // The tank of the demo in three evenings and a Saturday a week, laid by hand before the clock was asked: the primer on
 // the first evening, the brown below the chips on the second, colour and chips on one Saturday, since they want each
-// other; after that one coat of clear or one treatment an evening, as it dries, and the wash where there is time to clean
-// it.
+// other; after that one coat of clear or one treatment an evening, as it dries, and the wash on a Saturday: cleaning it
+// takes time.
 const BY_HAND = [
     'Tue 1 Dec' => [1, 6],
     'Wed 2 Dec' => [2],

@@ -139,7 +139,7 @@ final class Laying
         return $id;
     }
 
-    /** Whether this is gone without for want of hours, which then is said; asked only where there is something to save. */
+    /** Whether this is gone without for want of hours, and says so; asked only where something can be saved. */
     public function saves(Thrift $thrift): bool
     {
         $this->savings[$thrift->value] = true;

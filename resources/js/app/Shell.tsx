@@ -6,6 +6,8 @@ import { classes } from '@/design/classes'
 import { IconButton } from '@/design/Icon'
 import { later } from '@/design/later'
 import { RetryNotice } from '@/design/Notice'
+import { useIsNarrow } from '@/design/useIsNarrow'
+import { More } from './More'
 import { sessionQuery, useSignOut } from './session'
 import { currentTheme, keepTheme } from './theme'
 
@@ -16,10 +18,22 @@ export function Opening() {
     return <p className="p-8 text-soft">Opening the bench…</p>
 }
 
+/** Where one can go; what is needed with paint on the hands comes first on phones. */
+const PLACES = [
+    { to: '/', name: 'Bench', isOnPhones: true },
+    { to: '/clock', name: 'Clock', isOnPhones: true },
+    { to: '/shelf', name: 'Shelf', isOnPhones: true },
+    { to: '/mixes', name: 'Mixes', isOnPhones: true },
+    { to: '/trials', name: 'Trials', isOnPhones: false },
+    { to: '/diary', name: 'Diary', isOnPhones: true },
+    { to: '/almanac', name: 'Almanac', isOnPhones: false },
+] as const
+
 /** The frame of every screen behind the door. */
 export function Shell() {
     const session = useQuery(sessionQuery)
     const location = useLocation()
+    const isNarrow = useIsNarrow()
     if (session.isPending) {
         return <Opening />
     }
@@ -53,17 +67,29 @@ export function Shell() {
                     aria-label="Main"
                     className="flex min-w-0 flex-1 items-center gap-1 max-sm:gap-0 max-sm:overflow-x-auto"
                 >
-                    <Place to="/" name="Bench" />
-                    <Place to="/clock" name="Clock" />
-                    <Place to="/shelf" name="Shelf" />
-                    <Place to="/mixes" name="Mixes" />
-                    <Place to="/trials" name="Trials" />
-                    <Place to="/diary" name="Diary" />
-                    <Place to="/almanac" name="Almanac" />
+                    {PLACES.filter((place) => !isNarrow || place.isOnPhones).map(({ to, name }) => (
+                        <Place key={to} to={to} name={name} />
+                    ))}
                 </nav>
-                <OfflineMark />
-                <ThemeButton />
-                <SignOutButton name={session.data.user.name} />
+                <OfflineMark isShort={isNarrow} />
+                {isNarrow ? (
+                    <More>
+                        {PLACES.filter((place) => !place.isOnPhones).map(({ to, name }) => (
+                            <div key={to} className="grid">
+                                <Place to={to} name={name} />
+                            </div>
+                        ))}
+                        <div className="flex justify-between border-t border-line pt-1">
+                            <ThemeButton />
+                            <SignOutButton name={session.data.user.name} />
+                        </div>
+                    </More>
+                ) : (
+                    <>
+                        <ThemeButton />
+                        <SignOutButton name={session.data.user.name} />
+                    </>
+                )}
             </header>
             <Outlet />
             <Suspense fallback={null}>
@@ -98,11 +124,12 @@ function subscribeOnline(notify: () => void): () => void {
     }
 }
 
-function OfflineMark() {
+function OfflineMark({ isShort }: { isShort: boolean }) {
     const online = useSyncExternalStore(subscribeOnline, () => navigator.onLine)
     return online ? null : (
         <span role="status" className="flex items-center gap-1 rounded-plate bg-risk-wash px-2 py-1 text-fine">
-            <WifiOff className="size-4" aria-hidden /> Offline: what is on screen stays, changes wait
+            <WifiOff className="size-4 shrink-0" aria-hidden />
+            {isShort ? 'Offline' : 'Offline: what is on screen stays, changes wait'}
         </span>
     )
 }

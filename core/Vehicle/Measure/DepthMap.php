@@ -43,7 +43,6 @@ final class DepthMap
         $this->right0 = $least[$this->right];
         $this->up0 = $least[$this->up];
         $this->width = (int) ceil(($greatest[$this->right] - $this->right0) / self::GRID) + 1;
-        $this->draw();
     }
 
     /** @return list<self> from all six sides */
@@ -52,8 +51,10 @@ final class DepthMap
         [$least, $greatest] = $mesh->bounds();
         $maps = [];
         foreach ([0, 1, 2] as $axis) {
-            $maps[] = new self($mesh, $axis, 1, $least, $greatest);
-            $maps[] = new self($mesh, $axis, -1, $least, $greatest);
+            $front = new self($mesh, $axis, 1, $least, $greatest);
+            $back = new self($mesh, $axis, -1, $least, $greatest);
+            $front->drawWith($back);
+            array_push($maps, $front, $back);
         }
 
         return $maps;
@@ -92,13 +93,14 @@ final class DepthMap
         return $this->sense * $point[$this->axis] >= ($this->near[$row * $this->width + $column] ?? -INF) - $slack;
     }
 
-    private function draw(): void
+    /** The same cells are met from both ends of an axis: from one the nearest is seen, from the other the furthest. */
+    private function drawWith(self $back): void
     {
         $points = $this->mesh->points;
         $triangles = $this->mesh->triangles;
-        [$right, $up, $axis, $sense, $width] = [$this->right, $this->up, $this->axis, $this->sense, $this->width];
+        [$right, $up, $axis, $width] = [$this->right, $this->up, $this->axis, $this->width];
         // What is asked for in every cell is faster as a name of its own.
-        [$right0, $up0, $nearest] = [$this->right0, $this->up0, []];
+        [$right0, $up0, $greatest, $least] = [$this->right0, $this->up0, [], []];
         $last = count($triangles);
         for ($at = 0; $at < $last; $at += 3) {
             [$a, $b, $c] = [3 * $triangles[$at], 3 * $triangles[$at + 1], 3 * $triangles[$at + 2]];
@@ -125,14 +127,18 @@ final class DepthMap
                     }
                     $wa = 1.0 - $wb - $wc;
                     $depth = $wa * $points[$a + $axis] + $wb * $points[$b + $axis] + $wc * $points[$c + $axis];
-                    $near = $sense * $depth;
                     $cell = $row * $width + $column;
-                    if ($near > ($nearest[$cell] ?? -INF)) {
-                        $nearest[$cell] = $near;
+                    if (! isset($greatest[$cell])) {
+                        $greatest[$cell] = $least[$cell] = $depth;
+                    } elseif ($depth > $greatest[$cell]) {
+                        $greatest[$cell] = $depth;
+                    } elseif ($depth < $least[$cell]) {
+                        $least[$cell] = $depth;
                     }
                 }
             }
         }
-        $this->near = $nearest;
+        $this->near = $greatest;
+        $back->near = array_map(static fn (float $depth) => -$depth, $least);
     }
 }

@@ -33,8 +33,13 @@ final class Measurer
 
     public static function measure(Mesh $mesh): Measurement
     {
+        $assemblies = array_fill_keys($mesh->assemblies(), []);
         $areas = $open = $moments = $upward = $overhung = $low = $lowest = $highest = $cells = [];
-        foreach (self::open($mesh) as [$zone, $area, $point, $up, $face]) {
+        foreach (self::open($mesh) as [$zone, $area, $point, $up, $face, $assembly, $isOpen]) {
+            $assemblies[$assembly][$zone] = ($assemblies[$assembly][$zone] ?? 0.0) + $area / 1e6;
+            if (! $isOpen) {
+                continue;
+            }
             $open[$face] = ($open[$face] ?? 0.0) + $area;
             $areas[$zone] = ($areas[$zone] ?? 0.0) + $area;
             $moments[$zone] = ($moments[$zone] ?? 0.0) + $area * $point[1];
@@ -47,13 +52,6 @@ final class Measurer
                 $cells[$grid][self::cell($point, $shift)][$zone] = true;
             }
         }
-        $assemblies = [];
-        foreach ($mesh->assemblies() as $assembly) {
-            foreach (self::open($mesh->only($assembly)) as [$zone, $area]) {
-                $assemblies[$assembly][$zone] = ($assemblies[$assembly][$zone] ?? 0.0) + $area / 1e6;
-            }
-        }
-
         $zones = [];
         foreach ($areas as $zone => $area) {
             $zones[$zone] = new ZoneMeasure(
@@ -79,15 +77,21 @@ final class Measurer
     }
 
     /**
-     * All points that are seen from somewhere.
+     * All points that are seen from somewhere once their assembly stands by itself.
      *
-     * @return iterable<array{string, float, array{float, float, float}, float, int}> zone kind, mm² for which the
-     *   point stands, where it is, how far its normal points up, which face it is on
+     * @return iterable<array{string, float, array{float, float, float}, float, int, string, bool}> zone kind, mm² for
+     *   which the point stands, where it is, how far its normal points up, which face it is on, of which assembly, and
+     *   whether it is seen on the whole vehicle too
      */
     private static function open(Mesh $mesh): iterable
     {
         $eyes = DepthMap::round($mesh);
+        $apart = [];
+        foreach ($mesh->assemblies() as $assembly) {
+            $apart[$assembly] = DepthMap::round($mesh->only($assembly));
+        }
         $points = $mesh->points;
+        $most = self::PIECE * self::PIECE;
         foreach ($mesh->zones as $face => $zone) {
             $a = 3 * $mesh->triangles[3 * $face];
             $b = 3 * $mesh->triangles[3 * $face + 1];
@@ -108,25 +112,32 @@ final class Measurer
                 continue;
             }
             [$nx, $ny, $nz] = [$nx / $double, $ny / $double, $nz / $double];
+            $assembly = $mesh->parts[$mesh->solids[$face]]->assembly;
             // The eyes that face it, the straightest first: it is the likeliest to see it.
-            $seers = [];
-            foreach ($eyes as $eye) {
+            $seers = $slacks = [];
+            foreach ($eyes as $side => $eye) {
                 $slack = DepthMap::slack($eye->facing($nx, $ny, $nz));
                 if ($slack !== null) {
-                    $seers[] = [$slack, $eye];
+                    $slacks[$side] = $slack;
                 }
             }
-            usort($seers, static fn (array $one, array $other) => $one[0] <=> $other[0]);
+            asort($slacks);
+            foreach ($slacks as $side => $slack) {
+                $seers[] = [$slack, $eyes[$side], $apart[$assembly][$side]];
+            }
             $second = [$points[$a] + $ux, $points[$a + 1] + $uy, $points[$a + 2] + $uz];
             $third = [$points[$a] + $vx, $points[$a + 1] + $vy, $points[$a + 2] + $vz];
             $pieces = [[[$points[$a], $points[$a + 1], $points[$a + 2]], $second, $third, $double / 2.0]];
             while ($pieces !== []) {
                 [$a, $b, $c, $area] = array_pop($pieces);
-                $ab = ($b[0] - $a[0]) ** 2 + ($b[1] - $a[1]) ** 2 + ($b[2] - $a[2]) ** 2;
-                $bc = ($c[0] - $b[0]) ** 2 + ($c[1] - $b[1]) ** 2 + ($c[2] - $b[2]) ** 2;
-                $ca = ($a[0] - $c[0]) ** 2 + ($a[1] - $c[1]) ** 2 + ($a[2] - $c[2]) ** 2;
+                [$ax, $ay, $az] = $a;
+                [$bx, $by, $bz] = $b;
+                [$cx, $cy, $cz] = $c;
+                $ab = ($bx - $ax) * ($bx - $ax) + ($by - $ay) * ($by - $ay) + ($bz - $az) * ($bz - $az);
+                $bc = ($cx - $bx) * ($cx - $bx) + ($cy - $by) * ($cy - $by) + ($cz - $bz) * ($cz - $bz);
+                $ca = ($ax - $cx) * ($ax - $cx) + ($ay - $cy) * ($ay - $cy) + ($az - $cz) * ($az - $cz);
                 $longest = max($ab, $bc, $ca);
-                if ($longest > self::PIECE ** 2) {
+                if ($longest > $most) {
                     // Halved across the longest edge, turned until it is the one between the first two corners.
                     [$a, $b, $c] = match ($longest) {
                         $ab => [$a, $b, $c],
@@ -139,12 +150,18 @@ final class Measurer
 
                     continue;
                 }
-                $middle = [($a[0] + $b[0] + $c[0]) / 3.0, ($a[1] + $b[1] + $c[1]) / 3.0, ($a[2] + $b[2] + $c[2]) / 3.0];
-                foreach ($seers as [$slack, $eye]) {
-                    if ($eye->sees($middle, $slack)) {
-                        yield [$zone->value, $area, $middle, $ny, $face];
+                $middle = [($ax + $bx + $cx) / 3.0, ($ay + $by + $cy) / 3.0, ($az + $bz + $cz) / 3.0];
+                $isOpen = $isOpenApart = false;
+                foreach ($seers as [$slack, $eye, $own]) {
+                    // What is seen on the whole is seen on its assembly too, which hides less.
+                    $isOpen = $eye->sees($middle, $slack);
+                    $isOpenApart = $isOpenApart || $isOpen || $own->sees($middle, $slack);
+                    if ($isOpen) {
                         break;
                     }
+                }
+                if ($isOpenApart) {
+                    yield [$zone->value, $area, $middle, $ny, $face, $assembly, $isOpen];
                 }
             }
         }

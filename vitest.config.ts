@@ -21,6 +21,7 @@ const screen = { environment: 'jsdom', setupFiles: ['tests/components/setup.ts']
 
 export default defineConfig({
     plugins: [react()],
+    define: { __DRAWING__: JSON.stringify('tests') },
     resolve: { alias: { '@': new URL('./resources/js', import.meta.url).pathname } },
     test: {
         // For what hangs, not for what is slow: a busy machine takes five times as long.

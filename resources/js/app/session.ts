@@ -20,6 +20,7 @@ function enter(queries: QueryClient, session: Session): void {
     queries.setQueryData(sessionQuery.queryKey, session)
     if (session.user === null) {
         forgetKept()
+        void import('@/features/vehicle/attic').then(({ attic }) => attic.forget())
         // Whatever had read it reads it again, and finds nothing.
         window.dispatchEvent(new StorageEvent('storage'))
     }

@@ -71,8 +71,8 @@ function handFor(vehicle: string, view: View): Hand {
     return hand
 }
 
-/** A vehicle that can be drawn: under the name, the shape as the server sent it. */
-export type Shape = { name: string; packed: Packed }
+/** A vehicle that can be drawn: under the name, the shape as the server sent it, and what tells it from another. */
+export type Shape = { name: string; stamp: string; packed: Packed }
 
 export type Zones = Pick<Finish, 'belongs' | 'panels'>
 

@@ -1,5 +1,7 @@
 import { describe, expect, it } from 'vitest'
+import type { Attic, Left } from '@/features/vehicle/attic'
 import { Easel, type Pair, type Wanted } from '@/features/vehicle/easel'
+import { forgetGallery } from '@/features/vehicle/gallery'
 import type { Drawn, Painted } from '@/vehicle/drawing'
 import type { Shape } from '@/vehicle/studio'
 
@@ -20,8 +22,13 @@ const build = (kind: string, changes: Partial<Wanted> = {}): Wanted => ({
     ...changes,
 })
 
+/** What was promised by now is kept. */
+const rested = async () => {
+    for (let turn = 0; turn < 10; turn++) await Promise.resolve()
+}
+
 /** A studio that answers when it is told to, in the order in which it was asked. */
-function studio() {
+function studio(attic?: Attic) {
     const asked: { says: string; answer: () => void; fail: () => void }[] = []
     const ask = <T>(says: string, gives: T) =>
         new Promise<T>((resolve, reject) => {
@@ -46,11 +53,13 @@ function studio() {
         },
         say,
         async () => undefined,
+        attic,
     )
     const answer = async (count = 1) => {
+        await rested()
         for (let left = count; left > 0; left--) {
             asked.shift()?.answer()
-            for (let turn = 0; turn < 10; turn++) await Promise.resolve()
+            await rested()
         }
     }
     return { easel, asked, shown, answer }
@@ -64,6 +73,36 @@ describe('what a picture shows while what it is to show changes', () => {
         expect(shown).toEqual([])
         await answer(2)
         expect(shown).toEqual(['0.2/0.035 coarse', '0.2/0.1'])
+    })
+    it('is as it was left at the last visit, at once, and painted anew once anything has changed', async () => {
+        const kept = new Map<string, Left>()
+        const attic: Attic = {
+            find: async (place) => kept.get(place),
+            keep: (place, left) => void kept.set(place, left),
+            forget: async () => kept.clear(),
+        }
+        const tank = build('tank')
+        const before = studio(attic)
+        before.easel.want(tank)
+        await before.answer(3)
+        expect(kept.size).toBe(1)
+        // Another visit: what the window remembered is gone.
+        forgetGallery()
+        const again = studio(attic)
+        again.easel.want(tank)
+        await again.answer()
+        expect(again.asked).toEqual([])
+        expect(again.shown).toEqual(['0.2/0.1'])
+        forgetGallery()
+        const changed = studio(attic)
+        changed.easel.want({ ...tank, key: 'another finish' })
+        await rested()
+        expect(changed.asked.map(({ says }) => says.split(' ')[0])).toEqual(['paint'])
+        forgetGallery()
+        const updated = studio(attic)
+        updated.easel.want({ ...tank, shape: { ...tank.shape, stamp: 'of the next version' } })
+        await rested()
+        expect(updated.asked.map(({ says }) => says.split(' ')[0])).toEqual(['ink'])
     })
     it('is never another build, however late that one is finished', async () => {
         const { easel, shown, asked, answer } = studio()
@@ -128,8 +167,9 @@ describe('what a picture shows while what it is to show changes', () => {
     it('says why there is no picture, of the one that is wanted', async () => {
         const { easel, asked, shown } = studio()
         easel.want(build('tank', { dots: 0.04 }))
+        await rested()
         asked.shift()?.fail()
-        for (let turn = 0; turn < 10; turn++) await Promise.resolve()
+        await rested()
         expect(shown).toEqual(['It broke off.'])
         easel.close()
         easel.want(build('lorry', { dots: 0.04 }))

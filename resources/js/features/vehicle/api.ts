@@ -46,7 +46,8 @@ export const seedOf = (name: string): number => hash(name) % 997
 /** The number that is painted on where the plan has markings. */
 export const numberOf = (name: string): string => String(11 + (hash(name) % 88))
 
-function hash(text: string): number {
+/** Words as a number: the same for the same words. */
+export function hash(text: string): number {
     let sum = 5381
     for (let at = 0; at < text.length; at++) sum = (33 * sum + text.charCodeAt(at)) % 4_294_967_291
     return sum

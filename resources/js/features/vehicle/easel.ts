@@ -2,6 +2,7 @@ import type { Drawn, Painted } from '@/vehicle/drawing'
 import type { View } from '@/vehicle/model'
 import type { Finish } from '@/vehicle/paint'
 import type { draw, paint, Shape } from '@/vehicle/studio'
+import { type Attic, NO_ATTIC } from './attic'
 import { drawings, paintings } from './gallery'
 
 /** The first picture of a size is painted in coarse dots, which take a tenth of the time. */
@@ -42,6 +43,9 @@ const ownerOf = ({ shape, number, seed }: Wanted): string => `${shape.name} ${nu
 /** What ink and paint have to agree in. */
 const groundOf = (of: Wanted): string => `${ownerOf(of)} ${of.view} ${of.scale} ${of.dots}`
 
+/** Where a picture is kept: its shape may be another one after an update, under the same name. */
+const placeOf = (of: Wanted): string => `${of.shape.stamp} ${groundOf(of)}`
+
 const inkKey = ({ shape, view, inkScale, finish }: Wanted): string =>
     `${shape.name} ${view} ${inkScale} ${JSON.stringify([finish.belongs, finish.panels])}`
 const paintKey = ({ shape, view, dots, key, number, seed, step, isFlat }: Wanted): string =>
@@ -65,6 +69,7 @@ export class Easel {
         private readonly studio: Studio,
         private readonly onShow: Shown,
         private readonly rest = () => new Promise<void>((done) => setTimeout(done, REST)),
+        private readonly attic: Attic = NO_ATTIC,
     ) {}
 
     want(wanted: Wanted): void {
@@ -121,19 +126,29 @@ export class Easel {
 
     private async make(now: Wanted): Promise<void> {
         this.finish = now.key
+        const isNew = this.shown === null || groundOf(this.shown) !== groundOf(now)
+        // As it was left at the last visit, if nothing has changed since.
+        const left = isNew ? await this.attic.find(placeOf(now)) : undefined
         const drawn =
-            drawings.get(inkKey(now)) ?? (await this.studio.draw(now.shape, now.view, now.inkScale, now.finish))
+            drawings.get(inkKey(now)) ??
+            (left?.ink === inkKey(now)
+                ? left.drawn
+                : await this.studio.draw(now.shape, now.view, now.inkScale, now.finish))
         drawings.set(inkKey(now), drawn)
         if (!this.isWanted(now)) return
-        const isNew = this.shown === null || groundOf(this.shown) !== groundOf(now)
-        if (isNew && now.dots > SMALL) {
+        const known = left?.paint === paintKey(now) ? left.painted : undefined
+        if (isNew && known === undefined && now.dots > SMALL) {
             const coarse = await this.studio.paint(now.shape, wishOf(now, COARSE * now.dots))
             if (this.isWanted(now)) this.put({ of: now, drawn, painted: coarse, isFinal: false })
             if (this.next !== null) return
         }
-        const painted = await this.studio.paint(now.shape, wishOf(now, now.dots))
+        const painted = known ?? (await this.studio.paint(now.shape, wishOf(now, now.dots)))
         paintings.set(paintKey(now), painted)
-        if (this.isWanted(now)) this.put({ of: now, drawn, painted, isFinal: this.next === null })
+        if (!this.isWanted(now)) return
+        this.put({ of: now, drawn, painted, isFinal: this.next === null })
+        if (known === undefined) {
+            this.attic.keep(placeOf(now), { ink: inkKey(now), paint: paintKey(now), drawn, painted })
+        }
     }
 }
 

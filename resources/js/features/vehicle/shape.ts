@@ -3,6 +3,7 @@ import { VIEWS } from '@/vehicle/model'
 import { extentOf } from '@/vehicle/raster'
 import type { Shape } from '@/vehicle/studio'
 import { unpack } from '@/vehicle/unpack'
+import { hash } from './api'
 import type { Sizes } from './arrange'
 
 const known = new WeakMap<Vehicle, { shape: Shape; sizes: Sizes }>()
@@ -18,8 +19,12 @@ export function shapeOf(name: string, vehicle: Vehicle): { shape: Shape; sizes: 
                 return [view, { width: right[1] - right[0], height: down[1] - down[0] }]
             }),
         ) as Sizes
-        found = { shape: { name, packed: vehicle }, sizes }
+        found = { shape: { name, stamp: stampOf(vehicle), packed: vehicle }, sizes }
         known.set(vehicle, found)
     }
     return found
 }
+
+/** Tells a shape from that of another version of the program. */
+const stampOf = ({ points, triangles, plates, lines, rivets }: Vehicle): string =>
+    String(hash(points + triangles + plates.join() + lines.map((line) => line.points).join() + rivets))

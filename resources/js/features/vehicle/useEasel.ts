@@ -1,6 +1,7 @@
 import { type RefObject, useEffect, useLayoutEffect, useRef, useState } from 'react'
 import type { Painted } from '@/vehicle/drawing'
 import { draw, paint } from '@/vehicle/studio'
+import { attic } from './attic'
 import { Easel, type Pair, type Wanted } from './easel'
 
 type Standing = { pair: Pair | null; failure: string | null }
@@ -10,13 +11,18 @@ export function useEasel(canvas: RefObject<HTMLCanvasElement | null>, wanted: Wa
     const [standing, setStanding] = useState<Standing>({ pair: null, failure: null })
     const last = useRef<Pair | null>(null)
     const easel = useRef<Easel | null>(null)
-    easel.current ??= new Easel({ draw, paint }, (pair, failure) => {
-        const before = last.current
-        last.current = pair
-        // Only the paint is another: no ink and no zone has to be drawn again for it.
-        if (pair !== null && before !== null && isSameGround(pair, before)) put(canvas.current, pair)
-        else setStanding({ pair, failure })
-    })
+    easel.current ??= new Easel(
+        { draw, paint },
+        (pair, failure) => {
+            const before = last.current
+            last.current = pair
+            // Only the paint is another: no ink and no zone has to be drawn again for it.
+            if (pair !== null && before !== null && isSameGround(pair, before)) put(canvas.current, pair)
+            else setStanding({ pair, failure })
+        },
+        undefined,
+        attic,
+    )
     useLayoutEffect(() => {
         if (standing.pair !== null && last.current !== null) put(canvas.current, last.current)
     }, [canvas, standing])

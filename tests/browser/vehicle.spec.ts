@@ -175,3 +175,38 @@ test('a vehicle that cannot be fetched says so, and the board works without it',
     await vehicle(page).getByRole('button', { name: 'Try again' }).click()
     await expect(view(page, 'left side')).toBeVisible()
 })
+
+/** Pictures that are kept on the device. */
+const kept = (page: Page): Promise<number> =>
+    page.evaluate(
+        () =>
+            new Promise((resolve) => {
+                const asked = indexedDB.open('ulvrach-pictures')
+                asked.onsuccess = () => {
+                    const store = asked.result.transaction('left').objectStore('left').getAllKeys()
+                    store.onsuccess = () => {
+                        asked.result.close()
+                        resolve(store.result.filter((key) => key !== 'order').length)
+                    }
+                }
+            }),
+    )
+
+test('a vehicle opened again stands there as it was left, without being drawn, until one signs out', async ({
+    page,
+}) => {
+    const isPainted = () => expect(vehicle(page).locator('figure canvas[data-step]')).toHaveCount(4)
+    await openTank(page)
+    await isPainted()
+    await expect.poll(() => kept(page)).toBeGreaterThanOrEqual(4)
+    const before = await colourOf(page, 'barrel')
+    let workers = 0
+    page.on('worker', () => workers++)
+    await page.reload()
+    await isPainted()
+    expect(await colourOf(page, 'barrel')).toBe(before)
+    expect(workers).toBe(0)
+    await page.getByRole('button', { name: 'Sign out' }).click()
+    await expect(page).toHaveURL(/sign-in/)
+    await expect.poll(() => kept(page)).toBe(0)
+})

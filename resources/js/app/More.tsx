@@ -3,7 +3,7 @@ import { type ReactNode, useEffect, useId, useRef, useState } from 'react'
 import { useLocation } from 'react-router'
 import { Button } from '@/design/Button'
 
-/** What a phone has no room for in a row: opened by a press, closed by Escape, by a press beside it, and by going on. */
+/** What a phone has no room for in a row: opened by a press, closed by Escape, a press beside it, and going on. */
 export function More({ children }: { children: ReactNode }) {
     const [isOpen, setOpen] = useState(false)
     const location = useLocation()
@@ -45,7 +45,7 @@ export function More({ children }: { children: ReactNode }) {
             <div
                 id={panel}
                 hidden={!isOpen}
-                className="absolute top-full right-0 z-40 min-w-48 rounded-plate border border-rule bg-panel p-1 shadow-lg"
+                className="absolute top-full right-0 z-40 min-w-48 rounded-plate border border-rule bg-panel p-1"
             >
                 {children}
             </div>

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ulvrach\Counsel\Draft;
 
+use Ulvrach\Physics\Finish\Population;
 use Ulvrach\Plan\Build;
 use Ulvrach\Plan\DepictedMaterial;
 use Ulvrach\Plan\Driving;
@@ -22,9 +23,6 @@ final readonly class Exposure
 {
     /** Months in which two thirds of what wears has worn. */
     private const AGEING = 10.0;
-
-    /** Of service, where nobody has said. */
-    public const USUAL_MONTHS = 6;
 
     /** Below this nobody sees a trace. */
     public const SEEN = 0.2;
@@ -71,22 +69,6 @@ final readonly class Exposure
         'hull-top' => 0.25,
     ];
 
-    /** Visible marks on a square metre of the real thing, by months in service: trodden, touched, neither. */
-    private const MARKS = [
-        [0, ['heavy' => 0.5, 'light' => 0.0, 'none' => 0.0]],
-        [1, ['heavy' => 2.0, 'light' => 0.5, 'none' => 0.1]],
-        [6, ['heavy' => 10.0, 'light' => 3.0, 'none' => 0.5]],
-        [24, ['heavy' => 25.0, 'light' => 8.0, 'none' => 1.5]],
-        [120, ['heavy' => 60.0, 'light' => 25.0, 'none' => 5.0]],
-    ];
-
-    /** Of them, how many are painted one by one at 1:35; at twice the scale's number half as many. */
-    private const PAINTED = 0.4;
-
-    private const MOST_PAINTED = 0.9;
-
-    private const SMALLEST_MM = 0.15;
-
     private int $months;
 
     private Terrain $terrain;
@@ -95,7 +77,7 @@ final readonly class Exposure
 
     public function __construct(Build $build, private Story $story, private bool $isExpressive)
     {
-        $this->months = $build->serviceMonths ?? self::USUAL_MONTHS;
+        $this->months = $build->serviceMonths ?? Population::USUAL_MONTHS;
         $this->terrain = $build->terrain ?? Terrain::DryEarth;
         $this->scenery = new Scenery($story->scenes);
     }
@@ -132,23 +114,10 @@ final readonly class Exposure
     {
         $amount = $this->amount(Trace::Chips, $zone);
         $natural = $this->chipping($zone)[0];
-        $perMetre = 0.0;
-        [$before, $less] = [0, self::MARKS[0][1][$zone->traffic->value]];
-        foreach (self::MARKS as [$months, $byTraffic]) {
-            $here = $byTraffic[$zone->traffic->value];
-            $perMetre = $this->months >= $months
-                ? $here
-                : $less + ($here - $less) * ($this->months - $before) / max(1, $months - $before);
-            if ($this->months < $months) {
-                break;
-            }
-            [$before, $less] = [$months, $here];
-        }
-        $metres = $zone->areaCm2 * $scale ** 2 / 10_000.0;
-        $painted = min(self::MOST_PAINTED, self::PAINTED * 35.0 / $scale);
-        $count = $perMetre * $metres * $painted * ($natural > 0.0 ? $amount / $natural : 1.0);
+        $painted = Population::painted($zone, $scale, $this->months);
+        $count = $painted * ($natural > 0.0 ? $amount / $natural : 1.0);
         // Real chips run from a grain of paint to a hand's breadth; what is smaller than this merges into a tone.
-        [$least, $most] = [max(self::SMALLEST_MM, 8.0 / $scale), (20.0 + 60.0 * $amount) / $scale];
+        [$least, $most] = [max(Population::SMALLEST_MM, 8.0 / $scale), (20.0 + 60.0 * $amount) / $scale];
 
         return [$amount > 0.0 ? max(3, self::rounded($count)) : 0, round($least, 2), round(max($least, $most), 2)];
     }

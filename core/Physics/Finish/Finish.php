@@ -78,6 +78,7 @@ final class Finish
                         share: $effect === Effect::Patches ? $step->extent?->share : null,
                         pattern: $effect === Effect::Patches ? $step->extent?->pattern : null,
                         sparesMarkings: $technique->sparesMarkings,
+                        saidShare: $step->extent?->share,
                     );
                 }
             }

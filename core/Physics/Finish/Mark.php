@@ -24,6 +24,7 @@ final readonly class Mark
      * @param  int|null  $share  per cent of the zones that patches take; null: as usual
      * @param  bool  $sparesMarkings  it was painted round the markings that are there
      * @param  list<string>  $panels  ids of the panels on which alone it lies; empty: on all
+     * @param  int|null  $saidShare  per cent of its zones, where somebody has said it
      */
     public function __construct(
         public Effect $effect,
@@ -39,6 +40,7 @@ final readonly class Mark
         public ?int $share = null,
         public ?Pattern $pattern = null,
         public bool $sparesMarkings = false,
+        public ?int $saidShare = null,
     ) {
     }
 }

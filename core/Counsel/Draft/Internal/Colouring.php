@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Ulvrach\Counsel\Draft\Internal;
 
-use Ulvrach\Counsel\Draft\Exposure;
 use Ulvrach\Counsel\Draft\Trace;
 use Ulvrach\Light\Colour\Lab;
+use Ulvrach\Physics\Finish\Population;
 use Ulvrach\Plan\Ambition;
 use Ulvrach\Plan\DepictedMaterial;
 use Ulvrach\Plan\Extent;
@@ -271,7 +271,7 @@ final readonly class Colouring
      */
     private function winter(array $zones): void
     {
-        $months = $this->brief->build->serviceMonths ?? Exposure::USUAL_MONTHS;
+        $months = $this->brief->build->serviceMonths ?? Population::USUAL_MONTHS;
         $isWorn = $this->brief->isAtLeast(Ambition::Weeks) && $months > 1;
         $worn = $isWorn ? array_values(array_intersect($zones, $this->brief->trodden())) : [];
         Marking::belowWhite($this->laying, $this->brief, $worn);

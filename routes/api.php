@@ -168,6 +168,7 @@ Route::prefix('api')->group(function (): void {
                     'zone',
                     '[a-z0-9-]{1,40}',
                 );
+                Route::get('zones/{zone}/piece', [StepController::class, 'piece'])->where('zone', '[a-z0-9-]{1,40}');
                 Route::post('areas', [VehicleController::class, 'areas'])->middleware(CountsItsCost::class);
                 Route::get('plan-file', [PlanController::class, 'export']);
             });

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ulvrach\Report;
 
+use Ulvrach\Judgement\Rules\FaultLook;
 use Ulvrach\Judgement\Rules\Finding;
 use Ulvrach\Judgement\Rules\Remedy\ProvedRemedy;
 use Ulvrach\Judgement\Rules\Remedy\RemedyAdvisor;
@@ -84,6 +85,7 @@ final class VerdictReport
             'isCertain' => $finding->isCertain,
             'title' => self::ruleOf($finding)->title(),
             'kind' => self::ruleOf($finding)->kind()->value,
+            'hasPicture' => FaultLook::of($finding->code) !== null,
             'accepted' => $finding->accepted === null
                 ? null
                 : [

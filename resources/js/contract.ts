@@ -298,6 +298,8 @@ export const findingSchema = z.object({
     /** No trial and no record can show otherwise. */
     isCertain: z.boolean(),
     kind: ruleKindSchema,
+    /** Whether a piece can be drawn as it would look. */
+    hasPicture: z.boolean(),
     accepted: acceptedSchema.nullable(),
 })
 export type Finding = z.infer<typeof findingSchema>
@@ -1927,3 +1929,73 @@ export const areasSchema = z.object({
     edits: z.array(z.record(z.string(), z.any())),
 })
 export type Areas = z.infer<typeof areasSchema>
+
+/** Colours of places of a zone. */
+export const pieceColoursSchema = z.object({
+    face: z.string(),
+    recess: z.string(),
+    edge: z.string(),
+    lower: z.string(),
+})
+export type PieceColours = z.infer<typeof pieceColoursSchema>
+
+/** Sizes in mm on the model; perCm2: so many on a square centimetre of it. */
+export const pieceMarkSchema = z.object({
+    kind: z.string(),
+    effect: z.string(),
+    step: z.number(),
+    colour: z.string().nullable(),
+    amount: z.number(),
+    isSoft: z.boolean(),
+    isWet: z.boolean(),
+    places: z.array(z.string()),
+    share: z.number().nullable(),
+    perCm2: z.number().nullable(),
+    leastMm: z.number().nullable(),
+    usualMm: z.number().nullable(),
+    mostMm: z.number().nullable(),
+})
+export type PieceMark = z.infer<typeof pieceMarkSchema>
+
+/** What is seen of a zone at one moment. */
+export const pieceShownSchema = z.object({
+    kinds: z.array(z.string()),
+    colours: pieceColoursSchema,
+    gloss: z.number(),
+    marks: z.array(pieceMarkSchema),
+})
+export type PieceShown = z.infer<typeof pieceShownSchema>
+
+/** What a finding would look like on the model. */
+export const faultLookSchema = z.string()
+export type FaultLook = z.infer<typeof faultLookSchema>
+
+/** A piece of a zone to be drawn from close. */
+export const pieceSchema = z.object({
+    zone: z.object({ id: z.string(), name: z.string(), kind: z.string() }),
+    scale: z.number(),
+    step: z.string().nullable(),
+    number: z.number(),
+    name: z.string(),
+    kinds: z.array(z.string()),
+    colours: pieceColoursSchema,
+    gloss: z.number(),
+    marks: z.array(pieceMarkSchema),
+    before: pieceShownSchema,
+    own: z.string().nullable(),
+    under: z.string(),
+    bare: z.string(),
+    isSprayed: z.boolean(),
+    beside: z.array(
+        z.object({
+            kind: z.string(),
+            kinds: z.array(z.string()),
+            colours: pieceColoursSchema,
+            gloss: z.number(),
+            marks: z.array(pieceMarkSchema),
+        }),
+    ),
+    fault: z.object({ rule: z.string(), look: faultLookSchema }).nullable(),
+    says: z.string(),
+})
+export type Piece = z.infer<typeof pieceSchema>

@@ -78,6 +78,8 @@ it('answers for every demo build as the contract says', function () {
         foreach ($state->json('plan.zones') as $zone) {
             $scratch = $this->getJson("/api/builds/{$id}/zones/{$zone['id']}/scratch");
             expect(unlikeTheContract($scratch, 'scratch'))->toBe([]);
+            $piece = $this->getJson("/api/builds/{$id}/zones/{$zone['id']}/piece?finding=wash-on-matte");
+            expect(unlikeTheContract($piece, 'piece'))->toBe([]);
         }
     }
 });

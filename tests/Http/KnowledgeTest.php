@@ -73,6 +73,20 @@ it('tells what a scratch would uncover', function () {
     $this->getJson("/api/builds/{$this->id}/zones/turret/scratch?before[]=x")->assertStatus(400);
 });
 
+it('gives a piece to be drawn from close, as it is meant and as it goes wrong', function () {
+    $this->getJson("/api/builds/{$this->id}/zones/turret/piece?after=wash")
+        ->assertOk()
+        ->assertJsonPath('zone.id', 'turret')
+        ->assertJsonPath('fault', null);
+    $this->getJson("/api/builds/{$this->id}/zones/turret/piece?after=wash&finding=wash-on-matte")
+        ->assertOk()
+        ->assertJsonPath('fault.look', 'tide-marks');
+    $this->getJson("/api/builds/{$this->id}/zones/turret/piece")->assertOk();
+    $this->getJson("/api/builds/{$this->id}/zones/attic/piece")->assertNotFound();
+    $this->getJson("/api/builds/{$this->id}/zones/turret/piece?after=nowhere")->assertNotFound();
+    $this->getJson("/api/builds/{$this->id}/zones/turret/piece?after[]=x")->assertStatus(400);
+});
+
 it('offers a repair that mends the plan when it is applied', function () {
     $repair = $this->getJson("/api/builds/{$this->id}/repair")
         ->assertOk()

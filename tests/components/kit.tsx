@@ -143,6 +143,7 @@ export const finding = (changes: Partial<Finding> = {}): Finding => ({
     title: 'What lies below is not ready',
     kind: 'fact',
     isCertain: false,
+    hasPicture: false,
     accepted: null,
     ...changes,
 })

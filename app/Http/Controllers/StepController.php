@@ -13,6 +13,8 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 use Ulvrach\Physics\Evaluation\Walk;
+use Ulvrach\Physics\Forecast\Forecast;
+use Ulvrach\Report\CloseUpReport;
 use Ulvrach\Report\KnowledgeReport;
 
 /** What is known of one step, or of one zone at a step, when somebody looks at it. */
@@ -48,6 +50,24 @@ final readonly class StepController
             : count($plan->steps);
 
         return new JsonResponse(KnowledgeReport::scratch($this->walk($build), $zone, $index));
+    }
+
+    /** A piece of a zone to be drawn from close, after the step named by "after"; without one, at the end. */
+    public function piece(Request $request, Build $build, string $zone): JsonResponse
+    {
+        $plan = $build->head->document;
+        if (! isset($plan->zones[$zone])) {
+            throw new NotFoundHttpException('There is no such zone in this plan.');
+        }
+        [$step, $rule] = [$request->query('after'), $request->query('finding')];
+        $after = is_string($step) && $step !== ''
+            ? $plan->indexOf($step) ?? throw new NotFoundHttpException('There is no such step in this plan.')
+            : count($plan->steps) - 1;
+        $walk = $this->walk($build);
+
+        return new JsonResponse(
+            CloseUpReport::of($walk, Forecast::of($walk), $zone, $after, is_string($rule) ? $rule : null),
+        );
     }
 
     private function walk(Build $build): Walk

@@ -151,7 +151,7 @@ export function patchField(fields: Fields, seed: number): Uint8Array {
     return kept(fields, `patch ${seed}`, (_, x, y, z) => 255 * patchNoise(x, y, z, seed))
 }
 
-function patchNoise(x: number, y: number, z: number, seed: number): number {
+export function patchNoise(x: number, y: number, z: number, seed: number): number {
     const bend = 520 * (noise(x / 700, y / 700, z / 700, seed + 90) - 0.5)
     const [u, v, w] = [(x + bend) / 1080, (y - 0.6 * bend) / 820, (z + 0.4 * bend) / 1080]
     return 0.74 * noise(u, v, w, seed) + 0.26 * noise(2.2 * u, 2.2 * v, 2.2 * w, seed + 1)

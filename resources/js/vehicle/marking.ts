@@ -41,11 +41,11 @@ const HALF_A_RING: readonly Point[] = [
 ]
 const turned = (points: readonly Point[]): Point[] => points.map(([x, y]) => [WIDE - x, HIGH - y])
 const mirrored = (points: readonly Point[]): Point[] => points.map(([x, y]) => [WIDE - x, y])
-const WIDE = 4
-const HIGH = 7
+export const WIDE = 4
+export const HIGH = 7
 /** Half the width of a stroke, and what is left between two figures. */
 const STROKE = 0.52
-const BETWEEN = 1.1
+export const BETWEEN = 1.1
 
 const FIGURES: Record<string, readonly (readonly Point[])[]> = {
     0: [HALF_A_RING, mirrored(HALF_A_RING), turned(HALF_A_RING), turned(mirrored(HALF_A_RING))],
@@ -212,7 +212,7 @@ function stencil(fields: Fields, scheme: Scheme, part: number, taken: Uint8Array
 }
 
 /** How many pixels are free above and to the left of each corner. */
-function sums(isFree: Uint8Array, width: number, height: number): Uint32Array {
+export function sums(isFree: Uint8Array, width: number, height: number): Uint32Array {
     const room = new Uint32Array((width + 1) * (height + 1))
     for (let y = 0; y < height; y++) {
         let row = 0
@@ -225,7 +225,7 @@ function sums(isFree: Uint8Array, width: number, height: number): Uint32Array {
 }
 
 /** Where a box is free in whole, as near to the middle of what is free as can be; null: nowhere. */
-function findRoom(room: Uint32Array, width: number, height: number, wide: number, tall: number): Point | null {
+export function findRoom(room: Uint32Array, width: number, height: number, wide: number, tall: number): Point | null {
     const [w, h] = [Math.ceil(wide), Math.ceil(tall)]
     const row = width + 1
     const found: Point[] = []
@@ -239,7 +239,7 @@ function findRoom(room: Uint32Array, width: number, height: number, wide: number
 }
 
 /** Which share of a pixel is inked; the place is in units of the figures, of which one is so many pixels. */
-function inked(number: string, x: number, y: number, cell: number): number {
+export function inked(number: string, x: number, y: number, cell: number): number {
     const place = Math.floor(x / (WIDE + BETWEEN))
     const strokes = FIGURES[number[place] ?? ''] ?? []
     const nearest = Math.min(...strokes.map((stroke) => distanceTo(stroke, x - place * (WIDE + BETWEEN), y)))

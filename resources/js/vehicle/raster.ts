@@ -40,13 +40,23 @@ export function extentOf(
     return { right, down }
 }
 
-/** Draws all faces into a depth map; what is nearest stays. */
-export function see(model: Model, view: View, scale: number, margin = MARGIN): Scene {
+/** What is seen of a view: where its left and upper edge lie in millimetres, and how many pixels it has. */
+export type Frame = Pick<Scene, 'right0' | 'down0' | 'width' | 'height'>
+
+/** The whole vehicle, with some pixels free round it. */
+export function frameOf(model: Model, view: View, scale: number, margin = MARGIN): Frame {
     const extent = extentOf(model, view)
-    const right0 = extent.right[0] - margin / scale
-    const down0 = extent.down[0] - margin / scale
-    const width = Math.ceil((extent.right[1] - extent.right[0]) * scale) + 2 * margin
-    const height = Math.ceil((extent.down[1] - extent.down[0]) * scale) + 2 * margin
+    return {
+        right0: extent.right[0] - margin / scale,
+        down0: extent.down[0] - margin / scale,
+        width: Math.ceil((extent.right[1] - extent.right[0]) * scale) + 2 * margin,
+        height: Math.ceil((extent.down[1] - extent.down[0]) * scale) + 2 * margin,
+    }
+}
+
+/** Draws all faces into a depth map; what is nearest stays. */
+export function see(model: Model, view: View, scale: number, frame = frameOf(model, view, scale)): Scene {
+    const { right0, down0, width, height } = frame
     const face = new Int32Array(width * height).fill(-1)
     const near = new Float32Array(width * height).fill(NOTHING)
     const normal = new Int8Array(3 * width * height)

@@ -1,0 +1,78 @@
+import type { Model } from '../vehicle/model'
+import { layFault } from './faults'
+import { layGround } from './ground'
+import { lit } from './light'
+import { layMarks } from './marks'
+import type { Piece, Wish } from './piece'
+import { anywhere, type Cut, cutFor, type Relief, reliefOf } from './relief'
+import { Surface } from './surface'
+
+export type Picture = { width: number; height: number; pixels: Uint8ClampedArray<ArrayBuffer> }
+
+/** Pieces of one vehicle; what does not change from step to step is kept. */
+export class CloseUp {
+    private readonly cuts = new Map<string, Cut>()
+    private relief: { key: string; relief: Relief } | null = null
+
+    constructor(private readonly model: Model) {}
+
+    draw(piece: Piece, wish: Wish): Picture {
+        const surface = this.painted(piece, wish)
+        const { width, height } = surface.relief
+        return { width, height, pixels: lit(surface, wish.light, wish.isWet) }
+    }
+
+    /** The piece before light falls on it. */
+    painted(piece: Piece, wish: Wish): Surface {
+        const relief = this.reliefOf(piece, wish)
+        const surface = Surface.of(relief)
+        for (const { kind, ...other } of piece.beside) {
+            const own = maskOf(this.model, relief.scene.face, other.kinds)
+            if (own === null) continue
+            layGround(surface.on(own), other, kind, wish.seed)
+            layMarks(surface.on(own), other, wish)
+        }
+        layGround(surface, piece, piece.zone.kind, wish.seed)
+        layMarks(surface, piece, wish)
+        if (piece.fault !== null) {
+            const before = Surface.of(relief)
+            layGround(before, piece.before, piece.zone.kind, wish.seed)
+            layMarks(before, piece.before, wish)
+            layFault(surface, before, piece, piece.fault, wish)
+        }
+        return surface
+    }
+
+    private reliefOf(piece: Piece, wish: Wish): Relief {
+        const shape = wish.width / wish.height
+        const where = `${piece.zone.id} ${piece.kinds.join()} ${piece.scale} ${shape.toFixed(3)}`
+        // The zone as such first; what is only painted like it stands in where that is nowhere to be seen.
+        const cut =
+            this.cuts.get(where) ??
+            cutFor(this.model, [piece.zone.kind], piece.scale, shape) ??
+            cutFor(this.model, piece.kinds, piece.scale, shape) ??
+            anywhere(this.model, piece.scale, shape)
+        this.cuts.set(where, cut)
+        const key = `${where} ${wish.width}`
+        if (this.relief?.key !== key)
+            this.relief = { key, relief: reliefOf(this.model, cut, piece.kinds, piece.scale, wish.width) }
+        return this.relief.relief
+    }
+}
+
+/** Pixels of which a zone must have some to be painted at all. */
+const SOME = 400
+
+/** 1 where one of these kinds of zones is seen; null: hardly anywhere. */
+function maskOf(model: Model, faces: Int32Array, kinds: readonly string[]): Uint8Array | null {
+    const isOwn = model.zones.map((kind) => kinds.includes(kind))
+    const own = new Uint8Array(faces.length)
+    let count = 0
+    for (let at = 0; at < own.length; at++) {
+        const face = faces[at] as number
+        if (face < 0 || isOwn[model.zoneOf[face] as number] !== true) continue
+        own[at] = 1
+        count++
+    }
+    return count < SOME ? null : own
+}

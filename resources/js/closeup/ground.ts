@@ -1,0 +1,42 @@
+import { smoothstep } from '../vehicle/noise'
+import { clouds, layer } from './grain'
+import type { Shown } from './piece'
+import { lightOfHex, type Surface } from './surface'
+
+/** Part of the light that comes and goes over a plain face; it neither lightens nor darkens it as a whole. */
+const UNEVEN = 0.022
+
+/** The colours of a zone's places where they lie: faces, recesses, edges and what is low. */
+export function layGround(surface: Surface, { colours, gloss }: Shown, kind: string, seed: number): void {
+    const { relief } = surface
+    const { width, height, dots, own, recess, edge, corner, up, fall } = relief
+    const [face, lines, edges, lower] = [colours.face, colours.recess, colours.edge, colours.lower].map(lightOfHex)
+    if (face === undefined || lines === undefined || edges === undefined || lower === undefined) return
+    const broad = clouds(width, height, 7 * dots, seed + 11)
+    const fine = layer(width, height, 0.5 * dots, 0.5 * dots, seed + 12)
+    for (let at = 0; at < own.length; at++) {
+        if (own[at] === 0) continue
+        const uneven = 1 + UNEVEN * (2 * (broad[at] as number) - 1) + 0.5 * UNEVEN * (2 * (fine[at] as number) - 1)
+        surface.mix(at, face, 1)
+        const low = smoothstep(0.52, 0.86, (fall[at] as number) + 0.22 * ((broad[at] as number) - 0.5))
+        const settled = Math.max(low, 0.55 * (corner[at] as number) * (0.4 + 0.6 * (up[at] as number)))
+        surface.mix(at, lower, settled)
+        surface.mix(at, edges, (edge[at] as number) * (1 - 0.5 * low))
+        surface.mix(at, lines, recess[at] as number)
+        surface.scale(at, uneven)
+        surface.gloss[at] = gloss
+    }
+    if (kind === 'canvas' || kind === 'stowage') weave(surface)
+}
+
+/** Threads of a cloth, a third of a millimetre apart: coarser than life, as on any model. */
+function weave(surface: Surface): void {
+    const { width, own, dots } = surface.relief
+    const turn = (2 * Math.PI) / (0.34 * dots)
+    for (let at = 0; at < own.length; at++) {
+        if (own[at] === 0) continue
+        const x = at % width
+        const y = Math.floor(at / width)
+        surface.bump[at] = 0.012 * (Math.sin(turn * (x + 0.3 * y)) + Math.sin(turn * (y - 0.3 * x)))
+    }
+}

@@ -1,7 +1,11 @@
 import { useQuery } from '@tanstack/react-query'
+import { ZoomIn } from 'lucide-react'
+import { Suspense, useState } from 'react'
+import { Button } from '@/design/Button'
 import { classes } from '@/design/classes'
 import { Swatch } from '@/design/Swatch'
-import type { Zone } from '@/features/build'
+import { techniqueOf, useLibrary, type Zone } from '@/features/build'
+import { CloseUpDialog } from '@/features/closeup'
 import { type Scratch, scratchQuery } from '../api'
 import { Part } from '../board/CoreStrip'
 import { useIsDrawn } from '../state/useIsDrawn'
@@ -20,6 +24,7 @@ export default function CoreSample({ state, zone, atStep }: { state: PlanState; 
     const reach = below.isSuccess ? reachOf(below.data.layers) : null
     return (
         <figure aria-label={`Core sample of ${zone.name}`}>
+            <FromClose state={state} zone={zone} atStep={atStep} />
             {below.isSuccess && <Seen places={below.data.places} />}
             <ol className="flex flex-col">
                 {strata.map((stratum) => {
@@ -72,6 +77,43 @@ export default function CoreSample({ state, zone, atStep }: { state: PlanState; 
             </ol>
             {below.isSuccess && <ScratchSample scratch={below.data} />}
         </figure>
+    )
+}
+
+/** Opens the zone as it looks, step by step. */
+function FromClose({ state, zone, atStep }: { state: PlanState; zone: Zone; atStep: string }) {
+    const [isOpen, setOpen] = useState(false)
+    const library = useLibrary()
+    const steps = state.plan.steps.flatMap((step, index) =>
+        step.zones.includes(zone.id)
+            ? [{ id: step.id, number: index + 1, name: techniqueOf(library, step.technique).name }]
+            : [],
+    )
+    const index = state.plan.steps.findIndex((step) => step.id === atStep)
+    // Of a step that does not touch this zone: as it is by then.
+    const last = steps.findLast((step) => step.number <= index + 1) ?? steps[0]
+    if (last === undefined) return null
+    return (
+        <>
+            <Button className="mb-2 w-full text-fine" onClick={() => setOpen(true)}>
+                <ZoomIn className="size-4" aria-hidden /> See it from close
+            </Button>
+            {isOpen && (
+                <Suspense fallback={null}>
+                    <CloseUpDialog
+                        open
+                        onOpenChange={setOpen}
+                        build={state.id}
+                        stamp={stampOf(state)}
+                        facts={state.plan.build}
+                        zone={zone}
+                        steps={steps}
+                        step={last.id}
+                        finding={null}
+                    />
+                </Suspense>
+            )}
+        </>
     )
 }
 

@@ -1,12 +1,13 @@
 import { useQuery } from '@tanstack/react-query'
-import { ChevronDown } from 'lucide-react'
-import { useEffect, useRef, useState } from 'react'
+import { ChevronDown, ZoomIn } from 'lucide-react'
+import { Suspense, useEffect, useRef, useState } from 'react'
 import { Link } from 'react-router'
 import { Button } from '@/design/Button'
 import { classes } from '@/design/classes'
 import { inWords } from '@/design/duration'
 import { SEVERITY_WORD, type Severity, SeverityMark } from '@/design/Severity'
 import type { Finding, LogEntry } from '@/features/build'
+import { CloseUpDialog } from '@/features/closeup'
 import type { PlanEdit } from '../state/edits'
 import { useIsDrawn } from '../state/useIsDrawn'
 import { type PlanState, type Remedy, remediesQuery, stampOf } from '../state/usePlan'
@@ -128,6 +129,7 @@ function FindingCard({
                         </Link>
                         {finding.kind === 'fact' && ` · ${finding.isCertain ? CERTAIN : EXPECTED}`}
                     </p>
+                    {finding.hasPicture && <ShowMe finding={finding} state={state} />}
                     {!isAccepted && state.isSaved && remedies.isPending && (
                         <p className="mt-1.5 text-fine text-soft">Trying remedies on a copy…</p>
                     )}
@@ -167,6 +169,35 @@ function FindingCard({
                 </div>
             )}
         </li>
+    )
+}
+
+/** Opens what would happen as a picture, beside the same step as it is meant. */
+function ShowMe({ finding, state }: { finding: Finding; state: PlanState }) {
+    const [isOpen, setOpen] = useState(false)
+    const zone = state.plan.zones.find(({ id }) => id === finding.zones[0])
+    if (zone === undefined) return null
+    return (
+        <>
+            <Button className="mt-1 text-fine" onClick={() => setOpen(true)}>
+                <ZoomIn className="size-4" aria-hidden /> Show me
+            </Button>
+            {isOpen && (
+                <Suspense fallback={null}>
+                    <CloseUpDialog
+                        open
+                        onOpenChange={setOpen}
+                        build={state.id}
+                        stamp={stampOf(state)}
+                        facts={state.plan.build}
+                        zone={zone}
+                        steps={[]}
+                        step={finding.step}
+                        finding={finding}
+                    />
+                </Suspense>
+            )}
+        </>
     )
 }
 

@@ -9,10 +9,13 @@ import { Surface } from './surface'
 
 export type Picture = { width: number; height: number; pixels: Uint8ClampedArray<ArrayBuffer> }
 
+/** Reliefs that are kept: one piece in coarse and in fine dots, and the one before it. */
+const KEPT = 4
+
 /** Pieces of one vehicle; what does not change from step to step is kept. */
 export class CloseUp {
     private readonly cuts = new Map<string, Cut>()
-    private relief: { key: string; relief: Relief } | null = null
+    private readonly reliefs = new Map<string, Relief>()
 
     constructor(private readonly model: Model) {}
 
@@ -27,7 +30,7 @@ export class CloseUp {
         const relief = this.reliefOf(piece, wish)
         const surface = Surface.of(relief)
         for (const { kind, ...other } of piece.beside) {
-            const own = maskOf(this.model, relief.scene.face, other.kinds)
+            const own = maskOf(this.model, relief, other.kinds)
             if (own === null) continue
             layGround(surface.on(own), other, kind, wish.seed)
             layMarks(surface.on(own), other, wish)
@@ -54,25 +57,33 @@ export class CloseUp {
             anywhere(this.model, piece.scale, shape)
         this.cuts.set(where, cut)
         const key = `${where} ${wish.width}`
-        if (this.relief?.key !== key)
-            this.relief = { key, relief: reliefOf(this.model, cut, piece.kinds, piece.scale, wish.width) }
-        return this.relief.relief
+        const known = this.reliefs.get(key) ?? reliefOf(this.model, cut, piece.kinds, piece.scale, wish.width)
+        this.reliefs.delete(key)
+        this.reliefs.set(key, known)
+        const [oldest] = this.reliefs.keys()
+        if (this.reliefs.size > KEPT && oldest !== undefined) this.reliefs.delete(oldest)
+        return known
     }
 }
 
 /** Pixels of which a zone must have some to be painted at all. */
 const SOME = 400
 
-/** 1 where one of these kinds of zones is seen; null: hardly anywhere. */
-function maskOf(model: Model, faces: Int32Array, kinds: readonly string[]): Uint8Array | null {
-    const isOwn = model.zones.map((kind) => kinds.includes(kind))
-    const own = new Uint8Array(faces.length)
+/** 1 where one of these kinds of zones is seen; null: hardly anywhere. Kept with the relief. */
+function maskOf(model: Model, { scene, masks }: Relief, kinds: readonly string[]): Uint8Array | null {
+    const words = kinds.join()
+    const known = masks.get(words)
+    if (known !== undefined) return known
+    const isOwn = Uint8Array.from(model.zones, (kind) => (kinds.includes(kind) ? 1 : 0))
+    const own = new Uint8Array(scene.face.length)
     let count = 0
     for (let at = 0; at < own.length; at++) {
-        const face = faces[at] as number
-        if (face < 0 || isOwn[model.zoneOf[face] as number] !== true) continue
+        const face = scene.face[at] as number
+        if (face < 0 || isOwn[model.zoneOf[face] as number] === 0) continue
         own[at] = 1
         count++
     }
-    return count < SOME ? null : own
+    const mask = count < SOME ? null : own
+    masks.set(words, mask)
+    return mask
 }

@@ -1,6 +1,6 @@
 import { smoothstep } from '../vehicle/noise'
-import { clouds, layer } from './grain'
 import type { Shown } from './piece'
+import { cloudsOn, layerOn } from './relief'
 import { lightOfHex, type Surface } from './surface'
 
 /** Part of the light that comes and goes over a plain face; it neither lightens nor darkens it as a whole. */
@@ -9,11 +9,11 @@ const UNEVEN = 0.022
 /** The colours of a zone's places where they lie: faces, recesses, edges and what is low. */
 export function layGround(surface: Surface, { colours, gloss }: Shown, kind: string, seed: number): void {
     const { relief } = surface
-    const { width, height, dots, own, recess, edge, corner, up, fall } = relief
+    const { own, recess, edge, corner, up, fall } = relief
     const [face, lines, edges, lower] = [colours.face, colours.recess, colours.edge, colours.lower].map(lightOfHex)
     if (face === undefined || lines === undefined || edges === undefined || lower === undefined) return
-    const broad = clouds(width, height, 7 * dots, seed + 11)
-    const fine = layer(width, height, 0.5 * dots, 0.5 * dots, seed + 12)
+    const broad = cloudsOn(relief, 7, seed + 11)
+    const fine = layerOn(relief, 0.5, 0.5, seed + 12)
     for (let at = 0; at < own.length; at++) {
         if (own[at] === 0) continue
         const uneven = 1 + UNEVEN * (2 * (broad[at] as number) - 1) + 0.5 * UNEVEN * (2 * (fine[at] as number) - 1)

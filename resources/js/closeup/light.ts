@@ -1,4 +1,4 @@
-import { project } from '../vehicle/model'
+import { project, type View } from '../vehicle/model'
 import { byteOf, type Surface } from './surface'
 
 /** Degrees above the plate at which the lamp stands, and how far in millimetres its shadows reach. */
@@ -10,6 +10,24 @@ const AROUND = 0.46
 const LAMP = 0.54
 /** How much deeper a wet surface looks. */
 const WET = 0.8
+/** Which axis of the vehicle points right, down and towards the eye in a view, and which way: as `project` has it. */
+type Turn = { axes: readonly [number, number, number]; signs: readonly [number, number, number] }
+const turnOf = (view: View): Turn => {
+    const [x, y, z] = [project(view, 1, 0, 0), project(view, 0, 1, 0), project(view, 0, 0, 1)]
+    const along = [0, 1, 2].map((way) => [x[way] ?? 0, y[way] ?? 0, z[way] ?? 0])
+    const [right = 0, down = 0, near = 0] = along.map((one) => one.findIndex((sign) => sign !== 0))
+    return {
+        axes: [right, down, near],
+        signs: [along[0]?.[right] ?? 1, along[1]?.[down] ?? 1, along[2]?.[near] ?? 1],
+    }
+}
+const TURNS: Record<View, Turn> = {
+    left: turnOf('left'),
+    top: turnOf('top'),
+    front: turnOf('front'),
+    rear: turnOf('rear'),
+}
+
 /** The bench behind it. */
 const BENCH = 206
 
@@ -33,6 +51,8 @@ export function lit(surface: Surface, lightDegrees: number, isWet: boolean): Uin
     const [hx, hy, hz] = [lx / half, ly / half, (lz + 1) / half]
     const shadow = shadowOf(level, width, height, dots, lx / Math.cos(rise), ly / Math.cos(rise), Math.tan(rise))
     const shown = new Uint8ClampedArray(4 * width * height)
+    const slope = 0.5 * dots * 127
+    const { axes, signs } = TURNS[scene.view]
     for (let y = 0; y < height; y++)
         for (let x = 0; x < width; x++) {
             const at = y * width + x
@@ -42,17 +62,11 @@ export function lit(surface: Surface, lightDegrees: number, isWet: boolean): Uin
                 shown[to] = shown[to + 1] = shown[to + 2] = BENCH
                 continue
             }
-            const [right, down, near] = project(
-                scene.view,
-                scene.normal[3 * at] as number,
-                scene.normal[3 * at + 1] as number,
-                scene.normal[3 * at + 2] as number,
-            )
-            const slope = 0.5 * dots * 127
-            let nx = right - slope * across(shape, at, x, width, 1)
-            let ny = down - slope * across(shape, at, y, height, width)
-            let nz = near
-            const length = Math.hypot(nx, ny, nz) || 1
+            // Plain steps: a list for every pixel is what takes time here.
+            let nx = signs[0] * (scene.normal[3 * at + axes[0]] as number) - slope * across(shape, at, x, width, 1)
+            let ny = signs[1] * (scene.normal[3 * at + axes[1]] as number) - slope * across(shape, at, y, height, width)
+            let nz = signs[2] * (scene.normal[3 * at + axes[2]] as number)
+            const length = Math.sqrt(nx * nx + ny * ny + nz * nz) || 1
             nx /= length
             ny /= length
             nz /= length
@@ -61,7 +75,12 @@ export function lit(surface: Surface, lightDegrees: number, isWet: boolean): Uin
             const light = AROUND * open * (0.72 + 0.28 * nz) + LAMP * Math.min(1.7, lambert) * (shadow[at] as number)
             const shine = isWet ? Math.max(0.85, gloss[at] as number) : (gloss[at] as number)
             const glance = Math.max(0, nx * hx + ny * hy + nz * hz)
-            const spark = (0.02 + 0.62 * shine * shine) * glance ** (10 + 150 * shine) * (shadow[at] as number)
+            const width2 = glance * glance
+            // A matte surface has a broad, faint glance, a glossy one a small, strong one.
+            const spark =
+                shine < 0.03
+                    ? 0.02 * width2 ** 5
+                    : (0.02 + 0.62 * shine * shine) * glance ** (10 + 150 * shine) * (shadow[at] as number)
             // What is turned upwards throws back the bright room; on what is flat there is a faint band of it.
             const band = Math.max(0, 1 - Math.abs((((x + 0.7 * y) / width) % 0.8) - 0.42) / 0.12)
             const sky = shine * (0.13 * Math.max(0, Math.min(1, -1.3 * ny)) + 0.02 * band) * open

@@ -2,9 +2,9 @@ import { patchLimit, patchNoise } from '../vehicle/fields'
 import { BETWEEN, findRoom, HIGH, inked, sums, WIDE } from '../vehicle/marking'
 import { unproject } from '../vehicle/model'
 import { smoothstep } from '../vehicle/noise'
-import { clouds, Dice, layer, roughness } from './grain'
+import { Dice, roughness } from './grain'
 import type { PieceMark, Shown, Wish } from './piece'
-import type { Relief } from './relief'
+import { cloudsOn, layerOn, noiseOn, type Relief } from './relief'
 import { type Colour, lightOfHex, type Surface } from './surface'
 
 /** Lays the marks of a zone in their order. */
@@ -37,7 +37,17 @@ function countOf(relief: Relief, mark: PieceMark): number {
 }
 
 /** One value for each pixel from 0 to 1: where a patch of camouflage lies; the same places as on the whole vehicle. */
-export function patchField(relief: Relief, nth: number, share: number | null, isSoft: boolean, seed: number) {
+export function patchField(
+    relief: Relief,
+    nth: number,
+    share: number | null,
+    isSoft: boolean,
+    seed: number,
+): Float32Array {
+    return noiseOn(relief, `patch ${nth} ${share} ${isSoft} ${seed}`, () => patchesOf(relief, nth, share, isSoft, seed))
+}
+
+function patchesOf(relief: Relief, nth: number, share: number | null, isSoft: boolean, seed: number): Float32Array {
     const { width, height, scene } = relief
     const own = 1000 + seed + 37 * nth
     const limit = share === null ? 0.525 + 0.03 * nth : patchLimit(share / 100, own)
@@ -203,7 +213,7 @@ function streaks(surface: Surface, mark: PieceMark, colour: Colour, seed: number
     const { relief, worn } = surface
     const { width, height, own, edge, recess, dots, level, scene, fall } = relief
     const dice = new Dice(seed)
-    const torn = layer(width, height, 0.16 * dots, 2.4 * dots, seed + 1)
+    const torn = layerOn(relief, 0.16, 2.4, seed + 1)
     const isSpill = mark.effect === 'stain'
     const keepsLow = mark.places.includes('lower-third')
     let left = Math.max(worn.length === 0 ? 3 : 5, countOf(relief, mark))
@@ -287,9 +297,9 @@ function heap(surface: Surface, mark: PieceMark, colour: Colour, seed: number): 
 /** Where mud is thick it is one skin, rough and torn at its upper rim. */
 function paste(surface: Surface, colour: Colour, amount: number, shiny: number, seed: number): void {
     const { relief, bump } = surface
-    const { width, height, own, fall, corner, dots, scene } = relief
-    const clods = clouds(width, height, 3.2 * dots, seed + 2)
-    const grain = clouds(width, height, 0.5 * dots, seed + 3)
+    const { own, fall, corner, scene } = relief
+    const clods = cloudsOn(relief, 3.2, seed + 2)
+    const grain = cloudsOn(relief, 0.5, seed + 3)
     for (let at = 0; at < own.length; at++) {
         if (own[at] === 0) continue
         const low = scene.view === 'top' ? 0.25 : smoothstep(0.45, 1.1, fall[at] as number)
@@ -306,9 +316,9 @@ function paste(surface: Surface, colour: Colour, amount: number, shiny: number, 
 /** Dust is seen to be grains: as much as is forecast in the middle, here a little more and there a little less. */
 function grains(surface: Surface, mark: PieceMark, colour: Colour, seed: number): void {
     const { relief } = surface
-    const { width, height, own, dots } = relief
-    const drifts = clouds(width, height, 2.6 * dots, seed)
-    const fine = layer(width, height, 0.09 * dots, 0.09 * dots, seed + 4)
+    const { own } = relief
+    const drifts = cloudsOn(relief, 2.6, seed)
+    const fine = layerOn(relief, 0.09, 0.09, seed + 4)
     for (let at = 0; at < own.length; at++) {
         if (own[at] === 0) continue
         const more = 0.16 * mark.amount * (1.6 * ((drifts[at] as number) - 0.5) + 0.5 * ((fine[at] as number) - 0.5))
@@ -321,16 +331,23 @@ function grains(surface: Surface, mark: PieceMark, colour: Colour, seed: number)
 /** Where a number of this many figures would lie, its height in pixels; null: there is no room for it. */
 export function boardFor(relief: Relief, figures: string): { left: number; top: number; cell: number } | null {
     const { width, height, own, recess, edge, dots } = relief
-    const isFree = new Uint8Array(width * height)
-    for (let at = 0; at < own.length; at++)
-        if (own[at] === 1 && (recess[at] as number) < 0.3 && (edge[at] as number) < 0.3) isFree[at] = 1
-    const room = sums(isFree, width, height)
+    // It is looked for in coarse steps: nobody sees a quarter of a millimetre.
+    const step = Math.max(1, Math.round(0.2 * dots))
+    const [columns, rows] = [Math.floor(width / step), Math.floor(height / step)]
+    const isFree = new Uint8Array(columns * rows)
+    for (let row = 0; row < rows; row++)
+        for (let column = 0; column < columns; column++) {
+            const at = row * step * width + column * step
+            if (own[at] === 1 && (recess[at] as number) < 0.3 && (edge[at] as number) < 0.3)
+                isFree[row * columns + column] = 1
+        }
+    const room = sums(isFree, columns, rows)
     for (const tallMm of [9, 7, 5.5, 4.2, 3.2, 2.4]) {
         const cell = (tallMm * dots) / HIGH
         const margin = 1.2 * cell
         const wide = (figures.length * (WIDE + BETWEEN) - BETWEEN) * cell + 2 * margin
-        const place = findRoom(room, width, height, wide, HIGH * cell + 2 * margin)
-        if (place !== null) return { left: place[0] + margin, top: place[1] + margin, cell }
+        const place = findRoom(room, columns, rows, wide / step, (HIGH * cell + 2 * margin) / step)
+        if (place !== null) return { left: place[0] * step + margin, top: place[1] * step + margin, cell }
     }
     return null
 }

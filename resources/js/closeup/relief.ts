@@ -1,5 +1,7 @@
+import { sums } from '../vehicle/marking'
 import { type Model, project, VIEWS, type View } from '../vehicle/model'
 import { type Frame, frameOf, NOTHING, type Scene, see } from '../vehicle/raster'
+import { clouds, layer } from './grain'
 
 /** Where a piece is cut from: a window of a view, in millimetres of the vehicle. */
 export type Cut = {
@@ -34,6 +36,34 @@ export type Relief = {
     up: Float32Array
     /** How far down the zone: 0 at its upper end, 1 at its lower. */
     fall: Float32Array
+    /** Noise that has been asked for, by its words: it is the same at every step. */
+    noises: Map<string, Float32Array>
+    /** Where other zones are seen, by their kinds; null: hardly anywhere. */
+    masks: Map<string, Uint8Array | null>
+}
+
+/** More than a piece with many marks asks for. */
+const MOST_NOISES = 32
+
+/** Smooth noise of two sizes, in cells of so many millimetres, stretched downwards; kept. */
+export const cloudsOn = (relief: Relief, mm: number, seed: number): Float32Array =>
+    noiseOn(relief, `clouds ${mm} ${seed}`, () => clouds(relief.width, relief.height, mm * relief.dots, seed))
+
+/** Of one size, as broad and as tall as said; kept. */
+export const layerOn = (relief: Relief, acrossMm: number, downMm: number, seed: number): Float32Array =>
+    noiseOn(relief, `layer ${acrossMm} ${downMm} ${seed}`, () =>
+        layer(relief.width, relief.height, acrossMm * relief.dots, downMm * relief.dots, seed),
+    )
+
+/** What depends on the relief and on words alone is worked out once. */
+export function noiseOn({ noises }: Relief, words: string, make: () => Float32Array): Float32Array {
+    const known = noises.get(words)
+    if (known !== undefined) return known
+    const noise = make()
+    const [oldest] = noises.keys()
+    if (noises.size >= MOST_NOISES && oldest !== undefined) noises.delete(oldest)
+    noises.set(words, noise)
+    return noise
 }
 
 /** Pixels a millimetre of the vehicle at which it is looked for a good place. */
@@ -43,67 +73,76 @@ const WIDTHS = [56, 44, 34, 26, 20]
 /** So much of a piece is at least of its zone; where none is, less will do: small parts are seen where they sit. */
 const FILLED = [0.5, 0.25, 0.1, 0.02]
 
+/** What a view has of a zone, in coarse dots: how much of it, and how much detail, in every box from the corner. */
+type Look = { scene: Scene; rows: readonly [first: number, last: number]; own: Uint32Array; detail: Uint32Array }
+
 /** The place of the vehicle that shows most of what a zone has: filled by it, with detail, down to its lower end. */
 export function cutFor(model: Model, kinds: readonly string[], scale: number, shape: number): Cut | null {
-    for (const filled of FILLED) {
-        const cut = bestCut(model, kinds, scale, shape, filled)
-        if (cut !== null) return cut
-    }
-    return null
-}
-
-function bestCut(model: Model, kinds: readonly string[], scale: number, shape: number, least: number): Cut | null {
-    const isOwn = model.zones.map((kind) => kinds.includes(kind))
-    let best: { cut: Cut; worth: number } | null = null
+    // One for each share that may have to do.
+    const best: ({ cut: Cut; worth: number } | undefined)[] = []
     for (const view of VIEWS) {
-        const scene = see(model, view, COARSE)
-        const { width, height } = scene
-        const filled = new Uint8Array(width * height)
-        const rich = new Uint8Array(width * height)
-        const rows: [number, number] = [height, 0]
-        for (let pixel = 0; pixel < filled.length; pixel++) {
-            const face = scene.face[pixel] as number
-            if (face < 0 || isOwn[model.zoneOf[face] as number] !== true) continue
-            const nearly = view === 'left' ? 2 : view === 'top' ? 1 : 0
-            // What is seen from aside is narrow in this view, and broad in another.
-            if (Math.abs(scene.normal[3 * pixel + nearly] as number) < 50) continue
-            filled[pixel] = 1
-            rows[0] = Math.min(rows[0], Math.floor(pixel / width))
-            rows[1] = Math.max(rows[1], Math.floor(pixel / width))
-        }
-        for (const { points } of model.lines) trace(scene, points, rich)
-        for (let at = 0; at < model.rivets.length; at += 7) trace(scene, model.rivets.subarray(at, at + 3), rich)
-        const [all, details] = [summed(filled, width, height), summed(rich, width, height)]
+        const look = lookAt(model, view, kinds)
+        if (look === null) continue
         for (const mm of WIDTHS) {
             const wide = Math.round(mm * scale * COARSE)
             const tall = Math.round((mm / shape) * scale * COARSE)
-            for (let y = -tall / 2; y < height; y += 3)
-                for (let x = -wide / 2; x < width; x += 3) {
-                    const own = inBox(all, width, height, x, y, wide, tall) / (wide * tall)
-                    if (own < least) continue
-                    const detail = inBox(details, width, height, x, y, wide, tall) / (wide * tall)
-                    const reach = (y + tall - rows[0]) / Math.max(1, rows[1] - rows[0])
-                    const isLow = view !== 'top' && reach > 0.85 && reach < 1.25 ? 0.25 : 0
-                    // What is small is looked at the closer.
-                    const size = least < 0.5 ? -0.03 * mm : 0.012 * mm
-                    const worth = Math.min(1, 1.25 * own) + Math.min(0.6, 7 * detail) + isLow + size
-                    if (best === null || worth > best.worth)
-                        best = {
-                            worth,
-                            cut: {
-                                view,
-                                right0: scene.right0 + x / COARSE,
-                                down0: scene.down0 + y / COARSE,
-                                wideMm: mm * scale,
-                                tallMm: (mm / shape) * scale,
-                                top: scene.down0 + rows[0] / COARSE,
-                                low: scene.down0 + rows[1] / COARSE,
-                            },
-                        }
+            for (let y = -tall / 2; y < look.scene.height; y += STRIDE)
+                for (let x = -wide / 2; x < look.scene.width; x += STRIDE) {
+                    const own = inBox(look.own, look.scene, x, y, wide, tall)
+                    const level = FILLED.findIndex((least) => own >= least)
+                    if (level < 0) continue
+                    const worth = worthOf(look, level, own, x, y, wide, tall) + mm * (level > 0 ? -0.03 : 0.012)
+                    const before = best[level]
+                    if (before === undefined || worth > before.worth)
+                        best[level] = { worth, cut: cutAt(look, mm * scale, shape, x, y) }
                 }
         }
     }
-    return best?.cut ?? null
+    return best.find((one) => one !== undefined)?.cut ?? null
+}
+
+/** Coarse dots from one place that is tried to the next. */
+const STRIDE = 4
+
+function worthOf(look: Look, level: number, own: number, x: number, y: number, wide: number, tall: number): number {
+    const detail = inBox(look.detail, look.scene, x, y, wide, tall)
+    const reach = (y + tall - look.rows[0]) / Math.max(1, look.rows[1] - look.rows[0])
+    const isLow = level === 0 && look.scene.view !== 'top' && reach > 0.85 && reach < 1.25
+    return Math.min(1, 1.25 * own) + Math.min(0.6, 7 * detail) + (isLow ? 0.25 : 0)
+}
+
+const cutAt = ({ scene, rows }: Look, wideMm: number, shape: number, x: number, y: number): Cut => ({
+    view: scene.view,
+    right0: scene.right0 + x / COARSE,
+    down0: scene.down0 + y / COARSE,
+    wideMm,
+    tallMm: wideMm / shape,
+    top: scene.down0 + rows[0] / COARSE,
+    low: scene.down0 + rows[1] / COARSE,
+})
+
+/** null: nothing of the zone is turned towards the eye. */
+function lookAt(model: Model, view: View, kinds: readonly string[]): Look | null {
+    const isOwn = Uint8Array.from(model.zones, (kind) => (kinds.includes(kind) ? 1 : 0))
+    const scene = see(model, view, COARSE)
+    const { width, height } = scene
+    const filled = new Uint8Array(width * height)
+    const rich = new Uint8Array(width * height)
+    const rows: [number, number] = [height, -1]
+    const nearly = view === 'left' ? 2 : view === 'top' ? 1 : 0
+    for (let pixel = 0; pixel < filled.length; pixel++) {
+        const face = scene.face[pixel] as number
+        if (face < 0 || isOwn[model.zoneOf[face] as number] === 0) continue
+        // What is seen from aside is narrow in this view, and broad in another.
+        if (Math.abs(scene.normal[3 * pixel + nearly] as number) < 50) continue
+        filled[pixel] = 1
+        rows[0] = Math.min(rows[0], Math.floor(pixel / width))
+        rows[1] = Math.max(rows[1], Math.floor(pixel / width))
+    }
+    if (rows[1] < 0) return null
+    for (const { points } of model.lines) trace(scene, points, rich)
+    for (let at = 0; at < model.rivets.length; at += 7) trace(scene, model.rivets.subarray(at, at + 3), rich)
+    return { scene, rows, own: sums(filled, width, height), detail: sums(rich, width, height) }
 }
 
 /** Of a zone that fills no piece, or is nowhere seen: the middle of its view from the left. */
@@ -132,32 +171,19 @@ function trace(scene: Scene, points: Float32Array, into: Uint8Array): void {
     }
 }
 
-function summed(of: Uint8Array, width: number, height: number): Uint32Array {
-    const sums = new Uint32Array((width + 1) * (height + 1))
-    for (let y = 0; y < height; y++) {
-        let row = 0
-        for (let x = 0; x < width; x++) {
-            row += of[y * width + x] as number
-            sums[(y + 1) * (width + 1) + x + 1] = (sums[y * (width + 1) + x + 1] as number) + row
-        }
-    }
-    return sums
-}
-
-function inBox(
-    sums: Uint32Array,
-    width: number,
-    height: number,
-    x: number,
-    y: number,
-    wide: number,
-    tall: number,
-): number {
+/** Which share of a box is taken. */
+function inBox(taken: Uint32Array, { width, height }: Scene, x: number, y: number, wide: number, tall: number): number {
     const [left, right] = [Math.max(0, Math.floor(x)), Math.min(width, Math.floor(x + wide))]
     const [top, bottom] = [Math.max(0, Math.floor(y)), Math.min(height, Math.floor(y + tall))]
     if (right <= left || bottom <= top) return 0
-    const at = (column: number, row: number) => sums[row * (width + 1) + column] as number
-    return at(right, bottom) - at(left, bottom) - at(right, top) + at(left, top)
+    const upper = top * (width + 1)
+    const lower = bottom * (width + 1)
+    const count =
+        (taken[lower + right] as number) -
+        (taken[lower + left] as number) -
+        (taken[upper + right] as number) +
+        (taken[upper + left] as number)
+    return count / (wide * tall)
 }
 
 /** The surface of a piece in so many pixels. */
@@ -182,6 +208,8 @@ export function reliefOf(model: Model, cut: Cut, kinds: readonly string[], scale
         corner: new Float32Array(size),
         up: new Float32Array(size),
         fall: new Float32Array(size),
+        noises: new Map(),
+        masks: new Map(),
     }
     const isOwn = model.zones.map((kind) => kinds.includes(kind))
     for (let at = 0; at < size; at++) {

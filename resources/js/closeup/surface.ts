@@ -20,7 +20,7 @@ export const lightOfHex = (hex: string): Colour => [
 ]
 
 export const byteOf = (light: number): number =>
-    BYTES[light <= 0 ? 0 : light >= 1 ? STAGES : Math.round(STAGES * light)] as number
+    BYTES[light <= 0 ? 0 : light >= 1 ? STAGES : (STAGES * light + 0.5) | 0] as number
 
 /** What the pixels of a piece throw back, how they shine and how they stand out. */
 export class Surface {
@@ -47,13 +47,16 @@ export class Surface {
     }
 
     /** Lays so much of a colour over a pixel. */
-    mix(at: number, [red, green, blue]: Colour, share: number): void {
-        const to = 3 * at
+    mix(at: number, light: Colour, share: number): void {
+        // Without a list of what was there: this is asked a million times a picture.
         const { colour } = this
-        const was = [colour[to] as number, colour[to + 1] as number, colour[to + 2] as number] as const
-        colour[to] = was[0] + share * (red - was[0])
-        colour[to + 1] = was[1] + share * (green - was[1])
-        colour[to + 2] = was[2] + share * (blue - was[2])
+        const to = 3 * at
+        const red = colour[to] as number
+        const green = colour[to + 1] as number
+        const blue = colour[to + 2] as number
+        colour[to] = red + share * (light[0] - red)
+        colour[to + 1] = green + share * (light[1] - green)
+        colour[to + 2] = blue + share * (light[2] - blue)
     }
 
     /** Lets so many times as much light come back. */

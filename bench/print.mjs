@@ -56,7 +56,7 @@ const FIGURES = {
         ['check, one of as many a second as there can be', 1000 / throughput.check, 'ms', null],
         ['bare route of the framework, the same', 1000 / throughput.bare, 'ms', null],
     ],
-    vehicle: ({ inkBytes, strip, large }) => [
+    vehicle: ({ inkBytes, strip, large, close }) => [
         ['its ink, all four views', inkBytes / 1000, 'kB', null],
         ['opened to all four views painted, above the board', strip.first, 'ms', 300],
         [`slid by one step to all four painted, median of ${strip.count}`, strip.median, 'ms', 50],
@@ -64,6 +64,10 @@ const FIGURES = {
         ['enlarged to all four views painted', large.first, 'ms', 300],
         [`enlarged, slid by one step, median of ${large.count}`, large.median, 'ms', 50],
         ['enlarged, slid by one step, 95th percentile', large.p95, 'ms', 100],
+        ['from close: opened to the coarse picture', close.cold.coarse, 'ms', 150],
+        ['from close: opened to the fine picture', close.cold.fine, 'ms', 1500],
+        ['from close: another step, coarse', close.kept.coarse, 'ms', 200],
+        ['from close: another step, fine', close.kept.fine, 'ms', 600],
     ],
     screen: ({ edits, undone, drags, leaps, script }) => [
         [`edit by key to the picture of its verdicts, median of ${edits.count}`, edits.median, 'ms', 60],

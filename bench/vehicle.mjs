@@ -62,5 +62,38 @@ const last = Number(await page.locator('input[type=range]').getAttribute('max'))
 const strip = { ...(await slide(last)), first }
 await page.keyboard.press('Shift+W')
 const large = await slide(last)
+
+// From close: opened from the core sample of the turret, then slid to the step before, and back.
+await page.keyboard.press('Shift+W')
+await page.locator('[data-cell$="/turret"]').last().click()
+const look = page.getByRole('button', { name: 'See it from close' })
+await look.waitFor()
+await page.waitForLoadState('networkidle')
+/** Milliseconds until a piece is drawn in coarse dots and in fine ones, from an act that asks for it. */
+const drawn = (act) =>
+    page.evaluate(
+        (name) =>
+            new Promise((resolve) => {
+                const from = performance.now()
+                const button = [...document.querySelectorAll('button')].find(
+                    (one) => one.textContent?.trim() === name || one.ariaLabel === name,
+                )
+                document.querySelector('[role=dialog] canvas')?.setAttribute('data-drawn', 'before')
+                button.click()
+                let coarse = null
+                const look = () => {
+                    const canvas = document.querySelector('[role=dialog] canvas')
+                    if (canvas !== null && canvas.width !== 300 && canvas.dataset.drawn === undefined)
+                        coarse ??= performance.now() - from
+                    if (canvas?.dataset.drawn === 'fine')
+                        resolve({ coarse: coarse ?? performance.now() - from, fine: performance.now() - from })
+                    else requestAnimationFrame(look)
+                }
+                look()
+            }),
+        act,
+    )
+const close = { cold: await drawn('See it from close'), first: await drawn('The step before') }
+close.kept = await drawn('The next step')
 await browser.close()
-console.log(JSON.stringify({ inkBytes, strip, large }))
+console.log(JSON.stringify({ inkBytes, strip, large, close }))

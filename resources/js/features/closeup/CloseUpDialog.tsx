@@ -1,15 +1,20 @@
-import { useQuery } from '@tanstack/react-query'
-import { ChevronLeft, ChevronRight, ImageDown } from 'lucide-react'
-import { useMemo, useRef, useState } from 'react'
+import { useQuery, useQueryClient } from '@tanstack/react-query'
+import { ChevronLeft, ChevronRight, Clapperboard, ImageDown } from 'lucide-react'
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react'
+import { drawPiece } from '@/closeup/desk'
 import { USUAL_LIGHT, type Wish } from '@/closeup/piece'
 import { Button } from '@/design/Button'
 import { Dialog } from '@/design/Dialog'
+import { Select } from '@/design/Field'
 import { IconButton } from '@/design/Icon'
 import { RetryNotice } from '@/design/Notice'
 import type { BuildFacts, Finding, Zone } from '@/features/build'
 import { vehicleQuery } from '@/features/vehicle'
 import { numberOf, seedOf, shapeName } from '@/features/vehicle/api'
+import { save } from '@/features/vehicle/exporting'
+import type { Packed } from '@/vehicle/unpack'
 import { pieceQuery } from './api'
+import { type Frame, filmOf } from './film'
 import { Piece } from './Piece'
 
 type Props = {
@@ -50,6 +55,8 @@ export default function CloseUpDialog(props: Props) {
 
 function Pieces({ build, stamp, facts, zone, steps, step, finding }: Props) {
     const [at, setAt] = useState(step)
+    // A step that is looked at beside it; null: none is.
+    const [other, setOther] = useState<string | null>(null)
     const [light, setLight] = useState(USUAL_LIGHT)
     const [isWet, setWet] = useState(false)
     const place = Math.max(
@@ -57,84 +64,45 @@ function Pieces({ build, stamp, facts, zone, steps, step, finding }: Props) {
         steps.findIndex((one) => one.id === at),
     )
     const shape = useQuery(vehicleQuery(facts))
-    const meant = useQuery(pieceQuery(build, stamp, zone.id, at, null))
-    const wrong = useQuery({
+    const left = useQuery(pieceQuery(build, stamp, zone.id, finding === null ? (other ?? at) : at, null))
+    const right = useQuery({
         ...pieceQuery(build, stamp, zone.id, at, finding?.code ?? null),
-        enabled: finding !== null,
+        enabled: finding !== null || other !== null,
     })
-    const wish = useMemo<Wish>(
-        () => ({
-            width: 960,
-            height: 640,
-            seed: seedOf(facts.name),
-            light,
-            isWet,
-            figures: numberOf(facts.name),
-        }),
-        [facts.name, light, isWet],
-    )
+    const wish = useMemo<Wish>(() => ({ ...lookOf(facts), light, isWet }), [facts, light, isWet])
     const frame = useRef<HTMLDivElement | null>(null)
-    const failed = [shape, meant, wrong].find((query) => query.isError)
+    const failed = [shape, left, right].find((query) => query.isError)
     if (failed?.error != null) return <RetryNotice error={failed.error} onRetry={() => void failed.refetch()} />
-    const go = (by: number) => {
-        const next = steps[place + by]
-        if (next !== undefined) setAt(next.id)
-    }
+    const isPair = finding !== null || other !== null
     const [packed, vehicle] = [shape.data, shapeName(facts)]
+    const pictures = [left.data, ...(isPair ? [right.data] : [])]
     return (
         <div ref={frame} className="flex flex-col gap-2">
-            <div className={finding === null ? '' : 'grid gap-2 sm:grid-cols-2'}>
-                {packed !== undefined && meant.data !== undefined ? (
-                    <figure>
-                        <Piece
-                            vehicle={vehicle}
-                            packed={packed}
-                            piece={meant.data}
-                            wish={wish}
-                            label={meant.data.says}
-                        />
-                        {finding !== null && <figcaption className="mt-1 font-semibold">As it is meant</figcaption>}
+            <div className={isPair ? 'grid gap-2 sm:grid-cols-2' : ''}>
+                {pictures.map((piece, side) => (
+                    // biome-ignore lint/suspicious/noArrayIndexKey: the left one stays the left one
+                    <figure key={side}>
+                        {packed === undefined || piece === undefined ? (
+                            <p className="grid aspect-[3/2] place-items-center bg-sheet text-soft">Drawing…</p>
+                        ) : (
+                            <Piece vehicle={vehicle} packed={packed} piece={piece} wish={wish} label={piece.says} />
+                        )}
+                        <figcaption className="mt-1">
+                            {finding === null ? (
+                                (piece?.says ?? '')
+                            ) : (
+                                <strong className="font-semibold">
+                                    {side === 0 ? 'As it is meant' : finding.happens}
+                                </strong>
+                            )}
+                        </figcaption>
                     </figure>
-                ) : (
-                    <p className="grid aspect-[3/2] place-items-center bg-sheet text-soft">Drawing…</p>
-                )}
-                {finding !== null && packed !== undefined && wrong.data !== undefined && (
-                    <figure>
-                        <Piece
-                            vehicle={vehicle}
-                            packed={packed}
-                            piece={wrong.data}
-                            wish={wish}
-                            label={wrong.data.says}
-                        />
-                        <figcaption className="mt-1 font-semibold">{finding.happens}</figcaption>
-                    </figure>
-                )}
+                ))}
             </div>
-            <p aria-live="polite" className="text-soft">
-                {(finding === null ? meant.data : wrong.data)?.says ?? ''}
-            </p>
+            {finding === null && steps.length > 1 && (
+                <Slide steps={steps} place={place} onStep={setAt} other={other} onOther={setOther} />
+            )}
             <div className="flex flex-wrap items-center gap-x-4 gap-y-2 border-t border-line pt-2">
-                {finding === null && steps.length > 1 && (
-                    <div className="flex min-w-64 flex-1 items-center gap-1">
-                        <IconButton label="The step before" disabled={place === 0} onClick={() => go(-1)}>
-                            <ChevronLeft className="size-4" aria-hidden />
-                        </IconButton>
-                        <input
-                            type="range"
-                            aria-label="After which step"
-                            aria-valuetext={`${steps[place]?.number} ${steps[place]?.name}`}
-                            className="min-w-24 flex-1 accent-ink pointer-coarse:h-11"
-                            min={0}
-                            max={steps.length - 1}
-                            value={place}
-                            onChange={(event) => setAt(steps[Number(event.target.value)]?.id ?? at)}
-                        />
-                        <IconButton label="The next step" disabled={place === steps.length - 1} onClick={() => go(1)}>
-                            <ChevronRight className="size-4" aria-hidden />
-                        </IconButton>
-                    </div>
-                )}
                 <label className="flex items-center gap-2">
                     Lamp
                     <input
@@ -151,24 +119,125 @@ function Pieces({ build, stamp, facts, zone, steps, step, finding }: Props) {
                 <Button aria-pressed={isWet} onClick={() => setWet(!isWet)}>
                     While it is wet
                 </Button>
-                <IconButton label="Save the picture" onClick={() => save(frame.current, `${facts.name} ${zone.name}`)}>
+                <IconButton
+                    label="Save the picture"
+                    onClick={() => savePicture(frame.current, `${facts.name} ${zone.name}`)}
+                >
                     <ImageDown className="size-4" aria-hidden />
                     <span className="text-fine">PNG</span>
                 </IconButton>
+                {finding === null && packed !== undefined && steps.length > 1 && (
+                    <Film {...{ build, stamp, facts, zone, steps, packed, wish }} />
+                )}
             </div>
         </div>
     )
 }
 
+/** What is the same in every picture of a build. */
+const lookOf = (facts: BuildFacts): Omit<Wish, 'light' | 'isWet'> => ({
+    width: 960,
+    height: 640,
+    seed: seedOf(facts.name),
+    figures: numberOf(facts.name),
+})
+
+/** From step to step, and which other one is looked at beside it. */
+function Slide({
+    steps,
+    place,
+    onStep,
+    other,
+    onOther,
+}: {
+    steps: Props['steps']
+    place: number
+    onStep: (step: string) => void
+    other: string | null
+    onOther: (step: string | null) => void
+}) {
+    const go = (to: number) => {
+        const next = steps[to]
+        if (next !== undefined) onStep(next.id)
+    }
+    return (
+        <div className="flex flex-wrap items-center gap-x-4 gap-y-2">
+            <div className="flex min-w-64 flex-1 items-center gap-1">
+                <IconButton label="The step before" disabled={place === 0} onClick={() => go(place - 1)}>
+                    <ChevronLeft className="size-4" aria-hidden />
+                </IconButton>
+                <input
+                    type="range"
+                    aria-label="After which step"
+                    aria-valuetext={`${steps[place]?.number} ${steps[place]?.name}`}
+                    className="min-w-24 flex-1 accent-ink pointer-coarse:h-11"
+                    min={0}
+                    max={steps.length - 1}
+                    value={place}
+                    onChange={(event) => go(Number(event.target.value))}
+                />
+                <IconButton label="The next step" disabled={place === steps.length - 1} onClick={() => go(place + 1)}>
+                    <ChevronRight className="size-4" aria-hidden />
+                </IconButton>
+            </div>
+            <Select
+                label="Beside it"
+                value={other ?? ''}
+                choices={[
+                    { value: '', label: 'nothing' },
+                    ...steps.map(({ id, number, name }) => ({ value: id, label: `${number} ${name}` })),
+                ]}
+                onChange={(event) => onOther(event.target.value === '' ? null : event.target.value)}
+            />
+        </div>
+    )
+}
+
+type FilmProps = Pick<Props, 'build' | 'stamp' | 'facts' | 'zone' | 'steps'> & { packed: Packed; wish: Wish }
+
+/** All steps on this zone as one file that any browser plays. */
+function Film({ build, stamp, facts, zone, steps, packed, wish }: FilmProps) {
+    const client = useQueryClient()
+    const [done, setDone] = useState<number | null>(null)
+    const [failure, setFailure] = useState<string | null>(null)
+    const isEnded = useRef(false)
+    const make = async () => {
+        isEnded.current = false
+        setFailure(null)
+        try {
+            const frames: Frame[] = []
+            for (const [index, { id, number, name }] of steps.entries()) {
+                setDone(index)
+                const piece = await client.fetchQuery(pieceQuery(build, stamp, zone.id, id, null))
+                const picture = await drawPiece(shapeName(facts), packed, piece, wish)
+                if (isEnded.current) return setDone(null)
+                frames.push({ picture, caption: `${number} ${name}`, more: piece.says })
+            }
+            save(await filmOf(`${facts.name}: ${zone.name}`, frames), `${facts.name} ${zone.name}.html`)
+        } catch (error) {
+            setFailure(error instanceof Error ? error.message : String(error))
+        }
+        setDone(null)
+    }
+    const stop = useCallback(() => {
+        isEnded.current = true
+    }, [])
+    useEffect(() => stop, [stop])
+    return (
+        <>
+            <Button onClick={() => (done === null ? void make() : stop())}>
+                <Clapperboard className="size-4" aria-hidden />
+                {done === null ? 'Save as a film' : `Step ${done + 1} of ${steps.length}: stop`}
+            </Button>
+            {failure !== null && <p className="text-stop">The film could not be made. {failure}</p>}
+        </>
+    )
+}
+
 /** Keeps the last picture of the dialog: what goes wrong, where it is shown. */
-function save(frame: HTMLElement | null, name: string): void {
+function savePicture(frame: HTMLElement | null, name: string): void {
     const pictures = frame?.querySelectorAll('canvas') ?? []
     pictures[pictures.length - 1]?.toBlob((blob) => {
-        if (blob === null) return
-        const link = document.createElement('a')
-        link.href = URL.createObjectURL(blob)
-        link.download = `${name}.png`
-        link.click()
-        URL.revokeObjectURL(link.href)
+        if (blob !== null) save(blob, `${name}.png`)
     })
 }

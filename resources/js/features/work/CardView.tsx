@@ -1,10 +1,12 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query'
+import { ZoomIn } from 'lucide-react'
 import { Suspense, useEffect, useMemo, useState } from 'react'
 import type { Finish } from '@/contract'
 import { inWords, onWallClock } from '@/design/duration'
 import { later } from '@/design/later'
 import { Swatch } from '@/design/Swatch'
 import { sayUntil } from '@/design/spans'
+import { WhenDone } from '@/features/closeup'
 import { PhotoShelf, photosQuery } from '@/features/photos'
 import { plainFinish, plainMark } from '@/features/vehicle'
 import type { Card, Desk } from './api'
@@ -72,6 +74,7 @@ export function CardView({ card, build, desk, work, now, onRound }: Props) {
                     </Suspense>
                 </div>
             )}
+            {build !== undefined && <Look card={card} build={build} />}
             <ul className="flex flex-col gap-1 text-xl">
                 {drops !== '' && <li className="font-semibold">{drops}</li>}
                 {card.how.map((line) => (
@@ -112,6 +115,35 @@ export function CardView({ card, build, desk, work, now, onRound }: Props) {
                 </section>
             )}
         </article>
+    )
+}
+
+/** A picture of the model from close with this step done, for whoever wants to know where to stop. */
+function Look({ card, build }: { card: Card; build: Desk['builds'][number] }) {
+    const [shown, setShown] = useState<string | null>(null)
+    const zone = card.zones[0]
+    if (zone === undefined) return null
+    const isShown = shown === card.step
+    return (
+        <div className="flex flex-col gap-2">
+            <div>
+                <Large isPressed={isShown} onClick={() => setShown(isShown ? null : card.step)}>
+                    <ZoomIn className="size-5" aria-hidden /> How it should look
+                </Large>
+            </div>
+            {isShown && (
+                <Suspense fallback={null}>
+                    <WhenDone
+                        build={build.id}
+                        name={build.name}
+                        vehicle={build}
+                        stamp={JSON.stringify([card.technique, card.jar?.name, build.finish.marks.length])}
+                        zone={zone}
+                        step={card.step}
+                    />
+                </Suspense>
+            )}
+        </div>
     )
 }
 

@@ -95,7 +95,8 @@ export const Inspector = memo(function Inspector(props: Props) {
                 isInSheet ? '' : 'w-[21.5rem] shrink-0 overflow-y-auto border-l border-rule',
             )}
             onKeyDown={(event) => {
-                if (event.key === 'Escape') {
+                // What is pressed in a dialog that was opened from here comes by as well, and is none of its keys.
+                if (event.key === 'Escape' && event.currentTarget.contains(event.target as Node)) {
                     document
                         .querySelector<HTMLElement>(`[data-cell="${cursor.step ?? ''}/${cursor.zone ?? ''}"]`)
                         ?.focus()

@@ -74,7 +74,7 @@ final class CloseUpReport
             ...self::shown($walk, $forecast, $zone, $after),
             'before' => self::shown($walk, $forecast, $zone, $after - 1),
             'own' => $step?->product === null ? null : $plan->products[$step->product]->material->colour?->toHex(),
-            'under' => self::under($walk, $zone, max(0, $after)),
+            'under' => self::under($walk, $forecast, $zone, max(0, $after)),
             'bare' => self::BARE,
             'isSprayed' => $step !== null && in_array($step->application, [Application::Airbrush, Application::Can], true),
             'beside' => self::beside($walk, $forecast, $zone, $after),
@@ -98,11 +98,17 @@ final class CloseUpReport
     }
 
     /** What comes to light where the topmost of the coats that cover all of it is gone. */
-    private static function under(Walk $walk, string $zone, int $before): string
+    private static function under(Walk $walk, Forecast $forecast, string $zone, int $before): string
     {
+        $inPatches = [];
+        foreach ($forecast->marks() as $mark) {
+            if ($mark->effect === Effect::Patches) {
+                $inPatches[$mark->step] = true;
+            }
+        }
         $coats = array_values(array_filter(
             Scratch::through($walk, $zone, $before)->colours,
-            static fn (Layer $layer) => $layer->coverage === Coverage::Whole,
+            static fn (Layer $layer) => $layer->coverage === Coverage::Whole && ! isset($inPatches[$layer->stepIndex]),
         ));
 
         return ($coats[1] ?? null)?->colour()?->toHex() ?? self::BARE;

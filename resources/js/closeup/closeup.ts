@@ -49,11 +49,9 @@ export class CloseUp {
     private reliefOf(piece: Piece, wish: Wish): Relief {
         const shape = wish.width / wish.height
         const where = `${piece.zone.id} ${piece.kinds.join()} ${piece.scale} ${shape.toFixed(3)}`
-        // The zone as such first; what is only painted like it stands in where that is nowhere to be seen.
         const cut =
             this.cuts.get(where) ??
-            cutFor(this.model, [piece.zone.kind], piece.scale, shape) ??
-            cutFor(this.model, piece.kinds, piece.scale, shape) ??
+            cutFor(this.model, piece.zone.kind, piece.kinds, piece.scale, shape) ??
             anywhere(this.model, piece.scale, shape)
         this.cuts.set(where, cut)
         const key = `${where} ${wish.width}`

@@ -77,9 +77,18 @@ const FILLED = [0.5, 0.25, 0.1, 0.02]
 type Look = { scene: Scene; rows: readonly [first: number, last: number]; own: Uint32Array; detail: Uint32Array }
 
 /** The place of the vehicle that shows most of what a zone has: filled by it, with detail, down to its lower end. */
-export function cutFor(model: Model, kinds: readonly string[], scale: number, shape: number): Cut | null {
+export function cutFor(model: Model, kind: string, kinds: readonly string[], scale: number, shape: number): Cut | null {
+    const [alone, others] = [bestCut(model, [kind], scale, shape), bestCut(model, kinds, scale, shape)]
+    // The zone as such first; where it is but a strip, what is painted as it is shows more.
+    if (alone === null || others === null) return alone?.cut ?? others?.cut ?? null
+    return alone.level > 1 && others.level < alone.level ? others.cut : alone.cut
+}
+
+type Found = { cut: Cut; worth: number; level: number }
+
+function bestCut(model: Model, kinds: readonly string[], scale: number, shape: number): Found | null {
     // One for each share that may have to do.
-    const best: ({ cut: Cut; worth: number } | undefined)[] = []
+    const best: (Found | undefined)[] = []
     for (const view of VIEWS) {
         const look = lookAt(model, view, kinds)
         if (look === null) continue
@@ -94,11 +103,11 @@ export function cutFor(model: Model, kinds: readonly string[], scale: number, sh
                     const worth = worthOf(look, level, own, x, y, wide, tall) + mm * (level > 0 ? -0.03 : 0.012)
                     const before = best[level]
                     if (before === undefined || worth > before.worth)
-                        best[level] = { worth, cut: cutAt(look, mm * scale, shape, x, y) }
+                        best[level] = { level, worth, cut: cutAt(look, mm * scale, shape, x, y) }
                 }
         }
     }
-    return best.find((one) => one !== undefined)?.cut ?? null
+    return best.find((one) => one !== undefined) ?? null
 }
 
 /** Coarse dots from one place that is tried to the next. */
@@ -140,8 +149,8 @@ function lookAt(model: Model, view: View, kinds: readonly string[]): Look | null
         rows[1] = Math.max(rows[1], Math.floor(pixel / width))
     }
     if (rows[1] < 0) return null
-    for (const { points } of model.lines) trace(scene, points, rich)
-    for (let at = 0; at < model.rivets.length; at += 7) trace(scene, model.rivets.subarray(at, at + 3), rich)
+    for (const { points } of model.lines) trace(scene, points, filled, rich)
+    for (let at = 0; at < model.rivets.length; at += 7) trace(scene, model.rivets.subarray(at, at + 3), filled, rich)
     return { scene, rows, own: sums(filled, width, height), detail: sums(rich, width, height) }
 }
 
@@ -161,13 +170,15 @@ export function anywhere(model: Model, scale: number, shape: number): Cut {
     }
 }
 
-function trace(scene: Scene, points: Float32Array, into: Uint8Array): void {
+/** Marks where lines and rivets of the zone itself are seen. */
+function trace(scene: Scene, points: Float32Array, filled: Uint8Array, into: Uint8Array): void {
     for (let at = 0; at < points.length; at += 3) {
         const [u, v, near] = project(scene.view, points[at] ?? 0, points[at + 1] ?? 0, points[at + 2] ?? 0)
         const x = Math.floor((u - scene.right0) * scene.scale)
         const y = Math.floor((v - scene.down0) * scene.scale)
         if (x < 0 || y < 0 || x >= scene.width || y >= scene.height) continue
-        if (Math.abs((scene.near[y * scene.width + x] as number) - near) < 40) into[y * scene.width + x] = 1
+        const pixel = y * scene.width + x
+        if (filled[pixel] === 1 && Math.abs((scene.near[pixel] as number) - near) < 40) into[pixel] = 1
     }
 }
 
@@ -348,14 +359,13 @@ function bends(relief: Relief, reachMm: number, take: (at: number, bend: number)
             if (own < -300) continue
             let bend = 0
             for (let side = 0; side < 4; side++) {
-                let there = at + (away[side] as number)
-                let back = at - (away[side] as number)
-                if (!isInside || x < far || x >= width - far) {
-                    const dx = across[side] as number
-                    const dy = down[side] as number
-                    there = within(y + dy, height) * width + within(x + dx, width)
-                    back = within(y - dy, height) * width + within(x - dx, width)
-                }
+                const dx = across[side] as number
+                const dy = down[side] as number
+                // At the rim of the picture nobody knows what lies beyond.
+                if (!isInside && (y + dy < 0 || y - dy < 0 || y + dy >= height || y - dy >= height)) continue
+                if (x + dx >= width || x - dx < 0 || x + dx < 0 || x - dx >= width) continue
+                const there = at + (away[side] as number)
+                const back = at - (away[side] as number)
                 const one = (level[there] as number) - own
                 const other = (level[back] as number) - own
                 bend += one > MOST_STEP ? MOST_STEP : one < -MOST_STEP ? -MOST_STEP : one
@@ -365,5 +375,3 @@ function bends(relief: Relief, reachMm: number, take: (at: number, bend: number)
         }
     }
 }
-
-const within = (place: number, count: number): number => (place < 0 ? 0 : place >= count ? count - 1 : place)

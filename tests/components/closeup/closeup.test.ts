@@ -108,7 +108,7 @@ function apart(one: Surface, other: Surface): number {
 
 describe('a piece', () => {
     it('is cut where the zone fills it, as large as the model is there', () => {
-        const cut = cutFor(riveted(), ['hull-sides'], 35, 1.5)
+        const cut = cutFor(riveted(), 'hull-sides', ['hull-sides'], 35, 1.5)
         expect(cut?.view).not.toBe('top')
         const relief = reliefOf(riveted(), cut ?? anywhere(riveted(), 35, 1.5), ['hull-sides'], 35, WIDTH)
         const own = relief.own.reduce((sum, one) => sum + one, 0) / relief.own.length
@@ -117,7 +117,7 @@ describe('a piece', () => {
     })
 
     it('is somewhere also where the zone is nowhere seen', () => {
-        expect(cutFor(vehicle(), ['glass'], 35, 1.5)).toBeNull()
+        expect(cutFor(vehicle(), 'glass', ['glass'], 35, 1.5)).toBeNull()
         const picture = closeUp.draw(piece({ zone: { id: 'x', name: 'X', kind: 'glass' }, kinds: ['glass'] }), wish())
         expect([picture.width, picture.height]).toEqual([240, 160])
     })
@@ -226,7 +226,7 @@ describe('marks on it', () => {
     it('are laid on what stands beside it too, and never on what is none of theirs', () => {
         const beside = [{ kind: 'turret', ...shown({ kinds: ['turret'], colours: { ...colours, face: '#ff0000' } }) }]
         const turret = new CloseUp(riveted())
-        const asked = piece({ zone: { id: 't', name: 'T', kind: 'turret' }, kinds: ['turret'], beside: [] })
+        const asked = piece({ zone: { id: 't', name: 'T', kind: 'turret' }, kinds: ['turret'], beside: [], scale: 72 })
         const alone = turret.painted(asked, wish())
         const both = turret.painted({ ...asked, beside: [{ kind: 'hull-sides', ...shown() }] }, wish())
         let others = 0

@@ -81,12 +81,14 @@ const PICTURES = {
                 .waitFor()
         },
     },
-    school: {
+    'close-up': {
         go: async (page) => {
-            await build(page, /^Brae/)
-            await page.keyboard.press('s')
-            await page.getByRole('dialog').waitFor()
+            await build(page, /^Harnvik/)
+            await page.locator('[data-cell$="/hull-sides"]').last().click()
+            await page.getByRole('button', { name: 'See it from close' }).click()
+            await page.locator('[role=dialog] canvas[data-drawn=fine]').waitFor()
         },
+        hasViews: true,
     },
     draft: {
         go: async (page) => {

@@ -9,6 +9,7 @@ use Ulvrach\Counsel\Draft\Purchase;
 use Ulvrach\Judgement\Rules\Verdict;
 use Ulvrach\Light\Colour\InWords;
 use Ulvrach\Physics\Evaluation\Walk;
+use Ulvrach\Physics\Finish\Enough;
 use Ulvrach\Physics\Forecast\Spot;
 use Ulvrach\Plan\CleanUpPass;
 use Ulvrach\Plan\Place;
@@ -163,6 +164,10 @@ final class BenchSheet
                 ': '.self::where($walk, $step).'. '.self::how($walk, $step, $index);
             if ($step->note !== '') {
                 $lines[] = "   {$step->note}";
+            }
+            $enough = str_contains($step->note, 'Enough is') ? null : Enough::ofStep($walk, $index);
+            if ($enough !== null) {
+                $lines[] = "   {$enough}";
             }
             $hint = self::hint($technique, $told);
             if ($hint !== null) {

@@ -11,6 +11,7 @@ use Ulvrach\Physics\Evaluation\FilmClock;
 use Ulvrach\Physics\Evaluation\FollowUp;
 use Ulvrach\Physics\Evaluation\Forecast;
 use Ulvrach\Physics\Evaluation\Walk;
+use Ulvrach\Physics\Finish\Enough;
 use Ulvrach\Plan\CleanUpPass;
 use Ulvrach\Plan\File\PlanWriter;
 use Ulvrach\Plan\Step;
@@ -69,6 +70,7 @@ final class CardReport
                 $step->application === Application::Airbrush
                     ? implode(', ', $technique->practice->settings())
                     : Handling::of($step->application, $walk->situations[$index]->work->load),
+                Enough::ofStep($walk, $index),
             ),
             'take' => $take === null
                 ? null
@@ -153,7 +155,7 @@ final class CardReport
     }
 
     /** @return list<string> in the order in which hands need it */
-    private static function how(Step $step, ?Take $take, ?string $handling): array
+    private static function how(Step $step, ?Take $take, ?string $handling, ?string $enough): array
     {
         $how = [];
         if ($take !== null) {
@@ -167,6 +169,10 @@ final class CardReport
         }
         if ($handling !== null && $handling !== '') {
             $how[] = ucfirst($handling);
+        }
+        // A note that says it knows better.
+        if ($enough !== null && ! str_contains($step->note, 'Enough is')) {
+            $how[] = $enough;
         }
 
         return $how;

@@ -7,6 +7,7 @@ use Tests\Core\PlanKit;
 use Ulvrach\Judgement\Rules\FaultLook;
 use Ulvrach\Judgement\Rules\RuleBook;
 use Ulvrach\Physics\Finish\Effect;
+use Ulvrach\Physics\Finish\Enough;
 use Ulvrach\Physics\Finish\Finish;
 use Ulvrach\Physics\Finish\Mark;
 use Ulvrach\Physics\Finish\Population;
@@ -151,3 +152,30 @@ it('prints what is to be drawn, and says what it cannot find', function (array $
     'no such step' => [['cab', '999'], 2, 'There is no step “999”'],
     'no such picture' => [['cab', 'end', '--finding=no-such'], 2, 'There is no picture of that'],
 ]);
+
+it('says how many marks are enough, where most of them go, and how large they are', function () {
+    $walk = PlanKit::walk(
+        "service 24 months\nspray-colour acrylic on hull turret\nbrush-chips brown on hull turret\n".
+        "rust-streak rustwash on hull\nenamel-wash wash on hull",
+    );
+    $chips = (string) Enough::ofStep($walk, 1);
+
+    expect($chips)->toStartWith('Enough is about ')
+        ->toContain(' marks on Hull, ')
+        ->toContain(' on Turret; most of 0.3 mm, hardly one over 1.7.')
+        ->and(Enough::ofStep($walk, 0))->toBeNull()
+        ->and(Enough::ofStep($walk, 3))->toBeNull();
+});
+
+it('counts more marks where more of the zone is said to have them, and none where hardly one is', function () {
+    $said = static fn (string $more): string => (string) Enough::ofStep(
+        PlanKit::walk("spray-colour acrylic on hull\nsponge-chips brown on hull, over {$more}"),
+        1,
+    );
+    $new = PlanKit::walk("service 0 months\nspray-colour acrylic on hull\nbrush-chips brown on hull");
+    preg_match('/about (\d+)/', $said('5'), $few);
+    preg_match('/about (\d+)/', $said('40'), $many);
+
+    expect((int) $many[1])->toBeGreaterThan(4 * (int) $few[1])
+        ->and(Enough::ofStep($new, 1))->toBeNull();
+});

@@ -41,46 +41,56 @@ final class Finish
     public static function of(Walk $walk): array
     {
         $marks = [];
-        foreach ($walk->plan->steps as $index => $step) {
-            $technique = TechniqueLibrary::get($step->technique);
-            $product = $step->product === null ? null : $walk->plan->products[$step->product];
-            $colour = $product?->material->colour;
-            $alike = $known = [];
-            foreach ($step->zones as $zone) {
-                $before = $walk->before($index, $zone);
-                // Zones in the same state show the same.
-                $known[spl_object_id($before)] ??= self::keyed(self::seen($technique, $step, $colour, $before));
-                foreach ($known[spl_object_id($before)] as [$key, $what]) {
-                    $alike[$key] ??= [...$what, []];
-                    $alike[$key][4][] = $zone;
-                }
+        foreach (array_keys($walk->plan->steps) as $index) {
+            array_push($marks, ...self::ofStep($walk, $index));
+        }
+
+        return $marks;
+    }
+
+    /** @return list<Mark> what one step leaves to be seen, on zones that look alike */
+    public static function ofStep(Walk $walk, int $index): array
+    {
+        $marks = [];
+        $step = $walk->plan->steps[$index];
+        $technique = TechniqueLibrary::get($step->technique);
+        $product = $step->product === null ? null : $walk->plan->products[$step->product];
+        $colour = $product?->material->colour;
+        $alike = $known = [];
+        foreach ($step->zones as $zone) {
+            $before = $walk->before($index, $zone);
+            // Zones in the same state show the same.
+            $known[spl_object_id($before)] ??= self::keyed(self::seen($technique, $step, $colour, $before));
+            foreach ($known[spl_object_id($before)] as [$key, $what]) {
+                $alike[$key] ??= [...$what, []];
+                $alike[$key][4][] = $zone;
             }
-            foreach ($alike as [$effect, $shown, $amount, $isSoft, $zones]) {
-                foreach (self::byEnd($walk, $effect, $index, $zones) as [$until, $together]) {
-                    $marks[] = new Mark(
-                        effect: $effect,
-                        step: $index,
-                        until: $until,
-                        zones: $together,
-                        colour: $shown,
-                        // A share of the zone is strength for work in spots, and outline for patches of paint.
-                        amount: $effect === Effect::Patches
-                            ? $amount
-                            : $amount * self::share($step) * self::times($technique, $step),
-                        isSoft: $isSoft,
-                        places: $step->extent === null ? [] : $step->extent->places,
-                        panels: $step->extent === null ? [] : $step->extent->panels,
-                        sheen: match (true) {
-                            $effect === Effect::Sheen => $walk->layers[$index]?->sheen,
-                            $step->technique === 'wet-mud' => Sheen::Gloss,
-                            default => null,
-                        },
-                        share: $effect === Effect::Patches ? $step->extent?->share : null,
-                        pattern: $effect === Effect::Patches ? $step->extent?->pattern : null,
-                        sparesMarkings: $technique->sparesMarkings,
-                        saidShare: $step->extent?->share,
-                    );
-                }
+        }
+        foreach ($alike as [$effect, $shown, $amount, $isSoft, $zones]) {
+            foreach (self::byEnd($walk, $effect, $index, $zones) as [$until, $together]) {
+                $marks[] = new Mark(
+                    effect: $effect,
+                    step: $index,
+                    until: $until,
+                    zones: $together,
+                    colour: $shown,
+                    // A share of the zone is strength for work in spots, and outline for patches of paint.
+                    amount: $effect === Effect::Patches
+                        ? $amount
+                        : $amount * self::share($step) * self::times($technique, $step),
+                    isSoft: $isSoft,
+                    places: $step->extent === null ? [] : $step->extent->places,
+                    panels: $step->extent === null ? [] : $step->extent->panels,
+                    sheen: match (true) {
+                        $effect === Effect::Sheen => $walk->layers[$index]?->sheen,
+                        $step->technique === 'wet-mud' => Sheen::Gloss,
+                        default => null,
+                    },
+                    share: $effect === Effect::Patches ? $step->extent?->share : null,
+                    pattern: $effect === Effect::Patches ? $step->extent?->pattern : null,
+                    sparesMarkings: $technique->sparesMarkings,
+                    saidShare: $step->extent?->share,
+                );
             }
         }
 

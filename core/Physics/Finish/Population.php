@@ -35,7 +35,7 @@ final readonly class Population
     private const MOST_PAINTED = 0.9;
 
     /** A mark is looked for in so many times its own area: that much of a zone is worn at one such mark. */
-    private const SPREAD = 25.0;
+    private const SPREAD = 70.0;
 
     /** Millimetres of the real thing: smallest, usual and largest. Four chips in five are below ten. */
     private const REAL_MM = [
@@ -54,9 +54,9 @@ final readonly class Population
     /** For each single chip, how many of the others there are where nothing else is said. */
     private const BESIDE_CHIPS = [
         Effect::Scratches->value => 0.5,
-        Effect::Streaks->value => 1.0,
+        Effect::Streaks->value => 0.4,
         Effect::Stain->value => 0.3,
-        Effect::Rust->value => 0.8,
+        Effect::Rust->value => 0.4,
         Effect::Splash->value => 40.0,
         Effect::Mud->value => 14.0,
     ];

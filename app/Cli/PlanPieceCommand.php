@@ -62,7 +62,8 @@ final class PlanPieceCommand extends Command
             return $this->refuse($output, "There is no step “{$step}” in this plan; it has {$count}.");
         }
         if ($rule !== null && (! is_string($rule) || FaultLook::of($rule) === null)) {
-            $known = array_filter(array_keys(RuleBook::ofAll()->rules), static fn (string $code) => FaultLook::of($code) !== null);
+            $hasPicture = static fn (string $code): bool => FaultLook::of($code) !== null;
+            $known = array_filter(array_keys(RuleBook::ofAll()->rules), $hasPicture);
 
             return $this->refuse($output, 'There is no picture of that; there is one of '.implode(', ', $known).'.');
         }

@@ -76,7 +76,7 @@ final class CloseUpReport
             'own' => $step?->product === null ? null : $plan->products[$step->product]->material->colour?->toHex(),
             'under' => self::under($walk, $forecast, $zone, max(0, $after)),
             'bare' => self::BARE,
-            'isSprayed' => $step !== null && in_array($step->application, [Application::Airbrush, Application::Can], true),
+            'isSprayed' => in_array($step?->application, [Application::Airbrush, Application::Can], true),
             'beside' => self::beside($walk, $forecast, $zone, $after),
             'fault' => $look === null ? null : ['rule' => $rule, 'look' => $look->value],
             'says' => self::says($is->name, $name, $after, $now, $marks, $look),

@@ -29,10 +29,13 @@ final class Enough
     public static function ofStep(Walk $walk, int $index): ?string
     {
         $counted = [];
-        $effect = $sizes = null;
+        $effect = $word = $sizes = null;
         foreach (Finish::ofStep($walk, $index) as $mark) {
-            $effect ??= isset(self::WORDS[$mark->effect->value]) ? $mark->effect : null;
-            foreach ($mark->effect === $effect ? $mark->zones : [] as $id) {
+            if ($word === null) {
+                $word = self::WORDS[$mark->effect->value] ?? null;
+                $effect = $mark->effect;
+            }
+            foreach ($word !== null && $mark->effect === $effect ? $mark->zones : [] as $id) {
                 $zone = $walk->plan->zones[$id];
                 $population = Population::of($mark, $zone, $walk->plan->build);
                 if ($population !== null && $population->count >= self::FEW) {
@@ -41,13 +44,13 @@ final class Enough
                 }
             }
         }
-        if ($effect === null || $sizes === null) {
+        if ($sizes === null) {
             return null;
         }
         arsort($counted);
         $named = [];
         foreach (array_slice($counted, 0, self::NAMED, true) as $name => $count) {
-            $what = $named === [] ? self::WORDS[$effect->value].' ' : '';
+            $what = $named === [] ? "{$word} " : '';
             $named[] = self::rounded($count)." {$what}on {$name}";
         }
         $rest = count($counted) > self::NAMED ? ', fewer elsewhere' : '';

@@ -41,10 +41,8 @@ function whole(values, name, from, to) {
 
 const { values, positionals } = read()
 const [plan, zone, step, out] = positionals
-if (out === undefined || positionals.length > 4)
-    refuse(
-        'Usage: bin/close-up PLAN ZONE STEP OUT.png [--finding CODE] [--wet] [--seed N] [--light DEGREES] [--width PIXELS]',
-    )
+const OPTIONS = '[--finding CODE] [--wet] [--seed N] [--light DEGREES] [--width PIXELS]'
+if (out === undefined || positionals.length > 4) refuse(`Usage: bin/close-up PLAN ZONE STEP OUT.png ${OPTIONS}`)
 const width = whole(values, 'width', LEAST, GREATEST)
 const wish = {
     width,

@@ -659,6 +659,7 @@ export const panelMixesSchema = z.object({
             colour: z.string(),
             jars: z.array(z.string()),
             panels: z.array(z.object({ id: z.string(), name: z.string() })),
+            parts: z.array(z.number()),
         }),
     ),
     toldApart: z.number(),
@@ -668,6 +669,8 @@ export const panelMixesSchema = z.object({
     isProved: z.boolean(),
     /** Sent back as they come: only the server needs to understand them. */
     edits: z.array(z.record(z.string(), z.any())),
+    /** Ids of the jars that they are mixed of, the one that is varied first. */
+    chosen: z.array(z.string()),
 })
 export type PanelMixes = z.infer<typeof panelMixesSchema>
 

@@ -88,7 +88,7 @@ it('has nothing to compare where a step shows no colour, and does not know what 
 it('gives three panels that meet three mixes, keeps what is locked, and puts them in place of the step', function () {
     $ask = fn (array $more = []) => $this->postJson(
         "/api/builds/{$this->id}/steps/tint/panel-mixes",
-        ['jars' => ['umber', 'cream', 'sienna'], ...$more],
+        ['jars' => ['umber', 'cream', 'sienna'], 'band' => 'strongly', ...$more],
     );
     $answer = $ask(['locked' => ['roof' => 1]])->assertOk();
     expect(unlikeTheContract($answer, 'panelMixes'))->toBe([])
@@ -103,6 +103,15 @@ it('gives three panels that meet three mixes, keeps what is locked, and puts the
         ->and($steps->pluck('extent.panels')->flatten()->sort()->values()->all())->toBe(['left', 'right', 'roof'])
         ->and($steps->pluck('product')->unique())->toHaveCount(3)
         ->and(collect($put->json('verdict.findings'))->pluck('code'))->not->toContain('neighbours-alike');
+});
+
+it('begins with tones of the jar of the step where nobody has chosen, and refuses a band that there is not', function () {
+    $address = "/api/builds/{$this->id}/steps/tint/panel-mixes";
+    $answer = $this->postJson($address, ['jars' => []])->assertOk()->assertJsonPath('chosen.0', 'umber');
+    expect(unlikeTheContract($answer, 'panelMixes'))->toBe([])
+        ->and($answer->json('alike'))->toBe(0)
+        ->and($answer->json('least'))->toBeGreaterThanOrEqual(2.0)->toBeLessThanOrEqual(4.0);
+    $this->postJson($address, ['jars' => ['umber'], 'band' => 'loudly'])->assertJsonValidationErrors('band');
 });
 
 it('says what is wrong with the jars that were chosen, at the jars', function (array $body) {

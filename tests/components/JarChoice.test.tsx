@@ -1,4 +1,4 @@
-import { screen, within } from '@testing-library/react'
+import { screen, waitFor, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { afterEach, describe, expect, it, vi } from 'vitest'
 import JarChoice from '@/features/plan/inspector/JarChoice'
@@ -125,10 +125,12 @@ describe('a mix for every panel', () => {
         name,
         colour: '#806040',
         jars: [name],
+        parts: [1],
         panels: panels.filter((panel) => on.includes(panel.id)).map(({ id, name: called }) => ({ id, name: called })),
     })
     const answer = (changes = {}) => ({
         version: 1,
+        chosen: ['umber', 'bone'],
         mixes: [mix(0, 'umber', ['bow']), mix(1, 'bone', ['port']), mix(2, 'umber + bone', [])],
         toldApart: 3,
         alike: 0,
@@ -173,11 +175,17 @@ describe('a mix for every panel', () => {
         expect(asked.filter((one) => one === MIXES)).toHaveLength(2)
         expect(screen.getByRole('status')).toHaveTextContent('1 pair of neighbours must share one: take another jar.')
     })
-    it('asks for a jar where none is chosen', async () => {
-        open({ [MIXES]: answer() })
+    it('begins with the jars that the server has chosen, faintly apart, and always keeps one of them', async () => {
+        const { asked } = open({ [MIXES]: answer() })
         await screen.findByRole('status')
-        await userEvent.click(screen.getByRole('checkbox', { name: 'umber' }))
-        await userEvent.click(screen.getByRole('checkbox', { name: 'bone' }))
-        expect(screen.getByText('Choose at least one jar.')).toBeVisible()
+        expect(screen.getByRole('combobox', { name: 'How far neighbours differ' })).toHaveValue('faintly')
+        const [umber, bone] = ['umber', 'bone'].map((name) => screen.getByRole('checkbox', { name }))
+        expect(umber).toBeChecked()
+        await userEvent.click(umber as HTMLElement)
+        await waitFor(() => expect(umber).not.toBeChecked())
+        await userEvent.click(bone as HTMLElement)
+        expect(bone).toBeChecked()
+        await userEvent.selectOptions(screen.getByRole('combobox', { name: 'How far neighbours differ' }), 'strongly')
+        await waitFor(() => expect(asked.filter((one) => one === MIXES).length).toBeGreaterThan(2))
     })
 })

@@ -57,7 +57,14 @@ final readonly class ColourController
         foreach (self::within($request, $plan) as $jar) {
             $byId[$jar->id] = $jar;
         }
-        $jars = array_values(array_intersect_key($byId, array_flip($request->jars())));
+        // In the order in which they were chosen: the first is the one that is varied.
+        $jars = array_values(array_filter(array_map(
+            static fn (string $id): ?Product => $byId[$id] ?? null,
+            $request->jars(),
+        )));
+        if ($request->jars() === []) {
+            $jars = PanelMixes::toBeginWith($plan->steps[$index], array_values($byId));
+        }
         $families = array_unique(array_map(static fn (Product $jar) => $jar->material->family->value, $jars));
         $isMixed = array_filter($jars, static fn (Product $jar) => Palette::isMixed($jar->material)) === $jars;
         if ($jars === [] || count($families) > 1 || ! $isMixed) {
@@ -65,14 +72,14 @@ final readonly class ColourController
                 'jars' => 'Choose coloured jars of one family: strangers may curdle in the cup.',
             ]);
         }
-        $mixes = new PanelMixes($plan, $plan->steps[$index]->zones, $jars, $request->locked());
+        $mixes = new PanelMixes($plan, $plan->steps[$index]->zones, $jars, $request->locked(), $request->band());
         if ($mixes->panels === []) {
             throw ValidationException::withMessages(['jars' => 'The zones of this step have no panels.']);
         }
 
         return new JsonResponse([
             'version' => $build->version,
-            ...PanelMixesReport::of($mixes, $index),
+            ...PanelMixesReport::of($mixes, $index, $jars),
         ]);
     }
 

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
+use Ulvrach\Plan\Variety\Band;
 use Ulvrach\Plan\Variety\Tinter;
 use Ulvrach\Plan\Variety\Tints;
 
@@ -15,8 +17,10 @@ final class PanelMixesRequest extends FormRequest
     public function rules(): array
     {
         return [
-            'jars' => ['required', 'array', 'list', 'max:'.Tints::MOST_JARS],
+            // Empty: those that are nearest to what the step is done with.
+            'jars' => ['present', 'array', 'list', 'max:'.Tints::MOST_JARS],
             'jars.*' => ['string', 'distinct', 'max:60'],
+            'band' => [Rule::enum(Band::class)],
             'locked' => ['array', 'max:200'],
             'locked.*' => ['integer', 'min:0', 'max:'.Tinter::MOST_MIXES],
         ];
@@ -26,7 +30,7 @@ final class PanelMixesRequest extends FormRequest
     public function messages(): array
     {
         return [
-            'jars.required' => 'Choose the jars that the mixes are made of.',
+            'jars.present' => 'Choose the jars that the mixes are made of.',
             'jars.max' => 'At most '.Tints::MOST_JARS.' jars: more give more mixes than anybody can keep apart.',
         ];
     }
@@ -38,6 +42,11 @@ final class PanelMixesRequest extends FormRequest
         $jars = $this->array('jars');
 
         return $jars;
+    }
+
+    public function band(): Band
+    {
+        return $this->enum('band', Band::class) ?? Band::Faintly;
     }
 
     /** @return array<string, int> by id of a panel */

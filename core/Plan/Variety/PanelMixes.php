@@ -11,11 +11,21 @@ use Ulvrach\Plan\Edit\ReplaceStep;
 use Ulvrach\Plan\Extent;
 use Ulvrach\Plan\Panel;
 use Ulvrach\Plan\Plan;
+use Ulvrach\Plan\Step;
 use Ulvrach\Stuff\Material\Product;
+use Ulvrach\Stuff\Material\Purpose;
+use Ulvrach\Stuff\Palette\Palette;
+use Ulvrach\Stuff\Technique\TechniqueLibrary;
 
 /** The panels of some zones, each in a mix of its own, as steps of a plan. */
 final readonly class PanelMixes
 {
+    /** CIEDE2000 from which a jar moves another when a little of it is stirred in. */
+    private const ANOTHER = 5.0;
+
+    /** Jars beside the first that are chosen before anybody has. */
+    private const BESIDE = 3;
+
     /** @var list<Panel> */
     public array $panels;
 
@@ -25,17 +35,23 @@ final readonly class PanelMixes
 
     /**
      * @param  list<string>  $zones  ids; those without panels are passed over
-     * @param  non-empty-list<Product>  $jars  of one family, at most Tints::MOST_JARS
+     * @param  non-empty-list<Product>  $jars  of one family, at most Tints::MOST_JARS; the first is the one that is
+     *   varied where neighbours shall differ little
      * @param  array<string, int>  $locked  by id of a panel: the mix that it keeps; what does not exist is passed over
      */
-    public function __construct(private Plan $plan, private array $zones, array $jars, array $locked = [])
-    {
+    public function __construct(
+        private Plan $plan,
+        private array $zones,
+        array $jars,
+        array $locked = [],
+        Band $band = Band::Strongly,
+    ) {
         $panels = [];
         foreach ($zones as $zone) {
             array_push($panels, ...($plan->zones[$zone]->panels ?? []));
         }
         $this->panels = $panels;
-        $this->tints = new Tints($jars);
+        $this->tints = Tints::within($jars, $band);
         $edges = $kept = [];
         foreach ($panels as $place => $panel) {
             $mix = $locked[$panel->id] ?? null;
@@ -52,7 +68,41 @@ final readonly class PanelMixes
         if ($colours === []) {
             throw new \InvalidArgumentException('None of the jars has a colour.');
         }
-        $this->tinting = (new Tinter(count($panels), $edges, $colours, $kept))->solve();
+        $this->tinting = (new Tinter(count($panels), $edges, $colours, $kept, $band->least()))->solve();
+    }
+
+    /**
+     * Jars to begin with: what the step is done with, and those of its family and purpose that are nearest to it and
+     * yet another colour.
+     *
+     * @param  list<Product>  $jars
+     * @return list<Product>
+     */
+    public static function toBeginWith(Step $step, array $jars): array
+    {
+        $purpose = Purpose::of(TechniqueLibrary::get($step->technique));
+        $suits = static fn (Product $jar): bool => Palette::isMixed($jar->material) &&
+            ($purpose === null || $purpose->suits($jar->material));
+        $fits = array_values(array_filter($jars, $suits));
+        $own = array_values(array_filter($jars, static fn (Product $jar) => $jar->id === $step->product));
+        $first = isset($own[0]) && Palette::isMixed($own[0]->material) ? $own[0] : ($fits[0] ?? null);
+        $ground = $first?->material->colour;
+        if ($first === null || $ground === null) {
+            return [];
+        }
+        $away = [];
+        foreach ($fits as $place => $jar) {
+            $difference = $jar->material->colour?->differenceTo($ground) ?? 0.0;
+            if ($jar->material->family === $first->material->family && $difference >= self::ANOTHER) {
+                $away[$place] = $difference;
+            }
+        }
+        asort($away);
+
+        return [$first, ...array_map(
+            static fn (int $place) => $fits[$place],
+            array_slice(array_keys($away), 0, self::BESIDE),
+        )];
     }
 
     /**

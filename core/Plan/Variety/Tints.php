@@ -9,43 +9,108 @@ use Ulvrach\Stuff\Material\Product;
 use Ulvrach\Stuff\Palette\Cup;
 use Ulvrach\Stuff\Palette\Palette;
 
-/** What can be mixed of a few jars in equal parts: each by itself, every pair, every three. n jars give n(n² + 5)/6. */
+/**
+ * What a few jars give for panels. In equal parts: each by itself, every pair, every three; n jars give n(n² + 5)/6. Or
+ * tones of the first of them that are so far from each other and no farther: it with a little of one
+ * or two of the others.
+ */
 final readonly class Tints
 {
     /** More jars give more mixes than anybody can keep apart. */
     public const MOST_JARS = 6;
 
     /** CIEDE2000 below which two mixes side by side look the same; docs/sources.md, "seen side by side". */
-    private const ALIKE = 3.0;
+    private const ALIKE = 2.0;
 
-    /** @var list<Product> each mix as a product; one of a single jar is that jar */
-    public array $mixes;
+    /** Parts of the first jar for one of another: as drops are counted into a cup. */
+    private const STRENGTHS = [40, 32, 24, 20, 16, 12, 10, 8, 7, 6, 5, 4, 3, 2, 1];
 
-    /** @var list<Lab> */
-    public array $colours;
+    /** Tones of one colour that anybody would mix for one model. */
+    private const MOST_TONES = 12;
 
-    /** @var list<list<string>> ids of the jars in each mix, a part of each */
-    public array $jars;
+    /**
+     * @param  list<Product>  $mixes  each mix as a product; one of a single jar is that jar
+     * @param  list<Lab>  $colours
+     * @param  list<array<string, int>>  $parts  by id of a jar, what is in each mix of it
+     */
+    private function __construct(public array $mixes, public array $colours, public array $parts)
+    {
+    }
 
     /** @param  list<Product>  $jars  of one family and with a colour, at most MOST_JARS */
-    public function __construct(array $jars)
+    public static function inEqualParts(array $jars): self
+    {
+        $sets = array_map(
+            static fn (array $set) => array_map(static fn (int $place) => [$jars[$place], 1], $set),
+            self::sets(count($jars)),
+        );
+
+        return self::mixed($jars, $sets);
+    }
+
+    /** @param  non-empty-list<Product>  $jars  of one family and with a colour; the first is the one that is varied */
+    public static function within(array $jars, Band $band): self
+    {
+        if ($band === Band::Strongly) {
+            return self::inEqualParts($jars);
+        }
+        $cups = [[[$jars[0], 1]]];
+        foreach (self::sets(count($jars) - 1) as $set) {
+            // Two others at the most: a third only makes it grey.
+            foreach (count($set) > 2 ? [] : self::STRENGTHS as $parts) {
+                $little = array_map(static fn (int $place) => [$jars[$place + 1], 1], $set);
+                $cups[] = [[$jars[0], $parts], ...$little];
+            }
+        }
+        $all = self::mixed($jars, $cups);
+        if ($all->colours === []) {
+            return $all;
+        }
+        $near = array_map(static fn (Lab $colour) => $colour->differenceTo($all->colours[0]), $all->colours);
+        asort($near);
+        $kept = [];
+        foreach (array_keys($near) as $place) {
+            $fits = true;
+            foreach ($kept as $other) {
+                $apart = $all->colours[$place]->differenceTo($all->colours[$other]);
+                $fits = $fits && $apart >= $band->least() && $apart <= $band->most();
+            }
+            if ($fits && count($kept) < self::MOST_TONES) {
+                $kept[] = $place;
+            }
+        }
+
+        return new self(
+            array_map(static fn (int $place) => $all->mixes[$place], $kept),
+            array_map(static fn (int $place) => $all->colours[$place], $kept),
+            array_map(static fn (int $place) => $all->parts[$place], $kept),
+        );
+    }
+
+    /**
+     * @param  list<Product>  $jars
+     * @param  list<non-empty-list<array{Product, int}>>  $cups  jars with their parts
+     */
+    private static function mixed(array $jars, array $cups): self
     {
         $palette = new Palette($jars);
-        [$mixes, $colours, $ids] = [[], [], []];
-        foreach (self::sets(count($jars)) as $set) {
-            $of = array_map(static fn (int $place) => $jars[$place], $set);
-            $paint = $palette->mixed(array_fill_keys(array_map(static fn (Product $jar) => $jar->id, $of), 1));
+        [$mixes, $colours, $parts] = [[], [], []];
+        foreach ($cups as $cup) {
+            $in = [];
+            foreach ($cup as [$jar, $count]) {
+                $in[$jar->id] = $count;
+            }
+            $paint = $palette->mixed($in);
             if ($paint === null) {
                 continue;
             }
-            $colour = Palette::colourOf($paint);
-            $mixes[] = count($of) === 1 ? $of[0] : self::product($of);
-            $colours[] = count($of) === 1 ? ($of[0]->material->colour ?? $colour) : $colour;
-            $ids[] = array_map(static fn (Product $jar) => $jar->id, $of);
+            $only = count($cup) === 1 ? $cup[0][0] : null;
+            $mixes[] = $only ?? self::product($cup);
+            $colours[] = $only?->material->colour ?? Palette::colourOf($paint);
+            $parts[] = $in;
         }
-        $this->mixes = $mixes;
-        $this->colours = $colours;
-        $this->jars = $ids;
+
+        return new self($mixes, $colours, $parts);
     }
 
     /** How many of them are told apart, one beside the other. */
@@ -81,13 +146,16 @@ final readonly class Tints
         return [...$ones, ...$twos, ...$threes];
     }
 
-    /** @param  non-empty-list<Product>  $jars */
-    private static function product(array $jars): Product
+    /** @param  non-empty-list<array{Product, int}>  $cup */
+    private static function product(array $cup): Product
     {
-        $name = implode(' + ', array_map(static fn (Product $jar) => $jar->name, $jars));
-        $parts = array_map(static fn (Product $jar) => [$jar, 1], $jars);
+        $isEven = count(array_unique(array_column($cup, 1))) === 1;
+        $name = implode(' + ', array_map(
+            static fn (array $part) => $isEven ? $part[0]->name : "{$part[1]} {$part[0]->name}",
+            $cup,
+        ));
 
         // The same mix is the same product, whichever panels it goes on.
-        return (new Cup($parts))->product('mix-'.hash('xxh32', $name), $name);
+        return (new Cup($cup))->product('mix-'.hash('xxh32', $name), $name);
     }
 }

@@ -30,7 +30,7 @@ final class NeighboursAlike extends RuleBase
     protected const WATCHES = [Nature::Filter, Nature::Blend];
 
     /** CIEDE2000 below which two tints side by side look the same; docs/sources.md, "seen side by side". */
-    private const ALIKE = 3.0;
+    private const ALIKE = 2.0;
 
     public function concerns(Situation $situation): bool
     {

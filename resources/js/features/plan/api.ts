@@ -121,17 +121,19 @@ export const panelMixesQuery = (
     buildId: string,
     stamp: string,
     step: string,
+    /** The one that is varied first; empty: those that the server begins with. */
     jars: readonly string[],
+    band: string,
     locked: Readonly<Record<string, number>>,
 ) =>
     queryOptions({
-        queryKey: ['build', buildId, 'panel-mixes', stamp, step, jars, locked],
+        queryKey: ['build', buildId, 'panel-mixes', stamp, step, jars, band, locked],
         queryFn: async ({ signal }) =>
             (await send(
                 'POST',
                 `/builds/${buildId}/steps/${step}/panel-mixes`,
                 panelMixesSchema,
-                { jars, locked },
+                { jars, band, locked },
                 signal,
             )) as PanelMixes,
         placeholderData: (before) => before,

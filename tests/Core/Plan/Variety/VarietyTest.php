@@ -7,6 +7,7 @@ use Ulvrach\Judgement\Rules\Evaluator;
 use Ulvrach\Judgement\Rules\Sight\NeighboursAlike;
 use Ulvrach\Light\Colour\Lab;
 use Ulvrach\Plan\Edit\InsertStep;
+use Ulvrach\Plan\Variety\Band;
 use Ulvrach\Plan\Variety\PanelMixes;
 use Ulvrach\Plan\Variety\Tinter;
 use Ulvrach\Plan\Variety\Tinting;
@@ -137,8 +138,8 @@ it('has nothing to do without panels, and one mix for all without neighbours', f
 it('makes as many mixes of n jars as it should', function (int $count, int $mixes) {
     $oils = array_slice(oilsToMix(), 0, $count);
 
-    expect((new Tints($oils))->mixes)->toHaveCount($mixes)
-        ->and((new Tints($oils))->toldApart())->toBeLessThanOrEqual($mixes);
+    expect(Tints::inEqualParts($oils)->mixes)->toHaveCount($mixes)
+        ->and(Tints::inEqualParts($oils)->toldApart())->toBeLessThanOrEqual($mixes);
 })->with([[1, 1], [2, 3], [3, 7], [4, 14], [5, 25], [6, 41]]);
 
 it('lays each mix as a step on its panels, and no neighbours read as one', function () {
@@ -161,6 +162,58 @@ it('lays each mix as a step on its panels, and no neighbours read as one', funct
         ->and($bow)->toHaveCount(1)
         ->and($plan->productOf($bow[0])?->id)->toBe('oil-b')
         ->and($said)->not->toContain(NeighboursAlike::CODE);
+});
+
+it('keeps tones of the first jar so far from each other, and no farther', function (Band $band) {
+    $tints = Tints::within(oilsToMix(), $band);
+
+    expect(count($tints->colours))->toBeGreaterThan(3)
+        ->and($tints->parts[0])->toBe(['oil-a' => 1]);
+    foreach ($tints->colours as $place => $one) {
+        foreach (array_slice($tints->colours, $place + 1) as $other) {
+            expect($one->differenceTo($other))->toBeGreaterThanOrEqual($band->least())
+                ->toBeLessThanOrEqual($band->most());
+        }
+        // Mostly the first: a tone of it, and not another paint.
+        expect($tints->parts[$place]['oil-a'] ?? 0)->toBeGreaterThanOrEqual(max($tints->parts[$place]));
+    }
+})->with([[Band::Faintly], [Band::Clearly]]);
+
+it('tints panels faintly without any of them reading as its neighbour, and strongly as it did', function () {
+    $plan = PlanKit::plan('prime primer on hull
+spray-colour acrylic on hull, 2 coats
+oil-dots oil on hull');
+    $faint = new PanelMixes($plan, ['hull'], oilsToMix(), band: Band::Faintly);
+    foreach ($faint->edits(2) as $edit) {
+        $plan = $edit->applyTo($plan);
+    }
+    $said = array_map(static fn ($finding) => $finding->code, (new Evaluator())->evaluate($plan)->findings);
+
+    expect($faint->tinting->alike)->toBe(0)
+        ->and($faint->tinting->least)->toBeGreaterThanOrEqual(2.0)->toBeLessThanOrEqual(4.0)
+        ->and($said)->not->toContain(NeighboursAlike::CODE)
+        ->and(Tints::within(oilsToMix(), Band::Strongly)->mixes)->toHaveCount(41);
+});
+
+it('begins with the paint of the step and what is near it, of its family and purpose', function () {
+    $green = new Product('green-one', 'Green', PlanKit::products()['acrylic']->material);
+    $paint = static fn (string $id, string $hex): Product => new Product(
+        $id,
+        $id,
+        $green->material->with(colour: Lab::fromHex($hex)),
+    );
+    $jars = [
+        $paint('far', '#f4f1e4'),
+        $green,
+        $paint('near', '#6f7a58'),
+        $paint('same', '#566044'),
+        ...oilsToMix(),
+        PlanKit::products()['wash'],
+    ];
+    $step = PlanKit::plan('spray-colour acrylic on hull')->steps[0]->with(product: 'green-one');
+
+    expect(array_map(static fn (Product $jar) => $jar->id, PanelMixes::toBeginWith($step, $jars)))
+        ->toBe(['green-one', 'near', 'far']);
 });
 
 /** @return list<Product> */

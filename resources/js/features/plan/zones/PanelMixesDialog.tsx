@@ -4,6 +4,7 @@ import { useState } from 'react'
 import { Button } from '@/design/Button'
 import { classes } from '@/design/classes'
 import { Dialog } from '@/design/Dialog'
+import { Select } from '@/design/Field'
 import { IconButton } from '@/design/Icon'
 import { RetryNotice } from '@/design/Notice'
 import type { Plan, Step } from '@/features/build'
@@ -19,9 +20,14 @@ type Props = {
     edit: (edits: PlanEdit[], label?: string) => Promise<boolean>
 }
 
-/** Jars of which mixes are made at most, and that are chosen before anybody has. */
+/** Jars of which mixes are made at most. */
 const MOST = 6
-const AT_FIRST = 3
+
+const BANDS = [
+    { value: 'faintly', label: 'faintly: as plates of one batch' },
+    { value: 'clearly', label: 'clearly: as plates of different age' },
+    { value: 'strongly', label: 'strongly: in patches of several colours' },
+] as const
 
 /** Each panel of the step's zones in a mix of its own, so that no two that meet read as one. */
 export default function PanelMixesDialog({ open, onOpenChange, state, step, edit }: Props) {
@@ -31,7 +37,7 @@ export default function PanelMixesDialog({ open, onOpenChange, state, step, edit
             onOpenChange={onOpenChange}
             width="max-w-3xl"
             title="A mix for every panel"
-            description="A few jars in equal parts give many mixes; neighbours get those that differ the most."
+            description="Tones of one paint, or mixes of several in equal parts; no two neighbours get the same."
         >
             <Jars state={state} step={step} edit={edit} onDone={() => onOpenChange(false)} />
         </Dialog>
@@ -51,14 +57,18 @@ function Jars(props: InnerProps) {
 function Chosen({ state, step, edit, onDone, jars }: InnerProps & { jars: readonly JarChoice[] }) {
     const family = jars.find((jar) => jar.jar === step.product)?.family ?? jars[0]?.family
     const own = jars.filter((jar) => jar.family === family)
-    const [chosen, setChosen] = useState<readonly string[]>(() => atFirst(own, step.product))
+    // Empty until a hand has chosen: the server begins with what is nearest to the paint of the step.
+    const [picked, setChosen] = useState<readonly string[]>([])
+    const [band, setBand] = useState<string>(BANDS[0].value)
     const [locked, setLocked] = useState<Readonly<Record<string, number>>>({})
     const mixes = useQuery({
-        ...panelMixesQuery(state.id, stampOf(state), step.id, chosen, locked),
-        enabled: chosen.length > 0,
+        ...panelMixesQuery(state.id, stampOf(state), step.id, picked, band, locked),
+        enabled: own.length > 0,
     })
+    const chosen = picked.length > 0 ? picked : (mixes.data?.chosen ?? [])
     const choose = (jar: string) => {
-        setChosen(chosen.includes(jar) ? chosen.filter((one) => one !== jar) : [...chosen, jar])
+        const left = chosen.filter((one) => one !== jar)
+        setChosen(left.length === 0 ? [jar] : chosen.includes(jar) ? left : [...chosen, jar])
         // A mix is named by its place among those of the chosen jars.
         setLocked({})
     }
@@ -88,9 +98,17 @@ function Chosen({ state, step, edit, onDone, jars }: InnerProps & { jars: readon
                 </div>
                 {own.length === 0 && <p>No jar with a colour can be used for this work. Put some on your shelf.</p>}
             </fieldset>
-            {chosen.length === 0 && own.length > 0 && <p className="text-soft">Choose at least one jar.</p>}
+            <Select
+                label="How far neighbours differ"
+                value={band}
+                choices={BANDS}
+                onChange={(event) => {
+                    setBand(event.target.value)
+                    setLocked({})
+                }}
+            />
             {mixes.isError && <RetryNotice error={mixes.error} onRetry={() => void mixes.refetch()} />}
-            {chosen.length > 0 && mixes.data !== undefined && !mixes.isError && (
+            {mixes.data !== undefined && !mixes.isError && (
                 <Outcome
                     plan={state.plan}
                     mixes={mixes.data}
@@ -104,17 +122,6 @@ function Chosen({ state, step, edit, onDone, jars }: InnerProps & { jars: readon
             )}
         </div>
     )
-}
-
-/** The jar of the step, and those that differ the most from what is chosen already. */
-function atFirst(jars: readonly JarChoice[], used: string | null): string[] {
-    const first = jars.find((jar) => jar.jar === used) ?? jars[0]
-    if (first === undefined) return []
-    const spread = jars.filter((jar) => jar !== first)
-    // The list goes from the strongest to the weakest: its ends and its middle differ.
-    const places = [0, spread.length - 1, Math.floor(spread.length / 2)]
-    const others = [...new Set(places)].flatMap((place) => spread[place]?.jar ?? [])
-    return [first.jar, ...others].slice(0, AT_FIRST)
 }
 
 type OutcomeProps = {
@@ -176,7 +183,7 @@ function Outcome({ plan, mixes, locked, onLocked, onTake, isFetching }: OutcomeP
                     </li>
                 ))}
             </ul>
-            <h3 className="text-fine font-semibold">To mix, equal parts of each</h3>
+            <h3 className="text-fine font-semibold">To mix</h3>
             <ul className="flex flex-wrap gap-2">
                 {used.map((mix) => (
                     <li key={mix.mix} className="w-44 rounded-plate border border-line bg-sheet">

@@ -1,7 +1,8 @@
-// Draws docs/close-up-faults.jpg: what each finding with a picture looks like, on a step of a demo plan that suits it.
+// Draws what each finding with a picture looks like, on a step of a demo plan that suits it: docs/close-up-faults.jpg,
+// and one picture a look for the almanac.
 // Usage: node docs/faults.mjs      (needs what bin/start has installed, Chromium among it)
 import { spawnSync } from 'node:child_process'
-import { mkdtempSync, readFileSync, rmSync } from 'node:fs'
+import { mkdirSync, mkdtempSync, readFileSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { chromium } from '@playwright/test'
@@ -58,6 +59,17 @@ const SHEET = {
     'spirit-floods-glued-links': [TANK, 'tracks', 's17-rust-wash'],
 }
 
+const ALMANAC = 'resources/js/features/almanac/faults'
+
+/** The code of the look of a rule. */
+function asked(plan, zone, step, rule) {
+    const said = spawnSync('bin/ulvrach', ['plan:piece', plan, zone, step, `--finding=${rule}`], {
+        encoding: 'utf8',
+        maxBuffer: 64_000_000,
+    })
+    return JSON.parse(said.stdout).piece.fault.look
+}
+
 const folder = mkdtempSync(join(tmpdir(), 'faults-'))
 const pictures = Object.entries(SHEET).map(([rule, [plan, zone, step]]) => {
     const file = join(folder, `${rule}.png`)
@@ -67,7 +79,8 @@ const pictures = Object.entries(SHEET).map(([rule, [plan, zone, step]]) => {
     if (said.status !== 0) throw new Error(`${rule}: ${said.stdout}${said.stderr}`)
     console.log(rule)
     const [, says] = said.stdout.split('Where it goes wrong, ')
-    return { rule, says, image: `data:image/png;base64,${readFileSync(file).toString('base64')}` }
+    const look = asked(plan, zone, step, rule)
+    return { rule, look, says, image: `data:image/png;base64,${readFileSync(file).toString('base64')}` }
 })
 rmSync(folder, { recursive: true })
 
@@ -84,4 +97,10 @@ await page.setContent(`<!doctype html><style>
     figcaption { padding: 3px 0 4px }
 </style>${figures.join('')}`)
 await page.screenshot({ path: 'docs/close-up-faults.jpg', type: 'jpeg', quality: 82, fullPage: true })
+mkdirSync(ALMANAC, { recursive: true })
+await page.setViewportSize({ width: 420, height: 280 })
+for (const { look, image } of pictures) {
+    await page.setContent(`<style>body { margin: 0 } img { display: block }</style><img src="${image}">`)
+    await page.locator('img').screenshot({ path: join(ALMANAC, `${look}.jpg`), type: 'jpeg', quality: 78 })
+}
 await browser.close()

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ulvrach\Report;
 
 use Ulvrach\Judgement\Rules\Catalogue;
+use Ulvrach\Judgement\Rules\FaultLook;
 use Ulvrach\Judgement\Rules\Rule;
 use Ulvrach\Judgement\Rules\RuleBook;
 use Ulvrach\Judgement\Rules\School;
@@ -175,6 +176,9 @@ final class AlmanacReport
             'group' => Catalogue::group($rule),
             'kind' => $rule->kind()->value,
             'why' => $rule->explanation(),
+            'look' => ($look = FaultLook::of($rule->code())) === null
+                ? null
+                : ['code' => $look->value, 'says' => $look->says()],
         ];
     }
 }

@@ -851,7 +851,15 @@ export const almanacSchema = z.object({
         }),
     ),
     rules: z.array(
-        z.object({ code: z.string(), title: z.string(), group: z.string(), kind: z.string(), why: z.string() }),
+        z.object({
+            code: z.string(),
+            title: z.string(),
+            group: z.string(),
+            kind: z.string(),
+            why: z.string(),
+            /** What it looks like where it happens; null: there is nothing to be seen. */
+            look: z.object({ code: z.string(), says: z.string() }).nullable(),
+        }),
     ),
     habits: z.array(
         z.object({

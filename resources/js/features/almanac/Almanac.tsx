@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query'
 import { Tabs } from 'radix-ui'
-import { type ReactNode, useEffect } from 'react'
+import { type ReactNode, useEffect, useState } from 'react'
 import { useSearchParams } from 'react-router'
 import { classes } from '@/design/classes'
 import { RetryNotice } from '@/design/Notice'
@@ -155,6 +155,7 @@ function Rules({ almanac, search }: { almanac: AlmanacData; search: string }) {
                             .map((rule) => (
                                 <Entry key={rule.code} name={rule.title} side={KIND_WORD[rule.kind] ?? ''}>
                                     {rule.why}
+                                    {rule.look !== null && <Picture look={rule.look} />}
                                 </Entry>
                             ))}
                     </dl>
@@ -177,6 +178,35 @@ function Rules({ almanac, search }: { almanac: AlmanacData; search: string }) {
                 </section>
             )}
         </>
+    )
+}
+
+/** By the code of a look: where its picture is, drawn from a demo plan. */
+const PICTURES = import.meta.glob<string>('./faults/*.jpg', { eager: true, query: '?url', import: 'default' })
+
+/** What happens where a rule is broken, to be opened by whoever cannot see it before them. */
+function Picture({ look }: { look: { code: string; says: string } }) {
+    const source = PICTURES[`./faults/${look.code}.jpg`]
+    const [isOpen, setOpen] = useState(false)
+    if (source === undefined) return null
+    return (
+        <details className="mt-0.5" onToggle={(event) => setOpen(event.currentTarget.open)}>
+            <summary className="cursor-pointer text-fine text-soft pointer-coarse:py-2">
+                What it looks like: {look.says}
+            </summary>
+            {isOpen && (
+                <figure className="my-1">
+                    <img
+                        src={source}
+                        alt={`Simulated: ${look.says}.`}
+                        width={420}
+                        height={280}
+                        className="rounded-plate"
+                    />
+                    <figcaption className="text-fine text-soft">Simulated, on a plan of the demo.</figcaption>
+                </figure>
+            )}
+        </details>
     )
 }
 

@@ -4,7 +4,7 @@ import { Suspense, useState } from 'react'
 import { Button } from '@/design/Button'
 import { classes } from '@/design/classes'
 import { Swatch } from '@/design/Swatch'
-import { techniqueOf, useLibrary, type Zone } from '@/features/build'
+import { type Library, techniqueOf, type Zone } from '@/features/build'
 import { CloseUpDialog } from '@/features/closeup'
 import { type Scratch, scratchQuery } from '../api'
 import { Part } from '../board/CoreStrip'
@@ -13,18 +13,20 @@ import { type PlanState, stampOf } from '../state/usePlan'
 import { strataOf } from '../state/verdicts'
 import { ScratchSample } from './ScratchSample'
 
+type Props = { state: PlanState; library: Library; zone: Zone; atStep: string }
+
 /**
  * One zone in section, read upwards like matter: what each layer is, how far it has cured, what lies open and what
  * protects it.
  */
-export default function CoreSample({ state, zone, atStep }: { state: PlanState; zone: Zone; atStep: string }) {
+export default function CoreSample({ state, library, zone, atStep }: Props) {
     const enabled = useIsDrawn(state)
     const below = useQuery({ ...scratchQuery(state.id, stampOf(state), zone.id, atStep), enabled })
     const strata = strataOf(state.plan, state.verdict, zone.id, atStep).reverse()
     const reach = below.isSuccess ? reachOf(below.data.layers) : null
     return (
         <figure aria-label={`Core sample of ${zone.name}`}>
-            <FromClose state={state} zone={zone} atStep={atStep} />
+            <FromClose state={state} library={library} zone={zone} atStep={atStep} />
             {below.isSuccess && <Seen places={below.data.places} />}
             <ol className="flex flex-col">
                 {strata.map((stratum) => {
@@ -81,9 +83,8 @@ export default function CoreSample({ state, zone, atStep }: { state: PlanState; 
 }
 
 /** Opens the zone as it looks, step by step. */
-function FromClose({ state, zone, atStep }: { state: PlanState; zone: Zone; atStep: string }) {
+function FromClose({ state, library, zone, atStep }: Props) {
     const [isOpen, setOpen] = useState(false)
-    const library = useLibrary()
     const steps = state.plan.steps.flatMap((step, index) =>
         step.zones.includes(zone.id)
             ? [{ id: step.id, number: index + 1, name: techniqueOf(library, step.technique).name }]

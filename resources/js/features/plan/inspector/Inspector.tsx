@@ -242,7 +242,7 @@ const Beside = memo(function Beside({ state, library, cursor, onCursor, inWeek }
                     </ul>
                 ) : (
                     <Suspense fallback={null}>
-                        <CoreSample state={state} zone={zone} atStep={step.id} />
+                        <CoreSample state={state} library={library} zone={zone} atStep={step.id} />
                     </Suspense>
                 )}
             </Section>

@@ -107,3 +107,12 @@ test('at the bench a card shows how it should look when it is done', async ({ pa
     await look.click()
     await expect(page.locator('figure canvas[data-drawn]')).toHaveCount(0)
 })
+
+test('the almanac shows what happens where a rule is broken', async ({ page }) => {
+    await openDemo(page)
+    await page.goto('/almanac?page=rules&find=silvers')
+    await page.getByText('What it looks like: the film of the decal shines like silver').click()
+    const picture = page.getByRole('img', { name: /^Simulated: the film of the decal/ })
+    await expect.poll(() => picture.evaluate((image: HTMLImageElement) => image.naturalWidth)).toBe(420)
+    await scan(page)
+})

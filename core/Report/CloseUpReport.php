@@ -18,6 +18,7 @@ use Ulvrach\Physics\Forecast\Forecast;
 use Ulvrach\Physics\Forecast\Spot;
 use Ulvrach\Plan\Place;
 use Ulvrach\Stuff\Chemistry\Sheen;
+use Ulvrach\Stuff\Material\Product;
 use Ulvrach\Stuff\Technique\Application;
 use Ulvrach\Stuff\Technique\Coverage;
 use Ulvrach\Stuff\Technique\TechniqueLibrary;
@@ -53,17 +54,27 @@ final class CloseUpReport
      * @param  string  $zone  id
      * @param  int  $after  index of the step after which it is looked at; -1: the bare part
      * @param  string|null  $rule  code of the finding whose picture is asked for; null: as it is meant
+     * @param  Product|null  $jar  what that step is done with instead; null: as the plan has it
      * @return array<string, mixed>
      */
-    public static function of(Walk $walk, Forecast $forecast, string $zone, int $after, ?string $rule = null): array
-    {
+    public static function of(
+        Walk $walk,
+        Forecast $forecast,
+        string $zone,
+        int $after,
+        ?string $rule = null,
+        ?Product $jar = null,
+    ): array {
+        $others = $forecast;
+        $forecast = $jar === null || $after < 0 ? $forecast : $forecast->withJar($after, $jar, $zone);
         $plan = $walk->plan;
         $is = $plan->zones[$zone];
         $step = $plan->steps[$after] ?? null;
         $now = $forecast->after($after, $zone);
         $look = $rule === null ? null : FaultLook::of($rule);
         $name = $step === null ? 'The bare part' : TechniqueLibrary::get($step->technique)->name;
-        $marks = self::marks($forecast, $walk, $zone, $after, $now);
+        $own = $jar ?? ($step === null ? null : $plan->productOf($step));
+        $marks = self::marks($forecast, $walk, $zone, $after, $now, $jar?->material->colour);
 
         return [
             'zone' => ['id' => $zone, 'name' => $is->name, 'kind' => $is->kind->value],
@@ -72,12 +83,13 @@ final class CloseUpReport
             'number' => $after + 1,
             'name' => $name,
             ...self::shown($walk, $forecast, $zone, $after),
+            'marks' => $marks,
             'before' => self::shown($walk, $forecast, $zone, $after - 1),
-            'own' => $step?->product === null ? null : $plan->products[$step->product]->material->colour?->toHex(),
+            'own' => $own?->material->colour?->toHex(),
             'under' => self::under($walk, $forecast, $zone, max(0, $after)),
             'bare' => self::BARE,
             'isSprayed' => in_array($step?->application, [Application::Airbrush, Application::Can], true),
-            'beside' => self::beside($walk, $forecast, $zone, $after),
+            'beside' => self::beside($walk, $others, $zone, $after),
             'fault' => $look === null ? null : ['rule' => $rule, 'look' => $look->value],
             'says' => self::says($is->name, $name, $after, $now, $marks, $look),
         ];
@@ -141,9 +153,18 @@ final class CloseUpReport
         return $after < 0 ? 0.3 : self::GLOSS[($walk->after($after, $zone)->sheen() ?? Sheen::Matte)->value];
     }
 
-    /** @return list<array<string, mixed>> in the order in which they were laid */
-    private static function marks(Forecast $forecast, Walk $walk, string $zone, int $after, Colours $now): array
-    {
+    /**
+     * @param  Lab|null  $instead  of the last step; null: as its jar is
+     * @return list<array<string, mixed>> in the order in which they were laid
+     */
+    private static function marks(
+        Forecast $forecast,
+        Walk $walk,
+        string $zone,
+        int $after,
+        Colours $now,
+        ?Lab $instead = null,
+    ): array {
         $lives = [];
         foreach ($now->made() as [$spot, $step]) {
             $lives["{$spot->value} {$step}"] = true;
@@ -159,13 +180,14 @@ final class CloseUpReport
                 $marks = array_values(array_filter($marks, static fn (array $one) => $one['kind'] !== 'heap'));
             }
             $kept = self::KEPT_AS[$mark->effect->value] ?? null;
+            $colour = $mark->step === $after ? $instead ?? $mark->colour : $mark->colour;
             $said = match (true) {
                 $kept !== null && isset($lives["{$kept->value} {$mark->step}"]) => [
                     $kept->value,
                     $now->madeBy($mark->step, $kept),
                 ],
-                in_array($mark->effect, self::HEAPS, true) => ['heap', self::heaped($mark)],
-                $mark->effect === Effect::Dust => ['dust', $mark->colour],
+                in_array($mark->effect, self::HEAPS, true) => ['heap', self::heaped($mark, $colour)],
+                $mark->effect === Effect::Dust => ['dust', $colour],
                 $mark->effect === Effect::Mask && ($mark->until === null || $mark->until > $after) => ['mask', null],
                 default => null,
             };
@@ -181,10 +203,8 @@ final class CloseUpReport
     }
 
     /** Wet earth is darker than the dry of the jar. */
-    private static function heaped(Mark $mark): ?Lab
+    private static function heaped(Mark $mark, ?Lab $colour): ?Lab
     {
-        $colour = $mark->colour;
-
         return $colour !== null && $mark->sheen === Sheen::Gloss
             ? new Lab(0.8 * $colour->l, $colour->a, $colour->b)
             : $colour;

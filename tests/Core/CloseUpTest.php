@@ -179,3 +179,19 @@ it('counts more marks where more of the zone is said to have them, and none wher
     expect((int) $many[1])->toBeGreaterThan(4 * (int) $few[1])
         ->and(Enough::ofStep($new, 1))->toBeNull();
 });
+
+it('shows the step done with another jar, and all beside it as it was', function () {
+    $walk = PlanKit::walk(WORN);
+    $forecast = Forecast::of($walk);
+    $other = PlanKit::products()['acrylic'];
+    [$is, $with] = [
+        CloseUpReport::of($walk, $forecast, 'hull', 4),
+        CloseUpReport::of($walk, $forecast, 'hull', 4, null, $other),
+    ];
+
+    expect($with['marks'][1]['colour'])->not->toBe($is['marks'][1]['colour'])
+        ->and($with['marks'][0]['colour'])->toBe($is['marks'][0]['colour'])
+        ->and($with['own'])->toBe($other->material->colour?->toHex())
+        ->and($with['beside'])->toBe($is['beside'])
+        ->and($with['before'])->toBe($is['before']);
+});

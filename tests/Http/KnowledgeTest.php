@@ -82,6 +82,11 @@ it('gives a piece to be drawn from close, as it is meant and as it goes wrong', 
         ->assertOk()
         ->assertJsonPath('fault.look', 'tide-marks');
     $this->getJson("/api/builds/{$this->id}/zones/turret/piece")->assertOk();
+    $this->getJson("/api/builds/{$this->id}/zones/turret/piece?after=wash&jar=of-nobody")->assertNotFound();
+    $other = $this->getJson("/api/builds/{$this->id}")->json('plan.products.0');
+    $this->getJson("/api/builds/{$this->id}/zones/turret/piece?after=wash&jar={$other['id']}")
+        ->assertOk()
+        ->assertJsonPath('own', $other['colour']);
     $this->getJson("/api/builds/{$this->id}/zones/attic/piece")->assertNotFound();
     $this->getJson("/api/builds/{$this->id}/zones/turret/piece?after=nowhere")->assertNotFound();
     $this->getJson("/api/builds/{$this->id}/zones/turret/piece?after[]=x")->assertStatus(400);

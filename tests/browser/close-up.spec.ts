@@ -79,6 +79,21 @@ test('a finding is shown as what would happen, beside the same step done right',
     await scan(page)
 })
 
+test('another jar is seen from close beside the one in use', async ({ page }) => {
+    await openDemo(page)
+    await page.getByRole('link', { name: /^Ostrel/ }).click()
+    await page.locator('[data-cell="s11-enamel-wash/turret"]').click()
+    await page.getByRole('button', { name: 'Compare jars on this ground' }).click()
+    const see = page.getByRole('button', { name: /^See .+ from close$/ }).first()
+    const name = (await see.getAttribute('aria-label'))?.replace(/^See (.+) from close$/, '$1') ?? ''
+    await see.click()
+    await expect(drawn(page)).toHaveCount(2)
+    await expect(dialog(page).locator('figcaption')).toHaveText([/./, name])
+    expect(await sumOf(page, 0)).not.toBe(await sumOf(page, 1))
+    await page.keyboard.press('Escape')
+    await expect(see).toBeFocused()
+})
+
 test('all steps of a zone are kept as a film that plays by itself', async ({ page, context }) => {
     await openDemo(page)
     await page.getByRole('link', { name: /^Ostrel/ }).click()

@@ -53,7 +53,7 @@ describe('comparing jars on the ground of a step', () => {
         expect(
             within(screen.getByRole('region', { name: 'Lost' })).getByRole('button', { name: /in use/ }),
         ).toHaveAttribute('aria-pressed', 'true')
-        const bone = within(crisp).getByRole('button', { name: /bone/ })
+        const bone = within(crisp).getByRole('button', { name: /^bone/ })
         await userEvent.hover(bone)
         expect(near).toHaveBeenLastCalledWith([{ edit: 'replace-step', id: 'bone' }])
         await userEvent.click(bone)

@@ -7,7 +7,7 @@ namespace App\Http\Controllers;
 use App\Http\CurrentUser;
 use App\Http\Requests\PanelMixesRequest;
 use App\Models\Build;
-use App\Models\Jar;
+use App\Plans\JarsAtHand;
 use App\Plans\Judge;
 use App\Plans\LogStore;
 use Illuminate\Http\JsonResponse;
@@ -45,7 +45,7 @@ final readonly class ColourController
 
         return new JsonResponse([
             'version' => $build->version,
-            ...JarChoiceReport::of($walk, $index, $zone, self::within($request, $plan), $load),
+            ...JarChoiceReport::of($walk, $index, $zone, JarsAtHand::of(CurrentUser::of($request), $plan), $load),
         ]);
     }
 
@@ -54,7 +54,7 @@ final readonly class ColourController
         $plan = $build->head->document;
         $index = self::indexOf($plan, $step);
         $byId = [];
-        foreach (self::within($request, $plan) as $jar) {
+        foreach (JarsAtHand::of(CurrentUser::of($request), $plan) as $jar) {
             $byId[$jar->id] = $jar;
         }
         // In the order in which they were chosen: the first is the one that is varied.
@@ -86,17 +86,5 @@ final readonly class ColourController
     private static function indexOf(Plan $plan, string $step): int
     {
         return $plan->indexOf($step) ?? throw new NotFoundHttpException('There is no such step in this plan.');
-    }
-
-    /** @return list<Product> those of the plan, then those of the shelf; one that both have is the plan's */
-    private static function within(Request $request, Plan $plan): array
-    {
-        $jars = CurrentUser::of($request)->jars->map(static fn (Jar $jar) => $jar->product)->all();
-        $byId = [];
-        foreach ([...array_values($plan->products), ...array_values($jars)] as $jar) {
-            $byId[$jar->id] ??= $jar;
-        }
-
-        return array_values($byId);
     }
 }

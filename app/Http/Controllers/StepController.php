@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Clock\BenchSettings;
 use App\Http\CurrentUser;
 use App\Models\Build;
+use App\Plans\JarsAtHand;
 use App\Plans\Judge;
 use App\Plans\LogStore;
 use Illuminate\Http\JsonResponse;
@@ -52,7 +53,7 @@ final readonly class StepController
         return new JsonResponse(KnowledgeReport::scratch($this->walk($build), $zone, $index));
     }
 
-    /** A piece of a zone to be drawn from close, after the step named by "after"; without one, at the end. */
+    /** A piece to be drawn from close, after the step named by "after" (or at the end), done with "jar" if one is. */
     public function piece(Request $request, Build $build, string $zone): JsonResponse
     {
         $plan = $build->head->document;
@@ -64,9 +65,17 @@ final readonly class StepController
             ? $plan->indexOf($step) ?? throw new NotFoundHttpException('There is no such step in this plan.')
             : count($plan->steps) - 1;
         $walk = $this->walk($build);
+        $jar = null;
+        $asked = $request->query('jar');
+        if (is_string($asked) && $asked !== '') {
+            foreach (JarsAtHand::of(CurrentUser::of($request), $plan) as $one) {
+                $jar = $one->id === $asked ? $one : $jar;
+            }
+            $jar ?? throw new NotFoundHttpException('There is no such jar on your shelf or in this plan.');
+        }
 
         return new JsonResponse(
-            CloseUpReport::of($walk, Forecast::of($walk), $zone, $after, is_string($rule) ? $rule : null),
+            CloseUpReport::of($walk, Forecast::of($walk), $zone, $after, is_string($rule) ? $rule : null, $jar),
         );
     }
 

@@ -13,9 +13,12 @@ import { vehicleQuery } from '@/features/vehicle'
 import { numberOf, seedOf, shapeName } from '@/features/vehicle/api'
 import { save } from '@/features/vehicle/exporting'
 import type { Packed } from '@/vehicle/unpack'
-import { pieceQuery } from './api'
+import { type Otherwise, pieceQuery } from './api'
 import { type Frame, filmOf } from './film'
 import { Piece } from './Piece'
+
+/** What would go wrong at the step, or another jar that it could be done with. */
+type Against = { finding: Pick<Finding, 'code' | 'happens'> } | { jar: { id: string; name: string }; used: string }
 
 type Props = {
     open: boolean
@@ -29,23 +32,25 @@ type Props = {
     steps: readonly { id: string; number: number; name: string }[]
     /** The one that is looked at first. */
     step: string
-    /** What would go wrong at that step; null: it is looked at as it is meant. */
-    finding: Finding | null
+    /** What it is held against; null: nothing but other steps. */
+    against: Against | null
 }
 
 /** One piece of the model from close: step by step, in a light that can be moved, and beside it what would go wrong. */
 export default function CloseUpDialog(props: Props) {
-    const { open, onOpenChange, zone, finding } = props
+    const { open, onOpenChange, zone, against } = props
     return (
         <Dialog
             open={open}
             onOpenChange={onOpenChange}
-            width={finding === null ? 'max-w-3xl' : 'max-w-6xl'}
+            width={against === null ? 'max-w-3xl' : 'max-w-6xl'}
             title={`${zone.name} from close`}
             description={
-                finding === null
+                against === null
                     ? 'A simulated picture of some centimetres of the model, in the colours of the forecast.'
-                    : 'Simulated: on the left the step as it is meant, on the right what the check warns of.'
+                    : 'finding' in against
+                      ? 'Simulated: on the left the step as it is meant, on the right what the check warns of.'
+                      : 'Simulated: the same step with the one jar and with the other, in the same light.'
             }
         >
             <Pieces {...props} />
@@ -53,7 +58,14 @@ export default function CloseUpDialog(props: Props) {
     )
 }
 
-function Pieces({ build, stamp, facts, zone, steps, step, finding }: Props) {
+/** What the two pictures of a pair are called. */
+const titlesOf = (against: Against): readonly [string, string] =>
+    'finding' in against ? ['As it is meant', against.finding.happens] : [against.used, against.jar.name]
+
+const askedFor = (against: Against | null): Otherwise =>
+    against === null ? {} : 'finding' in against ? { finding: against.finding.code } : { jar: against.jar.id }
+
+function Pieces({ build, stamp, facts, zone, steps, step, against }: Props) {
     const [at, setAt] = useState(step)
     // A step that is looked at beside it; null: none is.
     const [other, setOther] = useState<string | null>(null)
@@ -64,16 +76,16 @@ function Pieces({ build, stamp, facts, zone, steps, step, finding }: Props) {
         steps.findIndex((one) => one.id === at),
     )
     const shape = useQuery(vehicleQuery(facts))
-    const left = useQuery(pieceQuery(build, stamp, zone.id, finding === null ? (other ?? at) : at, null))
+    const left = useQuery(pieceQuery(build, stamp, zone.id, against === null ? (other ?? at) : at))
     const right = useQuery({
-        ...pieceQuery(build, stamp, zone.id, at, finding?.code ?? null),
-        enabled: finding !== null || other !== null,
+        ...pieceQuery(build, stamp, zone.id, at, askedFor(against)),
+        enabled: against !== null || other !== null,
     })
     const wish = useMemo<Wish>(() => ({ ...lookOf(facts), light, isWet }), [facts, light, isWet])
     const frame = useRef<HTMLDivElement | null>(null)
     const failed = [shape, left, right].find((query) => query.isError)
     if (failed?.error != null) return <RetryNotice error={failed.error} onRetry={() => void failed.refetch()} />
-    const isPair = finding !== null || other !== null
+    const isPair = against !== null || other !== null
     const [packed, vehicle] = [shape.data, shapeName(facts)]
     const pictures = [left.data, ...(isPair ? [right.data] : [])]
     return (
@@ -88,18 +100,16 @@ function Pieces({ build, stamp, facts, zone, steps, step, finding }: Props) {
                             <Piece vehicle={vehicle} packed={packed} piece={piece} wish={wish} label={piece.says} />
                         )}
                         <figcaption className="mt-1">
-                            {finding === null ? (
+                            {against === null ? (
                                 (piece?.says ?? '')
                             ) : (
-                                <strong className="font-semibold">
-                                    {side === 0 ? 'As it is meant' : finding.happens}
-                                </strong>
+                                <strong className="font-semibold">{titlesOf(against)[side]}</strong>
                             )}
                         </figcaption>
                     </figure>
                 ))}
             </div>
-            {finding === null && steps.length > 1 && (
+            {against === null && steps.length > 1 && (
                 <Slide steps={steps} place={place} onStep={setAt} other={other} onOther={setOther} />
             )}
             <div className="flex flex-wrap items-center gap-x-4 gap-y-2 border-t border-line pt-2">
@@ -126,7 +136,7 @@ function Pieces({ build, stamp, facts, zone, steps, step, finding }: Props) {
                     <ImageDown className="size-4" aria-hidden />
                     <span className="text-fine">PNG</span>
                 </IconButton>
-                {finding === null && packed !== undefined && steps.length > 1 && (
+                {against === null && packed !== undefined && steps.length > 1 && (
                     <Film {...{ build, stamp, facts, zone, steps, packed, wish }} />
                 )}
             </div>
@@ -208,7 +218,7 @@ function Film({ build, stamp, facts, zone, steps, packed, wish }: FilmProps) {
             const frames: Frame[] = []
             for (const [index, { id, number, name }] of steps.entries()) {
                 setDone(index)
-                const piece = await client.fetchQuery(pieceQuery(build, stamp, zone.id, id, null))
+                const piece = await client.fetchQuery(pieceQuery(build, stamp, zone.id, id))
                 const picture = await drawPiece(shapeName(facts), packed, piece, wish)
                 if (isEnded.current) return setDone(null)
                 frames.push({ picture, caption: `${number} ${name}`, more: piece.says })

@@ -11,7 +11,7 @@ type Props = { build: string; name: string; vehicle: Chosen; stamp: string; zone
 /** How a step should look on one of its zones when it is done. */
 export default function WhenDone({ build, name, vehicle, stamp, zone, step }: Props) {
     const shape = useQuery(vehicleQuery(vehicle))
-    const piece = useQuery(pieceQuery(build, stamp, zone, step, null))
+    const piece = useQuery(pieceQuery(build, stamp, zone, step))
     const wish = useMemo<Wish>(
         () => ({
             width: 720,

@@ -110,7 +110,7 @@ function FromClose({ state, library, zone, atStep }: Props) {
                         zone={zone}
                         steps={steps}
                         step={last.id}
-                        finding={null}
+                        against={null}
                     />
                 </Suspense>
             )}

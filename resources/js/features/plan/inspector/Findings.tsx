@@ -193,7 +193,7 @@ function ShowMe({ finding, state }: { finding: Finding; state: PlanState }) {
                         zone={zone}
                         steps={[]}
                         step={finding.step}
-                        finding={finding}
+                        against={{ finding }}
                     />
                 </Suspense>
             )}

@@ -1,9 +1,12 @@
 import { useQuery } from '@tanstack/react-query'
-import { useState } from 'react'
+import { ZoomIn } from 'lucide-react'
+import { Suspense, useState } from 'react'
 import { Button } from '@/design/Button'
 import { classes } from '@/design/classes'
+import { IconButton } from '@/design/Icon'
 import { RetryNotice } from '@/design/Notice'
-import type { Step } from '@/features/build'
+import type { Step, Zone } from '@/features/build'
+import { CloseUpDialog } from '@/features/closeup'
 import { type JarChoice as Choice, jarChoicesQuery } from '../api'
 import type { PlanEdit } from '../state/edits'
 import { useIsDrawn } from '../state/useIsDrawn'
@@ -48,7 +51,10 @@ function Choices({ state, step, zone, apply, near }: Props) {
     const isDrawn = useIsDrawn(state)
     const [load, setLoad] = useState<string | null>(null)
     const choices = useQuery({ ...jarChoicesQuery(state.id, stampOf(state), step.id, on, load), enabled: isDrawn })
-    const name = state.plan.zones.find((one) => one.id === on)?.name ?? on
+    const [close, setClose] = useState<{ zone: Zone; jar: { id: string; name: string }; used: string } | null>(null)
+    const seen = state.plan.zones.find((one) => one.id === on)
+    const name = seen?.name ?? on
+    const usedName = state.plan.products.find((one) => one.id === step.product)?.name ?? 'As it is'
     if (choices.isError) return <RetryNotice error={choices.error} onRetry={() => void choices.refetch()} />
     if (choices.data === undefined) return <p className="text-fine text-soft">Laying every jar on a copy…</p>
     if (choices.data.place === null)
@@ -85,8 +91,24 @@ function Choices({ state, step, zone, apply, near }: Props) {
                     isOtherLoad={isOtherLoad}
                     apply={apply}
                     near={near}
+                    onClose={(jar) => seen !== undefined && setClose({ zone: seen, jar, used: usedName })}
                 />
             ))}
+            {close !== null && (
+                <Suspense fallback={null}>
+                    <CloseUpDialog
+                        open
+                        onOpenChange={() => setClose(null)}
+                        build={state.id}
+                        stamp={stampOf(state)}
+                        facts={state.plan.build}
+                        zone={close.zone}
+                        steps={[]}
+                        step={step.id}
+                        against={{ jar: close.jar, used: close.used }}
+                    />
+                </Suspense>
+            )}
             {jars.length === 0 && <p className="text-fine">No jar of yours can be used for this work.</p>}
         </div>
     )
@@ -98,9 +120,11 @@ type GroupProps = Pick<Props, 'apply' | 'near'> & {
     used: string | null
     /** Whether more or less of it is to be laid than the plan says. */
     isOtherLoad: boolean
+    /** It shall be seen from close, beside what is in use. */
+    onClose: (jar: { id: string; name: string }) => void
 }
 
-function Group({ title, jars, used, isOtherLoad, apply, near }: GroupProps) {
+function Group({ title, jars, used, isOtherLoad, apply, near, onClose }: GroupProps) {
     const [isWhole, setWhole] = useState(false)
     const isAsPlanned = (jar: Choice) => jar.jar === used && !isOtherLoad
     if (jars.length === 0) return null
@@ -110,7 +134,7 @@ function Group({ title, jars, used, isOtherLoad, apply, near }: GroupProps) {
             <h4 className="text-fine font-semibold">{title}</h4>
             <ul className="flex flex-col gap-0.5">
                 {shown.map((jar) => (
-                    <li key={jar.jar}>
+                    <li key={jar.jar} className="flex items-center">
                         <button
                             type="button"
                             aria-pressed={jar.jar === used}
@@ -122,7 +146,7 @@ function Group({ title, jars, used, isOtherLoad, apply, near }: GroupProps) {
                                 if (!isAsPlanned(jar)) void apply(jar.edits, `Use “${jar.name}”`)
                             }}
                             className={classes(
-                                'flex min-h-9 w-full items-center gap-2 rounded-plate border px-1 text-left',
+                                'flex min-h-9 min-w-0 flex-1 items-center gap-2 rounded-plate border px-1 text-left',
                                 'hover:bg-press pointer-coarse:min-h-11',
                                 jar.jar === used ? 'border-ink bg-sheet' : 'border-transparent',
                             )}
@@ -135,6 +159,16 @@ function Group({ title, jars, used, isOtherLoad, apply, near }: GroupProps) {
                             </span>
                             <span className="text-fine tabular-nums">{jar.atEnd.toFixed(0)}</span>
                         </button>
+                        {jar.jar === used ? (
+                            <span className="w-9 shrink-0 pointer-coarse:w-14" />
+                        ) : (
+                            <IconButton
+                                label={`See ${jar.name} from close`}
+                                onClick={() => onClose({ id: jar.jar, name: jar.name })}
+                            >
+                                <ZoomIn className="size-4" aria-hidden />
+                            </IconButton>
+                        )}
                     </li>
                 ))}
             </ul>

@@ -25,6 +25,9 @@ final readonly class Tints
     /** Parts of the first jar for one of another: as drops are counted into a cup. */
     private const STRENGTHS = [40, 32, 24, 20, 16, 12, 10, 8, 7, 6, 5, 4, 3, 2, 1];
 
+    /** As many tones as any map needs. */
+    private const ENOUGH = 4;
+
     /** Tones of one colour that anybody would mix for one model. */
     private const MOST_TONES = 12;
 
@@ -66,18 +69,10 @@ final readonly class Tints
         if ($all->colours === []) {
             return $all;
         }
-        $near = array_map(static fn (Lab $colour) => $colour->differenceTo($all->colours[0]), $all->colours);
-        asort($near);
         $kept = [];
-        foreach (array_keys($near) as $place) {
-            $fits = true;
-            foreach ($kept as $other) {
-                $apart = $all->colours[$place]->differenceTo($all->colours[$other]);
-                $fits = $fits && $apart >= $band->least() && $apart <= $band->most();
-            }
-            if ($fits && count($kept) < self::MOST_TONES) {
-                $kept[] = $place;
-            }
+        // Where hardly any fit into the band, a little farther apart is better than two neighbours alike.
+        for ($most = $band->most(); count($kept) < self::ENOUGH && $most <= 2.0 * $band->most(); $most++) {
+            $kept = self::apart($all->colours, $band->least(), $most);
         }
 
         return new self(
@@ -85,6 +80,41 @@ final readonly class Tints
             array_map(static fn (int $place) => $all->colours[$place], $kept),
             array_map(static fn (int $place) => $all->parts[$place], $kept),
         );
+    }
+
+    /**
+     * As many of some colours as are found that are so far from each other and no farther, the first always among them:
+     * begun with each of the others in turn, and then whichever is nearest.
+     *
+     * @param  non-empty-list<Lab>  $colours
+     * @return list<int> places
+     */
+    private static function apart(array $colours, float $least, float $most): array
+    {
+        $near = [];
+        foreach ($colours as $place => $colour) {
+            $away = $colour->differenceTo($colours[0]);
+            if ($away >= $least && $away <= $most) {
+                $near[$place] = $away;
+            }
+        }
+        asort($near);
+        $best = [0];
+        foreach (array_keys($near) as $second) {
+            $kept = [0, $second];
+            foreach (array_keys($near) as $place) {
+                foreach ($kept as $other) {
+                    $away = $place === $other ? 0.0 : $colours[$place]->differenceTo($colours[$other]);
+                    if ($away < $least || $away > $most) {
+                        continue 2;
+                    }
+                }
+                $kept[] = $place;
+            }
+            $best = count($kept) > count($best) ? array_slice($kept, 0, self::MOST_TONES) : $best;
+        }
+
+        return $best;
     }
 
     /**

@@ -1,4 +1,4 @@
-import type { Model } from '../vehicle/model'
+import { geometryOf, type Model } from '../vehicle/model'
 import { layFault } from './faults'
 import { layGround } from './ground'
 import { lit } from './light'
@@ -18,6 +18,11 @@ export class CloseUp {
     private readonly reliefs = new Map<string, Relief>()
 
     constructor(private readonly model: Model) {}
+
+    /** Works out what every piece of the vehicle needs. */
+    getReady(): void {
+        geometryOf(this.model)
+    }
 
     draw(piece: Piece, wish: Wish): Picture {
         const surface = this.painted(piece, wish)

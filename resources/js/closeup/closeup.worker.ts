@@ -9,7 +9,9 @@ self.addEventListener('message', ({ data }: MessageEvent<Question>) => {
     const answer = (given: Answer, pass: Transferable[] = []) => self.postMessage(given, { transfer: pass })
     try {
         if (data.asks === 'load') {
-            pieces.set(data.vehicle, new CloseUp(unpack(data.packed)))
+            const closeUp = new CloseUp(unpack(data.packed))
+            pieces.set(data.vehicle, closeUp)
+            closeUp.getReady()
             return
         }
         const closeUp = pieces.get(data.vehicle)

@@ -29,11 +29,14 @@ class Desk {
         })
     }
 
+    load(vehicle: string, packed: Packed): void {
+        if (this.knows.has(vehicle)) return
+        this.knows.add(vehicle)
+        this.worker.postMessage({ asks: 'load', vehicle, packed } satisfies Question)
+    }
+
     draw(vehicle: string, packed: Packed, piece: Piece, wish: Wish): Promise<Picture> {
-        if (!this.knows.has(vehicle)) {
-            this.knows.add(vehicle)
-            this.worker.postMessage({ asks: 'load', vehicle, packed } satisfies Question)
-        }
+        this.load(vehicle, packed)
         const id = ++this.asked
         return new Promise((resolve, reject) => {
             this.waiting.set(id, { resolve, reject })
@@ -48,4 +51,10 @@ let desk: Desk | null = null
 export function drawPiece(vehicle: string, packed: Packed, piece: Piece, wish: Wish): Promise<Picture> {
     desk ??= new Desk()
     return desk.draw(vehicle, packed, piece, wish)
+}
+
+/** Lets the thread begin with a vehicle before a picture of it is asked for. */
+export function getReady(vehicle: string, packed: Packed): void {
+    desk ??= new Desk()
+    desk.load(vehicle, packed)
 }

@@ -67,7 +67,16 @@ export function geometryOf(model: Model): Geometry {
     const known = geometries.get(model)
     if (known !== undefined) return known
     const normals = normalsOf(model)
-    const geometry = { normals, corners: cornerNormalsOf(model, normals), edges: edgesOf(model) }
+    let edges: Geometry['edges'] | null = null
+    const geometry: Geometry = {
+        normals,
+        corners: cornerNormalsOf(model, normals),
+        // Ink alone asks for them, and they take longer than all else.
+        get edges() {
+            edges ??= edgesOf(model)
+            return edges
+        },
+    }
     geometries.set(model, geometry)
     return geometry
 }

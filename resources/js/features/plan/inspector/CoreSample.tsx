@@ -1,11 +1,11 @@
-import { useQuery } from '@tanstack/react-query'
+import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { ZoomIn } from 'lucide-react'
 import { Suspense, useState } from 'react'
 import { Button } from '@/design/Button'
 import { classes } from '@/design/classes'
 import { Swatch } from '@/design/Swatch'
 import { type Library, techniqueOf, type Zone } from '@/features/build'
-import { CloseUpDialog } from '@/features/closeup'
+import { CloseUpDialog, comesClose } from '@/features/closeup'
 import { type Scratch, scratchQuery } from '../api'
 import { Part } from '../board/CoreStrip'
 import { useIsDrawn } from '../state/useIsDrawn'
@@ -84,6 +84,7 @@ export default function CoreSample({ state, library, zone, atStep }: Props) {
 
 /** Opens the zone as it looks, step by step. */
 function FromClose({ state, library, zone, atStep }: Props) {
+    const client = useQueryClient()
     const [isOpen, setOpen] = useState(false)
     const steps = state.plan.steps.flatMap((step, index) =>
         step.zones.includes(zone.id)
@@ -96,7 +97,12 @@ function FromClose({ state, library, zone, atStep }: Props) {
     if (last === undefined) return null
     return (
         <>
-            <Button className="mb-2 w-full text-fine" onClick={() => setOpen(true)}>
+            <Button
+                className="mb-2 w-full text-fine"
+                onPointerEnter={() => comesClose(client, state.plan.build, state.id, stampOf(state), zone.id, last.id)}
+                onFocus={() => comesClose(client, state.plan.build, state.id, stampOf(state), zone.id, last.id)}
+                onClick={() => setOpen(true)}
+            >
                 <ZoomIn className="size-4" aria-hidden /> See it from close
             </Button>
             {isOpen && (

@@ -106,6 +106,8 @@ test('all steps of a zone are kept as a film that plays by itself', async ({ pag
     await expect(film.getByRole('heading')).toContainText('Barrel')
     const stills = Number(await film.getByRole('slider').getAttribute('max'))
     expect(stills).toBeGreaterThan(3)
+    await film.getByRole('slider').fill('1')
+    await expect(film.locator('#caption')).toHaveText(/^\d+ .+ with .+/)
     await film.getByRole('slider').fill(String(stills))
     await expect(film.getByRole('button', { name: 'Play' })).toBeVisible()
     expect(await film.locator('img').evaluate((image: HTMLImageElement) => image.naturalWidth)).toBe(960)

@@ -1,6 +1,6 @@
 import { geometryOf, type Model } from '../vehicle/model'
 import { layFault } from './faults'
-import { layGround } from './ground'
+import { layGround, peel } from './ground'
 import { lit } from './light'
 import { layMarks } from './marks'
 import type { Piece, Wish } from './piece'
@@ -41,6 +41,7 @@ export class CloseUp {
             layMarks(surface.on(own), other, wish)
         }
         layGround(surface, piece, piece.zone.kind, wish.seed)
+        if (piece.isSprayed) peel(surface, wish.seed)
         layMarks(surface, piece, wish)
         if (piece.fault !== null) {
             const before = Surface.of(relief)

@@ -267,7 +267,7 @@ export const FAULTS: Readonly<Record<string, (of: Trouble) => void>> = {
         of.each((at) => {
             const share = (1 - (left[at] as number)) * (0.7 + 0.3 * (hairs[at] as number))
             of.back(at, share)
-            of.surface.mix(at, of.own, 0.2 * (hairs[at] as number) ** 2 * (1 - of.recess(at)))
+            of.surface.mix(at, of.own, 0.55 * (hairs[at] as number) ** 3 * (1 - of.recess(at)))
         })
     },
     blushed: (of) => {
@@ -281,9 +281,9 @@ export const FAULTS: Readonly<Record<string, (of: Trouble) => void>> = {
         const fine = of.layer(0.07, 0.07, 16)
         const coarse = of.layer(0.14, 0.14, 17)
         of.each((at) => {
-            const grain = smoothstep(0.6, 0.85, 0.6 * (fine[at] as number) + 0.4 * (coarse[at] as number))
-            of.raise(at, 0.07 * grain)
-            of.surface.mix(at, MILK, 0.18 * grain)
+            const grain = smoothstep(0.52, 0.75, 0.5 * (fine[at] as number) + 0.5 * (coarse[at] as number))
+            of.raise(at, 0.13 * grain)
+            of.surface.mix(at, MILK, 0.1 + 0.3 * grain)
             of.surface.shine(at, 0)
         })
     },
@@ -440,15 +440,16 @@ export const FAULTS: Readonly<Record<string, (of: Trouble) => void>> = {
     swallowed: (of) =>
         of.each((at) => {
             of.back(at, 0.45)
-            of.surface.scale(at, 0.72)
+            of.surface.scale(at, 0.62)
             of.surface.shine(at, 0.3, 0.7)
         }),
     drowned: (of) => {
         const wet = of.clouds(2, 28)
         of.each((at) => {
             const share = smoothstep(0.35, 0.6, wet[at] as number)
-            of.surface.scale(at, 1 - 0.5 * share)
-            of.surface.shine(at, 0.85, share)
+            of.surface.scale(at, 0.85 - 0.55 * share)
+            of.surface.shine(at, 0.9, share)
+            of.raise(at, 0.05 * share)
         })
     },
     'rubbed-off': (of) => print(of, (at, share, isRidge) => of.back(at, (isRidge ? 0.55 : 0.95) * share)),

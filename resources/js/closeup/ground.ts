@@ -40,3 +40,14 @@ function weave(surface: Surface): void {
         surface.bump[at] = 0.012 * (Math.sin(turn * (x + 0.3 * y)) + Math.sin(turn * (y - 0.3 * x)))
     }
 }
+
+/** Millimetres by which sprayed paint stands up and down where its droplets have met. */
+const PEEL = 0.005
+
+/** The skin of an orange, as every spray leaves it: seen where it shines. */
+export function peel(surface: Surface, seed: number): void {
+    const { relief, bump } = surface
+    const drops = layerOn(relief, 0.26, 0.26, seed + 14)
+    for (let at = 0; at < bump.length; at++)
+        if (relief.own[at] === 1) bump[at] = (bump[at] as number) + PEEL * ((drops[at] as number) - 0.5)
+}

@@ -226,7 +226,7 @@ function streaks(surface: Surface, mark: PieceMark, colour: Colour, seed: number
         if (own[at] === 0 || !isSource || (keepsLow && (fall[at] as number) < 0.55)) continue
         left--
         const length = dice.size(mark.leastMm ?? 2, mark.usualMm ?? 5, mark.mostMm ?? 12) * dots
-        const half = dice.between(0.05, isSpill ? 0.45 : 0.17) * dots
+        const half = dice.between(0.08, isSpill ? 0.5 : 0.24) * dots
         // Seen from above nothing runs: it lies round where it came from.
         const isUpright = scene.view !== 'top'
         run(at % width, Math.floor(at / width), isUpright ? length : 0.2 * length, isUpright ? half : 2 * half)
@@ -243,13 +243,13 @@ function streaks(surface: Surface, mark: PieceMark, colour: Colour, seed: number
             const now = level[y * width + middle] as number
             if (Math.abs(now - before) > JUMP) return
             before = now
-            const fade = (1 - gone / length) ** 1.3 * smoothstep(0, 0.3 * dots, gone + 2)
+            const fade = (1 - gone / length) ** 0.8 * smoothstep(0, 0.3 * dots, gone + 2)
             const wide = Math.max(0.8, half * (0.7 + 0.5 * (gone / length)))
             for (let x = Math.max(0, Math.floor(middle - wide)); x <= Math.min(width - 1, middle + wide); x++) {
                 const at = y * width + x
                 if (own[at] === 0) continue
                 const aside = 1 - Math.abs(x - middle) / (wide + 0.5)
-                surface.mix(at, colour, Math.min(0.92, fade * aside * (0.35 + (torn[at] as number))))
+                surface.mix(at, colour, Math.min(0.92, fade * aside * (0.45 + 1.1 * (torn[at] as number))))
                 if (isSpill) surface.shine(at, 0.8, fade * aside)
             }
         }

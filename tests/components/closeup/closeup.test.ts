@@ -69,6 +69,10 @@ function riveted(): Model {
     return { ...model, rivets: Float32Array.from(rivets), lines: [{ stroke: 'detail', points: joint }] }
 }
 
+/** What the worn and muddy piece came to when it was looked at last, and found good. */
+const SHARES = [0.016, 0.017, 0.001, 0.197]
+const MEANS = ['#66704a', '#393624', '#63543d']
+
 const closeUp = new CloseUp(riveted())
 const painted = (changes: Partial<Piece> = {}, seed = 7) => closeUp.painted(piece(changes), wish({ seed }))
 /** Small, for what is told apart by the hundred. */
@@ -236,6 +240,31 @@ describe('marks on it', () => {
         }
         expect(others).toBeGreaterThan(0)
         expect(painted({ beside }).read(0)).toBeDefined()
+    })
+})
+
+describe('a worn and muddy piece', () => {
+    // Numbers, and no picture: what lies there may be drawn better, and stays as much and in the same colours.
+    const marks = [
+        mark({ step: 2, colour: '#6b755d' }),
+        mark({ step: 3 }),
+        mark({ kind: 'streak', effect: 'streaks', colour: '#675c43', step: 4, perCm2: 1, usualMm: 5, mostMm: 12 }),
+        mark({ kind: 'heap', effect: 'mud', colour: '#5a4630', step: 5, perCm2: 8 }),
+    ]
+    const after = marks.map((_, last) => painted({ marks: marks.slice(0, last + 1) }))
+
+    it('is taken by each mark in the share that was kept', () => {
+        const shares = after.map((surface, place) => Number(apart(after[place - 1] ?? painted(), surface).toFixed(3)))
+        expect(shares).toEqual(SHARES)
+    })
+
+    it('comes to the mean colour that was kept, on faces, in recesses and low down', () => {
+        const end = after.at(-1) ?? painted()
+        const { recess, fall } = end.relief
+        const means = [isFace(end), (at: number) => (recess[at] ?? 0) > 0.5, (at: number) => (fall[at] ?? 0) > 0.8].map(
+            (isAsked) => `#${mean(end, isAsked).map(hex).join('')}`,
+        )
+        expect(means).toEqual(MEANS)
     })
 })
 

@@ -28,8 +28,8 @@ type Props = {
     stamp: string
     facts: BuildFacts
     zone: Zone
-    /** Steps on this zone, in order. */
-    steps: readonly { id: string; number: number; name: string }[]
+    /** Steps on this zone, in order, each with the name of its jar. */
+    steps: readonly { id: string; number: number; name: string; jar: string | null }[]
     /** The one that is looked at first. */
     step: string
     /** What it is held against; null: nothing but other steps. */
@@ -216,12 +216,13 @@ function Film({ build, stamp, facts, zone, steps, packed, wish }: FilmProps) {
         setFailure(null)
         try {
             const frames: Frame[] = []
-            for (const [index, { id, number, name }] of steps.entries()) {
+            for (const [index, { id, number, name, jar }] of steps.entries()) {
                 setDone(index)
                 const piece = await client.fetchQuery(pieceQuery(build, stamp, zone.id, id))
                 const picture = await drawPiece(shapeName(facts), packed, piece, wish)
                 if (isEnded.current) return setDone(null)
-                frames.push({ picture, caption: `${number} ${name}`, more: piece.says })
+                const caption = jar === null ? `${number} ${name}` : `${number} ${name} with ${jar}`
+                frames.push({ picture, caption, more: piece.says })
             }
             save(await filmOf(`${facts.name}: ${zone.name}`, frames), `${facts.name} ${zone.name}.html`)
         } catch (error) {

@@ -88,7 +88,14 @@ function FromClose({ state, library, zone, atStep }: Props) {
     const [isOpen, setOpen] = useState(false)
     const steps = state.plan.steps.flatMap((step, index) =>
         step.zones.includes(zone.id)
-            ? [{ id: step.id, number: index + 1, name: techniqueOf(library, step.technique).name }]
+            ? [
+                  {
+                      id: step.id,
+                      number: index + 1,
+                      name: techniqueOf(library, step.technique).name,
+                      jar: state.plan.products.find((one) => one.id === step.product)?.name ?? null,
+                  },
+              ]
             : [],
     )
     const index = state.plan.steps.findIndex((step) => step.id === atStep)

@@ -1,5 +1,5 @@
 // Draws what each finding with a picture looks like, on a step of a demo plan that suits it: docs/close-up-faults.jpg,
-// and one picture a look for the almanac.
+// and one picture a look for the almanac and the bench.
 // Usage: node docs/faults.mjs      (needs what bin/start has installed, Chromium among it)
 import { spawnSync } from 'node:child_process'
 import { mkdirSync, mkdtempSync, readFileSync, rmSync } from 'node:fs'
@@ -59,7 +59,7 @@ const SHEET = {
     'spirit-floods-glued-links': [TANK, 'tracks', 's17-rust-wash'],
 }
 
-const ALMANAC = 'resources/js/features/almanac/faults'
+const PICTURES = 'resources/js/features/closeup/faults'
 
 /** The code of the look of a rule. */
 function asked(plan, zone, step, rule) {
@@ -97,10 +97,10 @@ await page.setContent(`<!doctype html><style>
     figcaption { padding: 3px 0 4px }
 </style>${figures.join('')}`)
 await page.screenshot({ path: 'docs/close-up-faults.jpg', type: 'jpeg', quality: 82, fullPage: true })
-mkdirSync(ALMANAC, { recursive: true })
+mkdirSync(PICTURES, { recursive: true })
 await page.setViewportSize({ width: 420, height: 280 })
 for (const { look, image } of pictures) {
     await page.setContent(`<style>body { margin: 0 } img { display: block }</style><img src="${image}">`)
-    await page.locator('img').screenshot({ path: join(ALMANAC, `${look}.jpg`), type: 'jpeg', quality: 78 })
+    await page.locator('img').screenshot({ path: join(PICTURES, `${look}.jpg`), type: 'jpeg', quality: 78 })
 }
 await browser.close()

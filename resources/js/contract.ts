@@ -1645,7 +1645,16 @@ export const workDeskSchema = z.object({
 export type WorkDesk = z.infer<typeof workDeskSchema>
 
 /** What may go wrong, as it is seen. */
-export const mishapsSchema = z.object({ mishaps: z.array(z.object({ code: z.string(), seen: z.string() })) })
+export const mishapsSchema = z.object({
+    mishaps: z.array(
+        z.object({
+            code: z.string(),
+            seen: z.string(),
+            /** The look that it has in pictures; null: there is none of it. */
+            look: z.string().nullable(),
+        }),
+    ),
+})
 export type Mishaps = z.infer<typeof mishapsSchema>
 
 /** Ways out of a mishap, those that are open at this minute first. */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 use Symfony\Component\Process\Process;
 use Tests\Core\PlanKit;
+use Ulvrach\Counsel\Rescue\Mishap;
+use Ulvrach\Counsel\Rescue\Mishaps;
 use Ulvrach\Judgement\Rules\FaultLook;
 use Ulvrach\Judgement\Rules\RuleBook;
 use Ulvrach\Physics\Finish\Effect;
@@ -194,4 +196,13 @@ it('shows the step done with another jar, and all beside it as it was', function
         ->and($with['own'])->toBe($other->material->colour?->toHex())
         ->and($with['beside'])->toBe($is['beside'])
         ->and($with['before'])->toBe($is['before']);
+});
+
+it('shows a mishap by its picture where one is drawn, and leaves no name of one without a mishap', function () {
+    $looks = array_filter(array_map(static fn (Mishap $mishap) => $mishap->look(), Mishaps::all()));
+    $source = (string) file_get_contents(dirname(__DIR__, 2).'/core/Counsel/Rescue/Mishap.php');
+    preg_match_all("/'([a-z]+(?:-[a-z]+)+)'/", $source, $named);
+
+    expect(count($looks))->toBeGreaterThan(20)
+        ->and(array_diff($named[1], array_keys(Mishaps::all())))->toBe([]);
 });

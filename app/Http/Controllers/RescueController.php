@@ -28,7 +28,11 @@ final readonly class RescueController
     {
         return new JsonResponse([
             'mishaps' => array_values(array_map(
-                static fn (Mishap $mishap) => ['code' => $mishap->code, 'seen' => $mishap->seen],
+                static fn (Mishap $mishap) => [
+                    'code' => $mishap->code,
+                    'seen' => $mishap->seen,
+                    'look' => $mishap->look()?->value,
+                ],
                 Mishaps::all(),
             )),
         ]);

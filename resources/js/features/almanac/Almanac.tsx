@@ -4,6 +4,7 @@ import { type ReactNode, useEffect, useState } from 'react'
 import { useSearchParams } from 'react-router'
 import { classes } from '@/design/classes'
 import { RetryNotice } from '@/design/Notice'
+import { pictureOf } from '@/features/closeup/pictures'
 import { type AlmanacData, almanacQuery } from './api'
 import { finds, findsTechnique } from './find'
 import { Materials } from './Materials'
@@ -181,12 +182,9 @@ function Rules({ almanac, search }: { almanac: AlmanacData; search: string }) {
     )
 }
 
-/** By the code of a look: where its picture is, drawn from a demo plan. */
-const PICTURES = import.meta.glob<string>('./faults/*.jpg', { eager: true, query: '?url', import: 'default' })
-
 /** What happens where a rule is broken, to be opened by whoever cannot see it before them. */
 function Picture({ look }: { look: { code: string; says: string } }) {
-    const source = PICTURES[`./faults/${look.code}.jpg`]
+    const source = pictureOf(look.code)
     const [isOpen, setOpen] = useState(false)
     if (source === undefined) return null
     return (

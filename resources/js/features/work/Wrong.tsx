@@ -6,6 +6,7 @@ import { classes } from '@/design/classes'
 import { inWords } from '@/design/duration'
 import { RetryNotice } from '@/design/Notice'
 import type { Entry } from '@/features/build'
+import { pictureOf } from '@/features/closeup/pictures'
 import { deskQuery, type Subject } from './api'
 import { Large } from './Large'
 
@@ -72,7 +73,10 @@ export function Wrong({ of, now, onLog, onClose }: Props) {
                             .filter(({ seen }) => seen.toLowerCase().includes(wanted))
                             .map((one) => (
                                 <li key={one.code} className="grid">
-                                    <Large onClick={() => setMishap(one)}>{one.seen}</Large>
+                                    <Large onClick={() => setMishap(one)}>
+                                        <Look look={one.look} />
+                                        <span className="flex-1 text-left">{one.seen}</span>
+                                    </Large>
                                 </li>
                             ))}
                     </ul>
@@ -100,6 +104,14 @@ export function Wrong({ of, now, onLog, onClose }: Props) {
                 </>
             )}
         </section>
+    )
+}
+
+/** What it looks like, for whoever is not sure that it is this; its words stand beside it. */
+function Look({ look }: { look: string | null }) {
+    const source = look === null ? undefined : pictureOf(look)
+    return source === undefined ? null : (
+        <img src={source} alt="" width={96} height={64} loading="lazy" className="h-16 w-24 shrink-0 rounded-plate" />
     )
 }
 

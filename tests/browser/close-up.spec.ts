@@ -123,6 +123,12 @@ test('at the bench a card shows how it should look when it is done', async ({ pa
     await expect(look).toHaveAttribute('aria-pressed', 'true')
     await look.click()
     await expect(page.locator('figure canvas[data-drawn]')).toHaveCount(0)
+    await page.getByRole('button', { name: 'More', exact: true }).click()
+    await page.getByRole('button', { name: 'Something went wrong', exact: true }).click()
+    const silver = page.getByRole('button', { name: 'A decal has silvered' }).locator('img')
+    await silver.scrollIntoViewIfNeeded()
+    await expect.poll(() => silver.evaluate((image: HTMLImageElement) => image.naturalWidth)).toBe(420)
+    await scan(page)
 })
 
 test('the almanac shows what happens where a rule is broken', async ({ page }) => {

@@ -84,7 +84,7 @@ test('another jar is seen from close beside the one in use', async ({ page }) =>
     await page.getByRole('link', { name: /^Ostrel/ }).click()
     await page.locator('[data-cell="s11-enamel-wash/turret"]').click()
     await page.getByRole('button', { name: 'Compare jars on this ground' }).click()
-    const see = page.getByRole('button', { name: /^See .+ from close$/ }).first()
+    const see = page.getByRole('button', { name: /^See (?!it ).+ from close$/ }).first()
     const name = (await see.getAttribute('aria-label'))?.replace(/^See (.+) from close$/, '$1') ?? ''
     await see.click()
     await expect(drawn(page)).toHaveCount(2)

@@ -8,17 +8,14 @@ import { Dialog } from '@/design/Dialog'
 import { Select } from '@/design/Field'
 import { IconButton } from '@/design/Icon'
 import { RetryNotice } from '@/design/Notice'
-import type { BuildFacts, Finding, Zone } from '@/features/build'
+import type { BuildFacts, Zone } from '@/features/build'
 import { vehicleQuery } from '@/features/vehicle'
 import { numberOf, seedOf, shapeName } from '@/features/vehicle/api'
 import { save } from '@/features/vehicle/exporting'
 import type { Packed } from '@/vehicle/unpack'
-import { type Otherwise, pieceQuery } from './api'
+import { type Against, askedFor, pieceQuery } from './api'
 import { type Frame, filmOf } from './film'
 import { Piece } from './Piece'
-
-/** What would go wrong at the step, or another jar that it could be done with. */
-type Against = { finding: Pick<Finding, 'code' | 'happens'> } | { jar: { id: string; name: string }; used: string }
 
 type Props = {
     open: boolean
@@ -61,9 +58,6 @@ export default function CloseUpDialog(props: Props) {
 /** What the two pictures of a pair are called. */
 const titlesOf = (against: Against): readonly [string, string] =>
     'finding' in against ? ['As it is meant', against.finding.happens] : [against.used, against.jar.name]
-
-const askedFor = (against: Against | null): Otherwise =>
-    against === null ? {} : 'finding' in against ? { finding: against.finding.code } : { jar: against.jar.id }
 
 function Pieces({ build, stamp, facts, zone, steps, step, against }: Props) {
     const [at, setAt] = useState(step)

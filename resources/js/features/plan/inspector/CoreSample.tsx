@@ -1,11 +1,8 @@
-import { useQuery, useQueryClient } from '@tanstack/react-query'
-import { ZoomIn } from 'lucide-react'
-import { Suspense, useState } from 'react'
-import { Button } from '@/design/Button'
+import { useQuery } from '@tanstack/react-query'
 import { classes } from '@/design/classes'
 import { Swatch } from '@/design/Swatch'
 import { type Library, techniqueOf, type Zone } from '@/features/build'
-import { CloseUpDialog, comesClose } from '@/features/closeup'
+import { CloseUpButton } from '@/features/closeup'
 import { type Scratch, scratchQuery } from '../api'
 import { Part } from '../board/CoreStrip'
 import { useIsDrawn } from '../state/useIsDrawn'
@@ -84,8 +81,6 @@ export default function CoreSample({ state, library, zone, atStep }: Props) {
 
 /** Opens the zone as it looks, step by step. */
 function FromClose({ state, library, zone, atStep }: Props) {
-    const client = useQueryClient()
-    const [isOpen, setOpen] = useState(false)
     const steps = state.plan.steps.flatMap((step, index) =>
         step.zones.includes(zone.id)
             ? [
@@ -103,31 +98,17 @@ function FromClose({ state, library, zone, atStep }: Props) {
     const last = steps.findLast((step) => step.number <= index + 1) ?? steps[0]
     if (last === undefined) return null
     return (
-        <>
-            <Button
-                className="mb-2 w-full text-fine"
-                onPointerEnter={() => comesClose(client, state.plan.build, state.id, stampOf(state), zone.id, last.id)}
-                onFocus={() => comesClose(client, state.plan.build, state.id, stampOf(state), zone.id, last.id)}
-                onClick={() => setOpen(true)}
-            >
-                <ZoomIn className="size-4" aria-hidden /> See it from close
-            </Button>
-            {isOpen && (
-                <Suspense fallback={null}>
-                    <CloseUpDialog
-                        open
-                        onOpenChange={setOpen}
-                        build={state.id}
-                        stamp={stampOf(state)}
-                        facts={state.plan.build}
-                        zone={zone}
-                        steps={steps}
-                        step={last.id}
-                        against={null}
-                    />
-                </Suspense>
-            )}
-        </>
+        <CloseUpButton
+            label="See it from close"
+            className="mb-2 w-full text-fine"
+            build={state.id}
+            stamp={stampOf(state)}
+            facts={state.plan.build}
+            zone={zone}
+            steps={steps}
+            step={last.id}
+            against={null}
+        />
     )
 }
 

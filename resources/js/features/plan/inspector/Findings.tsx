@@ -1,13 +1,13 @@
-import { useQuery, useQueryClient } from '@tanstack/react-query'
-import { ChevronDown, ZoomIn } from 'lucide-react'
-import { Suspense, useEffect, useRef, useState } from 'react'
+import { useQuery } from '@tanstack/react-query'
+import { ChevronDown } from 'lucide-react'
+import { useEffect, useRef, useState } from 'react'
 import { Link } from 'react-router'
 import { Button } from '@/design/Button'
 import { classes } from '@/design/classes'
 import { inWords } from '@/design/duration'
 import { SEVERITY_WORD, type Severity, SeverityMark } from '@/design/Severity'
 import type { Finding, LogEntry } from '@/features/build'
-import { CloseUpDialog, comesClose } from '@/features/closeup'
+import { CloseUpButton } from '@/features/closeup'
 import type { PlanEdit } from '../state/edits'
 import { useIsDrawn } from '../state/useIsDrawn'
 import { type PlanState, type Remedy, remediesQuery, stampOf } from '../state/usePlan'
@@ -174,37 +174,19 @@ function FindingCard({
 
 /** Opens what would happen as a picture, beside the same step as it is meant. */
 function ShowMe({ finding, state }: { finding: Finding; state: PlanState }) {
-    const client = useQueryClient()
-    const [isOpen, setOpen] = useState(false)
     const zone = state.plan.zones.find(({ id }) => id === finding.zones[0])
-    if (zone === undefined) return null
-    const of = [state.id, stampOf(state), zone.id, finding.step, { finding: finding.code }] as const
-    return (
-        <>
-            <Button
-                className="mt-1 text-fine"
-                onPointerEnter={() => comesClose(client, state.plan.build, ...of)}
-                onFocus={() => comesClose(client, state.plan.build, ...of)}
-                onClick={() => setOpen(true)}
-            >
-                <ZoomIn className="size-4" aria-hidden /> Show me
-            </Button>
-            {isOpen && (
-                <Suspense fallback={null}>
-                    <CloseUpDialog
-                        open
-                        onOpenChange={setOpen}
-                        build={state.id}
-                        stamp={stampOf(state)}
-                        facts={state.plan.build}
-                        zone={zone}
-                        steps={[]}
-                        step={finding.step}
-                        against={{ finding }}
-                    />
-                </Suspense>
-            )}
-        </>
+    return zone === undefined ? null : (
+        <CloseUpButton
+            label="Show me"
+            className="mt-1 text-fine"
+            build={state.id}
+            stamp={stampOf(state)}
+            facts={state.plan.build}
+            zone={zone}
+            steps={[]}
+            step={finding.step}
+            against={{ finding }}
+        />
     )
 }
 

@@ -15,6 +15,7 @@ use Ulvrach\Physics\Evaluation\Walk;
 use Ulvrach\Physics\Evaluation\Walker;
 use Ulvrach\Physics\Forecast\Forecast;
 use Ulvrach\Physics\Forecast\Spot;
+use Ulvrach\Plan\Edit\ReplaceStep;
 use Ulvrach\Plan\File\PlanFile;
 use Ulvrach\Plan\File\PlanWriter;
 use Ulvrach\Plan\VehicleKind;
@@ -50,6 +51,12 @@ function timed(int $runs, Closure $work): array
 
 $evaluator = new Evaluator();
 $check = timed(50, static fn () => $evaluator->evaluate($plan));
+$whole = $evaluator->evaluate($plan);
+$edits = 0;
+$late = timed(50, static function () use ($evaluator, $plan, $whole, &$edits): void {
+    $edited = (new ReplaceStep($plan->steps[55]->with(coats: 2 + (++$edits % 3))))->applyTo($plan);
+    $evaluator->evaluate($edited, like: $whole);
+});
 $walk = (new Walker())->walk($plan);
 $finish = timed(50, static fn () => FinishReport::of($walk, Forecast::of($walk)));
 $colours = static function (Walk $walk): void {
@@ -98,6 +105,7 @@ $shape = json_encode(VehicleReport::of($tank), JSON_THROW_ON_ERROR);
 echo json_encode(
     [
         'check' => $check,
+        'edit' => $late,
         'finish' => $finish,
         'forecast' => $forecast,
         'solving' => ['median' => $solving[intdiv(count($solving), 2)], 'worst' => $solving[count($solving) - 1]],

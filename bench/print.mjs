@@ -9,8 +9,9 @@ const kept = JSON.parse(readFileSync(KEPT, 'utf8'))
 
 /** Name, the measured value, its unit, and the aim on a machine of this kind when it is idle; null: none is set. */
 const FIGURES = {
-    core: ({ check, finish, forecast, solving, growth, roundTrip, build, measure, shapeBytes }) => [
+    core: ({ check, edit, finish, forecast, solving, growth, roundTrip, build, measure, shapeBytes }) => [
         ['check of 60 steps on 20 zones, median of 50', check.median, 'ms', 5],
+        ['an edit of a late one of them, the rest taken over', edit.median, 'ms', 2],
         ['what 60 steps leave to be seen, median of 50', finish.median, 'ms', null],
         ['the colours of 60 steps on 20 zones, median of 50', forecast.median, 'ms', 10],
         ['the closest mix of 120 paints, median of 40', solving.median, 'ms', 120],

@@ -125,7 +125,7 @@ final readonly class SpreadController
             }
         }
         $before = $this->evaluator->evaluate($target, $log);
-        $after = $edits === [] ? $before : $this->evaluator->evaluate(EditCodec::apply($edits, $target), $log);
+        $after = $edits === [] ? $before : $this->evaluator->evaluate(EditCodec::apply($edits, $target), $log, $before);
 
         return [
             'id' => $other->id,

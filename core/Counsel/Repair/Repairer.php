@@ -16,7 +16,8 @@ use Ulvrach\Stuff\Material\ProductShelf;
  * expanded by the remedies of the stops at its first faulty step, since what is mended early often mends what follows.
  * A remedy costs 1, and far more if it gives up work that was planned: that is for when nothing
  * else helps. Proved remedies bring no stop, so that no repair makes
- * a plan worse; where the search gives out, it goes on from the best state by the greatest gain.
+ * a plan worse. By the greatest gain each time there is an answer at once, which the search tries to undercut; where it
+ * gives out, it goes on like that from its best state.
  */
 final readonly class Repairer
 {
@@ -43,6 +44,9 @@ final readonly class Repairer
     ): Repair {
         $keepGoing ??= static fn (): bool => true;
         $start = new RepairState($this->evaluator->evaluate($plan, $log), [], 0);
+        // A quick answer first, so that there is one when time is up; then a search for a cheaper one.
+        $ways = $this->next($start, $own, $keepGoing);
+        $quick = $ways === [] ? $start : $this->greedily(self::mostMended($ways), $own, $keepGoing);
         $open = [$start];
         $seen = [];
         $best = $start;
@@ -51,13 +55,16 @@ final readonly class Repairer
             $state = $open[$at];
             unset($open[$at]);
             $best = count($state->stops) < count($best->stops) ? $state : $best;
+            if ($quick->stops === [] && $quick->cost <= $state->cost) {
+                return new Repair($start->verdict, $quick->verdict, $quick->actions, true);
+            }
             if ($state->stops === []) {
                 return new Repair($start->verdict, $state->verdict, $state->actions, true);
             }
             if ($expanded >= $this->mostStates || ! $keepGoing()) {
                 break;
             }
-            foreach ($this->next($state, $own, $keepGoing) as $next) {
+            foreach ($state === $start ? $ways : $this->next($state, $own, $keepGoing) as $next) {
                 $key = serialize($next->verdict->plan->steps);
                 if (($seen[$key] ?? PHP_INT_MAX) > $next->cost) {
                     $seen[$key] = $next->cost;
@@ -66,6 +73,8 @@ final readonly class Repairer
             }
         }
         $best = $this->greedily($best, $own, $keepGoing);
+        $isBetter = [count($best->stops), $best->cost] < [count($quick->stops), $quick->cost];
+        $best = $isBetter ? $best : $quick;
 
         return new Repair($start->verdict, $best->verdict, $best->actions, false);
     }
@@ -87,17 +96,24 @@ final readonly class Repairer
     private function greedily(RepairState $state, ?ProductShelf $own, \Closure $keepGoing): RepairState
     {
         while ($state->stops !== [] && ($ways = $this->next($state, $own, $keepGoing)) !== []) {
-            usort(
-                $ways,
-                static fn (RepairState $a, RepairState $b) => [count($a->stops), $a->cost] <=> [
-                    count($b->stops),
-                    $b->cost,
-                ],
-            );
-            $state = $ways[0];
+            $state = self::mostMended($ways);
         }
 
         return $state;
+    }
+
+    /** @param  non-empty-list<RepairState>  $ways */
+    private static function mostMended(array $ways): RepairState
+    {
+        usort(
+            $ways,
+            static fn (RepairState $a, RepairState $b) => [count($a->stops), $a->cost] <=> [
+                count($b->stops),
+                $b->cost,
+            ],
+        );
+
+        return $ways[0];
     }
 
     /**

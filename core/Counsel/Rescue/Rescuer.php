@@ -294,7 +294,7 @@ final readonly class Rescuer
             $plan = $edit->applyTo($plan);
         }
 
-        return $this->evaluator->evaluate($plan, $verdict->walk->log)->count(Severity::Stop) <=
+        return $this->evaluator->evaluate($plan, $verdict->walk->log, $verdict)->count(Severity::Stop) <=
             $verdict->count(Severity::Stop);
     }
 }

@@ -21,17 +21,21 @@ final readonly class Evaluator
         $this->rules = $rules ?? RuleBook::ofAll();
     }
 
-    /** @param  Log  $log  what was really done; without one, nothing was */
-    public function evaluate(Plan $plan, Log $log = new Log()): Verdict
+    /**
+     * @param  Log  $log  what was really done; without one, nothing was
+     * @param  Verdict|null  $like  on a plan that differs in a few steps: what comes to the same is taken over from it,
+     *   and the verdict is the same as without it, sooner
+     */
+    public function evaluate(Plan $plan, Log $log = new Log(), ?Verdict $like = null): Verdict
     {
-        return $this->judge($this->walker->walk($plan, $log));
+        return $this->judge($this->walker->walk($plan, $log, $like?->walk), $like);
     }
 
-    public function judge(Walk $walk): Verdict
+    public function judge(Walk $walk, ?Verdict $like = null): Verdict
     {
-        $forecast = Forecast::of($walk);
-        $judgement = new Judgement($this->rules, School::of($walk->plan->school));
+        $forecast = Forecast::of($walk, $like?->forecast);
+        $judgement = new Judgement($this->rules, School::of($walk->plan->school), $like);
 
-        return new Verdict($walk, $judgement->of($walk, $forecast), $forecast);
+        return new Verdict($walk, $judgement->of($walk, $forecast), $forecast, $judgement->examined());
     }
 }

@@ -22,44 +22,89 @@ final class Judgement
     /** @var array<string, list<string>> zone ids for each of them */
     private array $zones = [];
 
-    /** @var array<string, array<int, Rule>> by kind of work: the rules that look at it and that the school minds */
+    /** @var array<string, array<string, Rule>> by kind of work, by code: the rules that look at it */
     private array $watching = [];
 
-    public function __construct(private readonly RuleBook $book, private readonly School $school)
-    {
+    /** @var array<string, array<string, Rule>> those of them that look around */
+    private array $lookingAround = [];
+
+    /** @var array<int, array<string, list<array{Finding, list<string>}>>> as {@see Verdict::$examined} */
+    private array $examined = [];
+
+    /** @param  Verdict|null  $like  on a plan that differs in a few steps; null: nothing is known yet */
+    public function __construct(
+        private readonly RuleBook $book,
+        private readonly School $school,
+        private readonly ?Verdict $like = null,
+    ) {
     }
 
     /** @return list<Finding> in plan order, the gravest first within a step */
     public function of(Walk $walk, Forecast $forecast): array
     {
-        $this->said = $this->zones = [];
-        foreach ($walk->situations as $situation) {
-            $this->examine($situation);
+        $this->said = $this->zones = $this->examined = [];
+        $like = $this->like;
+        $isAlike = $like !== null &&
+            $like->plan->build === $walk->plan->build &&
+            $like->plan->school === $walk->plan->school;
+        foreach ($walk->situations as $index => $situation) {
+            $own = $isAlike ? $like->walk->situations[$index] ?? null : null;
+            $isKnown = $own !== null && $situation->isFrom($own);
+            $this->examine($situation, $isKnown ? $like->examined[$index] ?? [] : null);
         }
         $this->conclude($walk, $forecast);
 
         return $this->weighed($walk);
     }
 
-    private function examine(Situation $situation): void
+    /** @return array<int, array<string, list<array{Finding, list<string>}>>> as {@see Verdict::$examined} */
+    public function examined(): array
     {
-        $this->watching[$situation->kind->value] ??= array_filter(
-            $this->book->watching($situation->kind),
-            $this->school->minds(...),
+        return $this->examined;
+    }
+
+    /** @param  array<string, list<array{Finding, list<string>}>>|null  $known  by code of the rule; null: nothing */
+    private function examine(Situation $situation, ?array $known): void
+    {
+        $kind = $situation->kind->value;
+        $watching = $this->watching[$kind] ??= $this->book->watching($situation->kind, $this->school);
+        $around = $this->lookingAround[$kind] ??= array_filter(
+            $watching,
+            static fn (Rule $rule) => $rule instanceof LooksAround,
         );
-        foreach ($this->watching[$situation->kind->value] as $rule) {
-            if (! $rule->concerns($situation)) {
-                continue;
+        $said = $known ?? [];
+        foreach ($known === null ? $watching : $around as $code => $rule) {
+            $answers = $this->answers($rule, $situation);
+            if ($answers !== []) {
+                $said[$code] = $answers;
             }
-            foreach ($situation->touched as $touched) {
-                foreach ($rule instanceof LooksAtZone ? $touched->apart($situation->plan) : [$touched] as $asked) {
-                    $finding = $rule->examine($situation, $asked->strata);
-                    if ($finding !== null) {
-                        $this->note($finding, $asked->zones);
-                    }
+        }
+        $examined = array_diff_key($said, $around);
+        if ($examined !== []) {
+            $this->examined[$situation->index] = $examined;
+        }
+        // In the order of the book, whatever was known before.
+        foreach (count($said) > count($known ?? $said) ? array_intersect_key($watching, $said) : $said as $code => $_) {
+            foreach ($said[$code] as [$finding, $zones]) {
+                $this->note($finding, $zones);
+            }
+        }
+    }
+
+    /** @return list<array{Finding, non-empty-list<string>}> what a rule has to say of a step, and of which zones */
+    private function answers(Rule $rule, Situation $situation): array
+    {
+        $said = [];
+        foreach ($rule->concerns($situation) ? $situation->touched : [] as $touched) {
+            foreach ($rule instanceof LooksAtZone ? $touched->apart($situation->plan) : [$touched] as $asked) {
+                $finding = $rule->examine($situation, $asked->strata);
+                if ($finding !== null) {
+                    $said[] = [$finding, $asked->zones];
                 }
             }
         }
+
+        return $said;
     }
 
     /** What can only be said once the last step of a zone, or of the plan, is known. */

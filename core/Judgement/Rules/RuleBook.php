@@ -12,7 +12,7 @@ final class RuleBook
     /** @var array<string, Rule> by code */
     public readonly array $rules;
 
-    /** @var array<string, list<Rule>> by technique kind */
+    /** @var array<string, array<string, array<string, Rule>>> by what the school does not mind, and technique kind */
     private array $watching = [];
 
     /** The same book for all who add nothing to it: rules keep nothing of what they have judged. */
@@ -140,15 +140,14 @@ final class RuleBook
         $this->rules = $byCode;
     }
 
-    /** @return list<Rule> that want to see this kind of work while the plan is walked through */
-    public function watching(Kind $kind): array
+    /** @return array<string, Rule> by code: those that want to see this kind of work, and that the school minds */
+    public function watching(Kind $kind, School $school): array
     {
-        return $this->watching[$kind->value] ??= array_values(
-            array_filter(
-                $this->rules,
-                static fn (Rule $rule) => ! ($rule instanceof EndRule) &&
-                    ($rule->watches() === [] || $kind->isAny(...$rule->watches())),
-            ),
+        return $this->watching[implode(' ', $school->silenced())][$kind->value] ??= array_filter(
+            $this->rules,
+            static fn (Rule $rule) => ! ($rule instanceof EndRule) &&
+                ($rule->watches() === [] || $kind->isAny(...$rule->watches())) &&
+                $school->minds($rule),
         );
     }
 }

@@ -191,6 +191,12 @@ final readonly class School
             $this->severities[$rule->code()] !== null;
     }
 
+    /** @return list<string> codes of rules that are never heard, unless they state facts */
+    public function silenced(): array
+    {
+        return array_keys($this->severities, null, true);
+    }
+
     /** Null: the finding is dropped. */
     public function severityOf(Finding $finding, RuleKind $kind): ?Severity
     {

@@ -13,11 +13,16 @@ final readonly class Verdict
 {
     public Plan $plan;
 
-    /** @param  list<Finding>  $findings  in plan order, the gravest first within a step */
+    /**
+     * @param  list<Finding>  $findings  in plan order, the gravest first within a step
+     * @param  array<int, array<string, list<array{Finding, list<string>}>>>  $examined  by index of the step and code
+     *   of the rule: what it has to say of which zones, where only the step and what it meets count
+     */
     public function __construct(
         public Walk $walk,
         public array $findings,
         public Forecast $forecast,
+        public array $examined = [],
     ) {
         $this->plan = $walk->plan;
     }

@@ -61,6 +61,24 @@ final readonly class Situation
         $this->meetsBarePart = $attack->meetsBarePart;
     }
 
+    /** The same in a plan of which other steps are different. */
+    public function again(Work $work): self
+    {
+        return new self($work, $this->touched, $this->times, $this->waiting, $this->windows, $this->attack);
+    }
+
+    /** Whether the same step, in a plan of which other steps differ, waits for the sake of the same that follow. */
+    public function waitsFor(Work $work): bool
+    {
+        return $this->waiting->isWaitOf($work);
+    }
+
+    /** Whether it was taken over from the other, meeting what that met. */
+    public function isFrom(self $other): bool
+    {
+        return $this->waiting === $other->waiting;
+    }
+
     /** @return list<Threat> what its liquids can do to what they meet there */
     public function threatsTo(Strata $strata): array
     {

@@ -24,6 +24,7 @@ final readonly class Waiting
      * @param  array<int, Hold|null>  $onStrata  by object id of the strata that zones share
      * @param  bool  $cleans  what it goes into is what it takes up again
      * @param  Work  $work  that waits
+     * @param  list<StepLiquid>  $liquids  for whose sake it waits
      */
     private function __construct(
         public ?Hold $longest,
@@ -32,6 +33,8 @@ final readonly class Waiting
         private array $onStrata,
         private bool $cleans,
         private Work $work,
+        private StepLiquids $known,
+        private array $liquids,
     ) {
     }
 
@@ -172,7 +175,9 @@ final readonly class Waiting
             }
         }
 
-        return new self($longest, $waits, $into, $onStrata, $work->kind->is(Nature::CleanUp), $work);
+        $cleans = $work->kind->is(Nature::CleanUp);
+
+        return new self($longest, $waits, $into, $onStrata, $cleans, $work, $known, $liquids);
     }
 
     /**
@@ -212,9 +217,21 @@ final readonly class Waiting
                 ];
         }
 
-        return $work->kind->is(Nature::WorkedWet) || $work->technique->cleanUp !== null
+        return self::looksAhead($work)
             ? [...$work->liquids, ...self::liquidsThatFollow($work, $known)]
             : $work->liquids;
+    }
+
+    /** A medium that stays open waits for the sake of what goes into it, too. */
+    private static function looksAhead(Work $work): bool
+    {
+        return $work->kind->is(Nature::WorkedWet) || $work->technique->cleanUp !== null;
+    }
+
+    /** Whether the same step, in a plan of which other steps are different, waits for the sake of the same liquids. */
+    public function isWaitOf(Work $work): bool
+    {
+        return ! self::looksAhead($work) || self::liquidsToWaitFor($work, $this->known) === $this->liquids;
     }
 
     /** @return list<StepLiquid> of the steps that go into this one, or clean it up, while it is open */

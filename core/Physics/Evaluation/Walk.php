@@ -35,6 +35,51 @@ final readonly class Walk
         $this->strata = $history[count($history) - 1];
     }
 
+    /** Whether another plan begins as this one does: in the same room, with the same zones, with as much of it done. */
+    public function isOnTheGroundOf(Plan $plan, Log $log, ?int $clockZero): bool
+    {
+        return $this->plan->zones === $plan->zones &&
+            $this->plan->bench === $plan->bench &&
+            $this->clockZero === $clockZero &&
+            ($this->log === $log || ($this->log->isEmpty() && $log->isEmpty()));
+    }
+
+    /**
+     * The step of the same number, where it is the same step and meets all that it met here; null: it is not, or does
+     * not.
+     *
+     * @param  array<string, Strata>  $strata  by zone id, as the other step meets them
+     * @param  int  $clock  minute at which the step before it ends
+     * @param  array{int, Wait, int}|null  $rest  what prepared its product, how long that rests, and from when
+     */
+    public function sameStep(Work $work, array $strata, int $clock, ?array $rest): ?Situation
+    {
+        $own = $this->situations[$work->index] ?? null;
+        if (
+            $own === null ||
+            $own->step !== $work->step ||
+            $own->product !== $work->product ||
+            $clock !== ($this->times[$work->index - 1]->end ?? 0) ||
+            $own->times->rested !== ($rest === null ? null : $rest[2] + $rest[1]->minutes) ||
+            ($rest !== null && ! isset($own->times->waits[$rest[0]]))
+        ) {
+            return null;
+        }
+        foreach ($work->step->zones as $zone) {
+            if ($this->history[$work->index][$zone] !== $strata[$zone]) {
+                return null;
+            }
+        }
+
+        return $own->waitsFor($work) ? $own : null;
+    }
+
+    /** @return array<string, Strata> by zone id, before the first step */
+    public function bare(): array
+    {
+        return $this->history[0];
+    }
+
     /** The strata of a zone as a step finds them; the number of steps: at the end. */
     public function before(int $index, string $zoneId): Strata
     {

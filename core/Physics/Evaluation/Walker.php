@@ -34,7 +34,10 @@ final class Walker
     {
     }
 
-    public function walk(Plan $plan, Log $log = new Log()): Walk
+    /**
+     * @param  Walk|null  $like  through a plan that differs in a few steps: what comes to the same is taken over
+     */
+    public function walk(Plan $plan, Log $log = new Log(), ?Walk $like = null): Walk
     {
         $air = BenchAir::of($plan->bench);
         $this->bench = serialize($plan->bench);
@@ -44,35 +47,45 @@ final class Walker
             $works[] = new Work($plan, $index, $this->liquids);
         }
         $clockZero = $this->clockZero($works, $log, $air);
-        $strata = self::bareStrata($plan);
+        $like = $like?->isOnTheGroundOf($plan, $log, $clockZero) === true ? $like : null;
+        $strata = $like?->bare() ?? self::bareStrata($plan);
         $history = [$strata];
         $situations = $times = $layers = [];
         /** @var array<string, array{int, Wait, int}> $resting by product: index and end of what prepared it */
         $resting = [];
         $clock = 0;
         foreach ($works as $index => $work) {
-            $touched = self::together($strata, $work->step->zones);
-            $waiting = $this->waitingOf($work, $touched, $windows, $clock, $clockZero, $log, $air);
             $rest = $resting[(string) $work->step->product] ?? null;
-            $stepTimes = $this->timesOf($work, $touched, $waiting, $windows, $clock, $clockZero, $log, $air, $rest);
-            if ($work->kind->is(Nature::Prepare) && $work->product !== null) {
-                $rested = new Wait($work->technique->restMinutes, DryingLaw::None);
-                $resting[$work->product->id] = [$index, $rested, $stepTimes->end];
-            }
-            $attack = Attack::of($work, $touched, $waiting->spared($stepTimes->start), $stepTimes->start);
-            $layer = $this->layerOf($work, $stepTimes, $air);
-            $fixer = $work->kind->is(Nature::FixPigment) ? $this->filmOf($work, $stepTimes, $air) : null;
-            foreach ($touched as $one) {
-                $after = $one->strata->after($work, $layer ?? $fixer, $stepTimes->end, $waiting->into);
-                foreach ($one->zones as $zone) {
-                    $strata[$zone] = $after;
+            $same = $like?->sameStep($work, $strata, $clock, $rest);
+            if ($same !== null) {
+                [$situation, $layer] = [$same->again($work), $like->layers[$index]];
+                foreach ($work->step->zones as $zone) {
+                    $strata[$zone] = $like->after($index, $zone);
+                }
+            } else {
+                $touched = self::together($strata, $work->step->zones);
+                $waiting = $this->waitingOf($work, $touched, $windows, $clock, $clockZero, $log, $air);
+                $begins = $this->timesOf($work, $touched, $waiting, $windows, $clock, $clockZero, $log, $air, $rest);
+                $attack = Attack::of($work, $touched, $waiting->spared($begins->start), $begins->start);
+                $situation = new Situation($work, $touched, $begins, $waiting, $windows, $attack);
+                $layer = $this->layerOf($work, $begins, $air);
+                $fixer = $work->kind->is(Nature::FixPigment) ? $this->filmOf($work, $begins, $air) : null;
+                foreach ($touched as $one) {
+                    $after = $one->strata->after($work, $layer ?? $fixer, $begins->end, $waiting->into);
+                    foreach ($one->zones as $zone) {
+                        $strata[$zone] = $after;
+                    }
                 }
             }
-            $situations[] = new Situation($work, $touched, $stepTimes, $waiting, $windows, $attack);
+            $clock = $situation->times->end;
+            if ($work->kind->is(Nature::Prepare) && $work->product !== null) {
+                $rested = new Wait($work->technique->restMinutes, DryingLaw::None);
+                $resting[$work->product->id] = [$index, $rested, $clock];
+            }
+            $situations[] = $situation;
             $history[] = $strata;
-            $times[] = $stepTimes;
+            $times[] = $situation->times;
             $layers[] = $layer;
-            $clock = $stepTimes->end;
         }
 
         return new Walk(

@@ -22,6 +22,9 @@ final class Colours
     /** @var array<string, Lab> */
     private array $seen = [];
 
+    /** @var array<string, float> by object ids of two colours that are seen here */
+    private array $apart = [];
+
     /**
      * @param  array<string, Light>  $lights  by place; a place that several steps have made is named by the last of
      *   them, those of the others by "chip:3", the index of their step behind it
@@ -106,6 +109,12 @@ final class Colours
         }
 
         return $made;
+    }
+
+    /** CIEDE2000 between two colours that are seen here: several ask, and the answer stays. */
+    public function between(Lab $one, Lab $other): float
+    {
+        return $this->apart[spl_object_id($one).' '.spl_object_id($other)] ??= $one->differenceTo($other);
     }
 
     private function at(string $place): Lab

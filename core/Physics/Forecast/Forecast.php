@@ -41,8 +41,11 @@ final class Forecast
     /** @var array<string, int> by zone: index of the last step that covers it */
     private array $covered = [];
 
-    /** @var list<Mark>|null what is laid, in order; null: still to be found */
-    private ?array $marks = null;
+    /** @var array<int, list<Laying>>|null what is laid, by step; null: still to be found */
+    private ?array $layings = null;
+
+    /** What every zone is like before the first step. */
+    private ?Colours $bare = null;
 
     /**
      * @param  array{int, Product, Load|null}|null  $instead  index of a step, and what it is done with instead, and how
@@ -56,17 +59,43 @@ final class Forecast
     ) {
     }
 
-    /** Nothing is computed before it is asked for. */
-    public static function of(Walk $walk): self
+    /**
+     * Nothing is computed before it is asked for.
+     *
+     * @param  self|null  $like  of a plan that differs in a few steps: what is laid alike on the same ground is taken
+     *   over from it
+     */
+    public static function of(Walk $walk, ?self $like = null): self
     {
-        return new self($walk);
+        $forecast = new self($walk);
+        if ($like?->layings !== null && $like->instead === null) {
+            $forecast->bare = $like->bare();
+            $forecast->layings = [];
+            foreach ($walk->situations as $index => $situation) {
+                $own = $like->walk->situations[$index] ?? null;
+                // How long a mask stays on is for the steps after it to say.
+                $isKnown = $own !== null && $situation->isFrom($own) && ! $situation->kind->is(Nature::Mask);
+                $forecast->layings[$index] = $isKnown ? $like->layings[$index] : $forecast->layingsOf($index);
+            }
+        }
+
+        return $forecast;
     }
 
     /** The same with another jar, or more or less of it, in one step on one zone; times and layers stay. */
     public function withJar(int $index, Product $product, string $zone, ?Load $load = null): self
     {
         $other = new self($this->walk, [$index, $product, $load], $zone);
-        $other->marks = $this->marks();
+        $other->bare = $this->bare();
+        $other->layings = $this->layings();
+        $other->layings[$index] = $other->layingsOf($index);
+        for ($later = $index + 1, $count = count($other->layings); $later < $count; $later++) {
+            // What comes of a jar that is only tried is not remembered.
+            $other->layings[$later] = array_map(
+                static fn (Laying $laying) => new Laying($laying->mark, $laying->stroke),
+                $other->layings[$later],
+            );
+        }
 
         return $other;
     }
@@ -74,7 +103,36 @@ final class Forecast
     /** @return list<Mark> what the steps lay, in their order */
     public function marks(): array
     {
-        return $this->marks ??= Finish::of($this->walk);
+        $marks = [];
+        foreach ($this->layings() as $layings) {
+            foreach ($layings as $laying) {
+                $marks[] = $laying->mark;
+            }
+        }
+
+        return $marks;
+    }
+
+    /** @return array<int, list<Laying>> by step */
+    private function layings(): array
+    {
+        if ($this->layings === null) {
+            $this->layings = [];
+            foreach (array_keys($this->walk->plan->steps) as $index) {
+                $this->layings[$index] = $this->layingsOf($index);
+            }
+        }
+
+        return $this->layings;
+    }
+
+    /** @return list<Laying> of one step */
+    private function layingsOf(int $index): array
+    {
+        return array_map(
+            fn (Mark $mark) => new Laying($mark, $this->strokeOf($mark)),
+            Finish::ofStep($this->walk, $index),
+        );
     }
 
     /** The kind of place on which a step shows most; null: it shows nowhere by a colour of its own. */
@@ -138,29 +196,37 @@ final class Forecast
 
     private function run(): void
     {
-        $bare = Light::ground(Lab::fromHex(self::BARE));
-        $start = new Colours(['face' => $bare, 'recess' => $bare, 'edge' => $bare, 'lower' => $bare]);
+        $start = $this->bare();
         $now = [];
         $zones = array_keys($this->walk->plan->zones);
         foreach ($this->only === null ? $zones : [$this->only] as $zone) {
             $now[$zone] = $start;
             $this->changes[$zone] = [-1 => $start];
         }
-        foreach ($this->marks() as $mark) {
-            // Zones with the same history come to the same colours, which are worked out once.
-            $known = [];
-            $stroke = $this->strokeOf($mark);
-            foreach ($this->only === null ? $mark->zones : array_intersect($mark->zones, [$this->only]) as $zone) {
-                $before = $now[$zone];
-                $now[$zone] = $known[spl_object_id($before)] ??= $this->changed($before, $mark, $stroke);
-                if ($now[$zone] !== $before) {
-                    $this->changes[$zone][$mark->step] = $now[$zone];
-                }
-                if ($mark->effect === Effect::Coat) {
-                    $this->covered[$zone] = $mark->step;
+        foreach ($this->layings() as $index => $layings) {
+            foreach ($layings as $laying) {
+                $mark = $laying->mark;
+                foreach ($this->only === null ? $mark->zones : array_intersect($mark->zones, [$this->only]) as $zone) {
+                    $before = $now[$zone];
+                    // Zones with the same history come to the same colours, which are worked out once.
+                    $after = $laying->known($before) ??
+                        $laying->comesTo($before, $this->changed($before, $mark, $laying->stroke));
+                    if ($after !== $before) {
+                        $this->changes[$zone][$index] = $now[$zone] = $after;
+                    }
+                    if ($mark->effect === Effect::Coat) {
+                        $this->covered[$zone] = $index;
+                    }
                 }
             }
         }
+    }
+
+    private function bare(): Colours
+    {
+        $bare = Light::ground(Lab::fromHex(self::BARE));
+
+        return $this->bare ??= new Colours(['face' => $bare, 'recess' => $bare, 'edge' => $bare, 'lower' => $bare]);
     }
 
     private function changed(Colours $before, Mark $mark, ?Stroke $stroke): Colours

@@ -69,7 +69,7 @@ final readonly class Mending
             }
             $plan = $plan->with(steps: $steps);
             $laying->plan = $plan;
-            $verdict = $this->evaluator->evaluate($plan);
+            $verdict = $this->evaluator->evaluate($plan, like: $verdict);
         }
         foreach ($reasons as [$technique, $happens, $zones]) {
             $names = array_map(static fn (string $id) => $laying->plan->zones[$id]->name, array_unique($zones));

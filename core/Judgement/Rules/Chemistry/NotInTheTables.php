@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ulvrach\Judgement\Rules\Chemistry;
 
 use Ulvrach\Judgement\Rules\Finding;
+use Ulvrach\Judgement\Rules\LooksAround;
 use Ulvrach\Judgement\Rules\LooksAtZone;
 use Ulvrach\Judgement\Rules\Remedy\Workbench;
 use Ulvrach\Judgement\Rules\RuleBase;
@@ -17,7 +18,7 @@ use Ulvrach\Plan\Step;
 use Ulvrach\Stuff\Chemistry\AttackTable;
 use Ulvrach\Stuff\Chemistry\Sheen;
 
-final class NotInTheTables extends RuleBase implements LooksAtZone
+final class NotInTheTables extends RuleBase implements LooksAround, LooksAtZone
 {
     public const CODE = 'not-in-the-tables';
 

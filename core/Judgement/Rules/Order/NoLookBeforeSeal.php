@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ulvrach\Judgement\Rules\Order;
 
 use Ulvrach\Judgement\Rules\Finding;
+use Ulvrach\Judgement\Rules\LooksAround;
 use Ulvrach\Judgement\Rules\Remedy\Workbench;
 use Ulvrach\Judgement\Rules\RuleBase;
 use Ulvrach\Judgement\Rules\RuleKind;
@@ -14,7 +15,7 @@ use Ulvrach\Physics\Evaluation\Strata;
 use Ulvrach\Stuff\Technique\Nature;
 use Ulvrach\Stuff\Technique\TechniqueLibrary;
 
-final class NoLookBeforeSeal extends RuleBase
+final class NoLookBeforeSeal extends RuleBase implements LooksAround
 {
     public const CODE = 'no-look-before-seal';
 

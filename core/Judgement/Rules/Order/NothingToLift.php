@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ulvrach\Judgement\Rules\Order;
 
 use Ulvrach\Judgement\Rules\Finding;
+use Ulvrach\Judgement\Rules\LooksAround;
 use Ulvrach\Judgement\Rules\LooksAtZone;
 use Ulvrach\Judgement\Rules\Remedy\Workbench;
 use Ulvrach\Judgement\Rules\RuleBase;
@@ -16,7 +17,7 @@ use Ulvrach\Stuff\Technique\Application;
 use Ulvrach\Stuff\Technique\Nature;
 use Ulvrach\Stuff\Technique\TechniqueLibrary;
 
-final class NothingToLift extends RuleBase implements LooksAtZone
+final class NothingToLift extends RuleBase implements LooksAround, LooksAtZone
 {
     public const CODE = 'nothing-to-lift';
 

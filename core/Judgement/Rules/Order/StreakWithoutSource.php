@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ulvrach\Judgement\Rules\Order;
 
 use Ulvrach\Judgement\Rules\Finding;
+use Ulvrach\Judgement\Rules\LooksAround;
 use Ulvrach\Judgement\Rules\LooksAtZone;
 use Ulvrach\Judgement\Rules\Material\Fitting;
 use Ulvrach\Judgement\Rules\Remedy\Workbench;
@@ -16,7 +17,7 @@ use Ulvrach\Physics\Evaluation\Strata;
 use Ulvrach\Stuff\Technique\Nature;
 use Ulvrach\Stuff\Technique\TechniqueLibrary;
 
-final class StreakWithoutSource extends RuleBase implements LooksAtZone
+final class StreakWithoutSource extends RuleBase implements LooksAround, LooksAtZone
 {
     public const CODE = 'streak-without-source';
 

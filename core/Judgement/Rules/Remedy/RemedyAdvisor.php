@@ -98,7 +98,8 @@ final readonly class RemedyAdvisor
             $waiting[] = $early + 1;
             $longer = $step->with(waitMinutes: null);
             $remedy = new Remedy($remedy->label, [...$remedy->edits, new ReplaceStep($longer)]);
-            $after = $this->evaluator->evaluate((new ReplaceStep($longer))->applyTo($after->plan), $before->walk->log);
+            $plan = (new ReplaceStep($longer))->applyTo($after->plan);
+            $after = $this->evaluator->evaluate($plan, $before->walk->log, $after);
         }
         $steps = count($waiting) === 1 ? 'step' : 'steps';
 
@@ -152,7 +153,7 @@ final readonly class RemedyAdvisor
         }
 
         return Past::isKept($before->plan, $plan, $before->walk->log)
-            ? $this->evaluator->evaluate($plan, $before->walk->log)
+            ? $this->evaluator->evaluate($plan, $before->walk->log, $before)
             : null;
     }
 

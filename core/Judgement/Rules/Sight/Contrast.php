@@ -60,17 +60,18 @@ final readonly class Contrast
         return new self(
             $step === null ? $colours->of($spot) : $colours->madeBy($step, $spot),
             $colours->of(Spot::Face),
+            $colours,
         );
     }
 
-    private function __construct(public Lab $mark, public Lab $ground)
+    private function __construct(public Lab $mark, public Lab $ground, private Colours $colours)
     {
     }
 
     /** CIEDE2000 */
     public function difference(): float
     {
-        return $this->mark->differenceTo($this->ground);
+        return $this->colours->between($this->mark, $this->ground);
     }
 
     /** L* by which the mark is darker. */

@@ -13,7 +13,6 @@ use Ulvrach\Judgement\Rules\Severity;
 use Ulvrach\Physics\Evaluation\Situation;
 use Ulvrach\Physics\Evaluation\Walk;
 use Ulvrach\Physics\Forecast\Forecast;
-use Ulvrach\Physics\Forecast\Spot;
 use Ulvrach\Stuff\Technique\ColourRole;
 use Ulvrach\Stuff\Technique\Nature;
 
@@ -43,31 +42,27 @@ final class MarkLostLater extends EndRule implements SeenRule
 
     public function foresee(Walk $walk, Forecast $forecast): array
     {
-        $findings = $histories = [];
-        foreach ($walk->situations as $situation) {
-            $spot = $situation->product?->material->colour === null ? null : Contrast::spotOf($situation);
-            if ($spot === null) {
+        $findings = $by = [];
+        foreach (MarkSeen::all($walk, $forecast) as $mark) {
+            [$now, $end] = [$mark->asLaid()->difference(), $mark->atEnd()->difference()];
+            $reads = Contrast::reads($mark->situation);
+            if (! $mark->changes() || $now < $reads || $end >= $reads || $now - $end < self::NOTICED) {
                 continue;
             }
-            $by = $known = [];
-            foreach ($situation->touched as $touched) {
-                foreach ($touched->zones as $zone) {
-                    // Zones that have come through the same colours share their answer.
-                    $key = $histories[$zone] ??= implode(
-                        ' ',
-                        array_map(spl_object_id(...), $forecast->changesOf($zone)),
-                    );
-                    $known[$key] ??= [$this->lost($situation, $spot, $zone, $walk, $forecast)];
-                    [$lost] = $known[$key];
-                    if ($lost !== null) {
-                        $by[$lost[0]] ??= [[], INF, INF];
-                        $by[$lost[0]][0][] = $zone;
-                        $by[$lost[0]][1] = min($by[$lost[0]][1], $lost[1]);
-                        $by[$lost[0]][2] = min($by[$lost[0]][2], $lost[2]);
-                    }
+            foreach ($mark->zones as $zone) {
+                $under = $this->takenBy($mark, $zone, $now, $walk, $forecast);
+                if ($under !== null) {
+                    $step = $mark->situation->index;
+                    $by[$step][$under] ??= [[], INF, INF];
+                    $by[$step][$under][0][] = $zone;
+                    $by[$step][$under][1] = min($by[$step][$under][1], $now);
+                    $by[$step][$under][2] = min($by[$step][$under][2], $end);
                 }
             }
-            foreach ($by as $index => [$zones, $now, $atEnd]) {
+        }
+        foreach ($by as $step => $lost) {
+            $situation = $walk->situations[$step];
+            foreach ($lost as $index => [$zones, $now, $atEnd]) {
                 $number = $index + 1;
                 $findings[] = $this->findingFor(
                     Severity::Note,
@@ -76,7 +71,7 @@ final class MarkLostLater extends EndRule implements SeenRule
                     sprintf(
                         '“%s” reads as it is laid (a difference of %.0f) and hardly at the end (%.0f): most of it is '
                             .'lost under step %d.',
-                        $situation->product->name,
+                        $situation->product->name ?? '',
                         $now,
                         $atEnd,
                         $number,
@@ -98,25 +93,16 @@ final class MarkLostLater extends EndRule implements SeenRule
         ];
     }
 
-    /** @return array{int, float, float}|null index of the step that mutes it most, difference as laid and at the end */
-    private function lost(Situation $situation, Spot $spot, string $zone, Walk $walk, Forecast $forecast): ?array
+    /** @return int|null index of the step that mutes it most; null: what does is meant to cover it */
+    private function takenBy(MarkSeen $mark, string $zone, float $now, Walk $walk, Forecast $forecast): ?int
     {
-        $changes = $forecast->changesOf($zone);
-        if (! isset($changes[$situation->index]) || $forecast->lastCoatOn($zone) > $situation->index) {
-            return null;
-        }
-        $now = Contrast::in($changes[$situation->index], $spot, $situation->index)->difference();
-        $end = Contrast::in($forecast->atEnd($zone), $spot, $situation->index)->difference();
-        $reads = Contrast::reads($situation);
-        if ($now < $reads || $end >= $reads || $now - $end < self::NOTICED) {
-            return null;
-        }
+        $laid = $mark->situation->index;
         [$worst, $fall, $before] = [null, 0.0, $now];
-        foreach ($changes as $index => $colours) {
-            if ($index <= $situation->index) {
+        foreach ($forecast->changesOf($zone) as $index => $colours) {
+            if ($index <= $laid) {
                 continue;
             }
-            $here = Contrast::in($colours, $spot, $situation->index)->difference();
+            $here = Contrast::in($colours, $mark->spot, $laid)->difference();
             if ($before - $here > $fall) {
                 [$worst, $fall] = [$index, $before - $here];
             }
@@ -124,7 +110,7 @@ final class MarkLostLater extends EndRule implements SeenRule
         }
         $by = $worst === null ? null : $walk->situations[$worst];
 
-        return $by !== null && self::mutes($by, $situation) ? [$by->index, $now, $end] : null;
+        return $by !== null && self::mutes($by, $mark->situation) ? $by->index : null;
     }
 
     /** One tone laid over another of its purpose builds on it; mud, soot and paint are meant to cover, rust chips. */
